@@ -1,0 +1,148 @@
+package app.redlamp.core.finish;
+
+import app.redlamp.core.analysis.Report;
+import app.redlamp.core.spec.Check;
+import app.redlamp.core.spec.CheckId;
+import app.redlamp.core.spec.DeliveryFormat;
+import app.redlamp.core.spec.Judge;
+import app.redlamp.core.spec.Judgement;
+import app.redlamp.core.spec.Specification;
+import app.redlamp.core.spec.Verdict;
+import java.io.IOException;
+import java.util.ArrayList;
+import java.util.EnumSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+
+/**
+ * Finds the gain and the ceiling that put every check inside at once, or proves which collide and by how much. Nothing
+ * is assumed: after high-pass and conversion, after gain and limiter, and after coding the result is measured, and
+ * gain and ceiling follow what was measured.
+ */
+public final class ConformSolver {
+    private static final int ROUNDS = 6;
+
+    private static final Set<CheckId> SOUND = EnumSet.of(
+            CheckId.LOUDNESS, CheckId.PEAK, CheckId.NOISE_FLOOR, CheckId.CLIPPING, CheckId.HEAD, CheckId.TAIL);
+
+    /** The limiter is set this far below the client's limit; a lossy coding gets more to begin with. */
+    private static final double LOSSLESS_ROOM_DB = 0.15;
+
+    private static final double LOSSY_ROOM_DB = 0.6;
+
+    /** Taken beyond a measured overshoot when the ceiling is lowered. */
+    private static final double EXTRA_DB = 0.1;
+
+    /** No file peaks need more room than this below the limit; beyond it something else is wrong. */
+    private static final double DEEPEST_ROOM_DB = 6;
+
+    private final Specification specification;
+    private final FinishBench bench;
+    private final int commonChannels;
+
+    /**
+     * @param commonChannels channels of the other files of the delivery, which this one must match where the client
+     *     asks for it
+     */
+    public ConformSolver(Specification specification, FinishBench bench, int commonChannels) {
+        this.specification = specification;
+        this.bench = bench;
+        this.commonChannels = commonChannels;
+    }
+
+    /** Finishes the recording that this report is of. */
+    public FinishOutcome solve(Report recording) throws IOException {
+        List<Obstacle> unrepairable = Forecast.unrepairable(specification, recording);
+        if (!unrepairable.isEmpty()) {
+            return withNoise(unrepairable, recording);
+        }
+        DeliveryFormat format = specification.format();
+        int wanted = format.sameChannels() ? commonChannels : recording.info().channels();
+        FinishSettings neutral = FinishSettings.neutral(
+                EdgePlan.of(specification, recording), format.sampleRateHz(), format.channelsFor(wanted));
+        Report base = bench.process(neutral).report();
+        Optional<GainPlan> plan = GainPlan.of(specification, base);
+        if (plan.isEmpty()) {
+            return new FinishOutcome.Refused(List.of(new Obstacle.Silent()));
+        }
+        Optional<Obstacle> noise = Forecast.noise(specification, base, plan.get());
+        if (noise.isPresent()) {
+            return new FinishOutcome.Refused(List.of(noise.get()));
+        }
+        return converge(neutral, plan.get());
+    }
+
+    private FinishOutcome withNoise(List<Obstacle> obstacles, Report recording) {
+        List<Obstacle> all = new ArrayList<>(obstacles);
+        GainPlan.of(specification, recording)
+                .flatMap(plan -> Forecast.noise(specification, recording, plan))
+                .ifPresent(all::add);
+        return new FinishOutcome.Refused(all);
+    }
+
+    private FinishOutcome converge(FinishSettings neutral, GainPlan plan) throws IOException {
+        boolean lossy = specification.format().coding() == DeliveryFormat.Coding.MP3;
+        double room = lossy ? LOSSY_ROOM_DB : LOSSLESS_ROOM_DB;
+        double gain = plan.aimDb();
+        List<Check> outside = List.of();
+        for (int round = 0; round < ROUNDS && room <= DEEPEST_ROOM_DB; round++) {
+            FinishSettings settings = neutral.with(gain, specification.peak().highest() - room);
+            FinishBench.Processed processed = bench.process(settings);
+            Judgement master = judge(processed.report());
+            outside = soundFaults(master);
+            if (outside.isEmpty()) {
+                Report delivered = bench.deliver(settings);
+                Judgement judgement = judge(delivered);
+                if (judgement.pass()) {
+                    return new FinishOutcome.Finished(
+                            settings, processed.report(), processed.reductionDb(), delivered, judgement);
+                }
+                outside = judgement.faults();
+                master = judgement;
+            }
+            double overshoot = -margin(master, CheckId.PEAK);
+            if (overshoot > 0) {
+                room += overshoot + EXTRA_DB;
+            }
+            double next = gain + loudnessStep(master, plan, gain);
+            if (overshoot <= 0 && Math.abs(next - gain) < 0.01) {
+                break;
+            }
+            gain = next;
+        }
+        return new FinishOutcome.Refused(
+                outside.stream().<Obstacle>map(Obstacle.StillOutside::new).toList());
+    }
+
+    /** How far the gain moves so that the loudness just measured would reach the aim, within what the floor allows. */
+    private double loudnessStep(Judgement measured, GainPlan plan, double gain) {
+        Check loudness = measured.check(CheckId.LOUDNESS).orElseThrow();
+        if (loudness.verdict() != Verdict.OUTSIDE || loudness.measured().isEmpty()) {
+            return 0;
+        }
+        double bound = loudness.limits().low().orElseThrow();
+        double top = loudness.limits().high().orElseThrow();
+        double aim = Math.min((bound + top) / 2, bound + 1);
+        double wanted = gain + aim - loudness.measured().getAsDouble();
+        return Math.min(wanted, Math.max(plan.floorDb(), plan.aimDb())) - gain;
+    }
+
+    private Judgement judge(Report report) {
+        return Judge.judge(
+                specification,
+                report,
+                specification.format().sameChannels()
+                        ? commonChannels
+                        : report.info().channels());
+    }
+
+    /** What is outside in the finished samples, leaving aside what only the coded file decides. */
+    private static List<Check> soundFaults(Judgement judgement) {
+        return judgement.faults().stream().filter(c -> SOUND.contains(c.id())).toList();
+    }
+
+    private static double margin(Judgement judgement, CheckId id) {
+        return judgement.check(id).orElseThrow().margin().orElse(0);
+    }
+}

@@ -1,0 +1,64 @@
+package app.redlamp.core.finish;
+
+import app.redlamp.core.analysis.Report;
+import app.redlamp.core.spec.Specification;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalDouble;
+
+/**
+ * What finishing would do, told from the report alone: quick enough to show for every recording. The solver measures
+ * each step and has the last word.
+ *
+ * @param gainDb gain that would be used, or that the loudness needs at least where there is an obstacle; absent for
+ *     silence
+ * @param obstacles what stands in the way; empty where the recording can be finished
+ */
+public record Forecast(OptionalDouble gainDb, List<Obstacle> obstacles) {
+
+    public Forecast {
+        obstacles = List.copyOf(obstacles);
+    }
+
+    public static Forecast of(Specification specification, Report report) {
+        List<Obstacle> obstacles = new ArrayList<>(unrepairable(specification, report));
+        Optional<GainPlan> plan = GainPlan.of(specification, report);
+        if (plan.isEmpty()) {
+            return new Forecast(OptionalDouble.empty(), obstacles);
+        }
+        noise(specification, report, plan.get()).ifPresent(obstacles::add);
+        double gain = plan.get().feasible() ? plan.get().aimDb() : plan.get().lowestDb();
+        return new Forecast(OptionalDouble.of(gain), obstacles);
+    }
+
+    public boolean finishable() {
+        return obstacles.isEmpty();
+    }
+
+    /** Faults of the recording that no gain and no limiter touch. */
+    static List<Obstacle> unrepairable(Specification specification, Report report) {
+        List<Obstacle> obstacles = new ArrayList<>();
+        if (specification.loudness().of(report).isEmpty()) {
+            obstacles.add(new Obstacle.Silent());
+        }
+        if (report.clippedRuns() > specification.clippedRuns()) {
+            obstacles.add(new Obstacle.Clipped(report.clippedRuns()));
+        }
+        if (report.info().durationS() > specification.longestS().orElse(Double.POSITIVE_INFINITY)) {
+            obstacles.add(new Obstacle.TooLong(
+                    report.info().durationS(), specification.longestS().getAsDouble()));
+        }
+        return obstacles;
+    }
+
+    /** The collision of loudness and noise floor, where there is one. */
+    static Optional<Obstacle> noise(Specification specification, Report report, GainPlan plan) {
+        if (plan.feasible()) {
+            return Optional.empty();
+        }
+        double floor = report.noiseFloorDbfs().orElseThrow() + plan.lowestDb();
+        return Optional.of(new Obstacle.Noise(
+                plan.lowestDb(), floor, specification.noiseFloorDbfs().orElseThrow()));
+    }
+}

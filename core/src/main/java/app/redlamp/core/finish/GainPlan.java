@@ -1,0 +1,48 @@
+package app.redlamp.core.finish;
+
+import app.redlamp.core.analysis.Report;
+import app.redlamp.core.spec.Specification;
+import app.redlamp.core.units.Limits;
+import java.util.Optional;
+import java.util.OptionalDouble;
+
+/**
+ * Which gains bring loudness and noise floor inside at once. Gain moves both by the same decibels, so loudness allows a
+ * window of gains and the floor a highest gain; where they do not meet, no gain helps.
+ *
+ * @param lowestDb least gain that the loudness window asks for
+ * @param highestDb greatest gain that loudness window and noise floor both allow; below {@code lowestDb} where they
+ *     collide
+ * @param floorDb greatest gain that the noise floor allows; infinite where nothing is asked of it
+ * @param aimDb the gain to use
+ */
+public record GainPlan(double lowestDb, double highestDb, double floorDb, double aimDb) {
+
+    /** Kept clear of every bound where there is room for it, so that measuring again agrees. */
+    private static final double CLEARANCE_DB = 0.3;
+
+    /** The plan for a recording as it stands; absent where it has no loudness. */
+    public static Optional<GainPlan> of(Specification specification, Report report) {
+        OptionalDouble loudness = specification.loudness().of(report);
+        if (loudness.isEmpty()) {
+            return Optional.empty();
+        }
+        Limits window = specification.loudness().limits();
+        double lowest = window.low().orElseThrow() - loudness.getAsDouble();
+        double loudest = window.high().orElseThrow() - loudness.getAsDouble();
+        OptionalDouble limit = specification.noiseFloorDbfs();
+        OptionalDouble floor = report.noiseFloorDbfs();
+        double quietEnough = limit.isPresent() && floor.isPresent()
+                ? limit.getAsDouble() - floor.getAsDouble()
+                : Double.POSITIVE_INFINITY;
+        double highest = Math.min(loudest, quietEnough);
+        double clearance = Math.min(CLEARANCE_DB, Math.max(0, highest - lowest) / 2);
+        double middle = (lowest + loudest) / 2;
+        double aim = Math.max(lowest + clearance, Math.min(middle, highest - clearance));
+        return Optional.of(new GainPlan(lowest, highest, quietEnough, aim));
+    }
+
+    public boolean feasible() {
+        return highestDb >= lowestDb;
+    }
+}

@@ -1,0 +1,54 @@
+package app.redlamp.core.signal;
+
+import java.util.Arrays;
+
+/**
+ * How often each level occurs, in bins of {@value #BIN_DB} dB from {@value #LOWEST_DBFS} to 0 dBFS. Levels outside
+ * count in the outermost bin.
+ */
+public final class LevelHistogram {
+    public static final double BIN_DB = 0.5;
+    public static final double LOWEST_DBFS = -100;
+    public static final int BINS = (int) (-LOWEST_DBFS / BIN_DB);
+
+    private final int[] counts;
+    private final int total;
+
+    private LevelHistogram(int[] counts) {
+        this.counts = counts;
+        this.total = Arrays.stream(counts).sum();
+    }
+
+    /** Histogram of levels in dBFS. */
+    public static LevelHistogram of(double... levelsDbfs) {
+        int[] counts = new int[BINS];
+        for (double level : levelsDbfs) {
+            int bin = (int) Math.floor((level - LOWEST_DBFS) / BIN_DB);
+            counts[Math.max(0, Math.min(BINS - 1, bin))]++;
+        }
+        return new LevelHistogram(counts);
+    }
+
+    public int count(int bin) {
+        return counts[bin];
+    }
+
+    public int total() {
+        return total;
+    }
+
+    /** Middle of a bin in dBFS. */
+    public static double levelOf(int bin) {
+        return LOWEST_DBFS + (bin + 0.5) * BIN_DB;
+    }
+
+    @Override
+    public boolean equals(Object other) {
+        return other instanceof LevelHistogram that && Arrays.equals(counts, that.counts);
+    }
+
+    @Override
+    public int hashCode() {
+        return Arrays.hashCode(counts);
+    }
+}

@@ -1,0 +1,38 @@
+package app.redlamp.core.spec;
+
+import app.redlamp.core.analysis.Report;
+import app.redlamp.core.units.Limits;
+import java.util.OptionalDouble;
+
+/** Which loudness a client measures and the window it must lie in. */
+public record LoudnessTarget(Measure measure, Limits limits) {
+
+    /** How loudness is measured. */
+    public enum Measure {
+        /** RMS of the whole file in dBFS, plain convention. */
+        RMS("dBFS"),
+        /** Integrated loudness in LUFS, ITU-R BS.1770-5. */
+        INTEGRATED("LUFS");
+
+        private final String unit;
+
+        Measure(String unit) {
+            this.unit = unit;
+        }
+
+        public String unit() {
+            return unit;
+        }
+    }
+
+    /** @throws IllegalArgumentException unless the window is closed on both sides */
+    public LoudnessTarget {
+        if (limits.low().isEmpty() || limits.high().isEmpty()) {
+            throw new IllegalArgumentException("loudness window " + limits + ": needs a low and a high bound");
+        }
+    }
+
+    public OptionalDouble of(Report report) {
+        return measure == Measure.RMS ? report.rmsDbfs() : report.integratedLufs();
+    }
+}

@@ -1,0 +1,57 @@
+package app.redlamp.core.units;
+
+import java.util.OptionalDouble;
+
+/**
+ * An allowed window on one scale, open or closed at either side. The bounds themselves are allowed.
+ *
+ * @param low lowest allowed value, absent where there is no lower bound
+ * @param high highest allowed value, absent where there is no upper bound
+ */
+public record Limits(OptionalDouble low, OptionalDouble high) {
+
+    /** @throws IllegalArgumentException unless each given bound is a number and low is at most high */
+    public Limits {
+        boolean numbers = !Double.isNaN(low.orElse(0)) && !Double.isNaN(high.orElse(0));
+        boolean ordered = low.isEmpty() || high.isEmpty() || low.getAsDouble() <= high.getAsDouble();
+        if (!(numbers && ordered)) {
+            throw new IllegalArgumentException("window from " + low + " to " + high + ": low must not be above high");
+        }
+    }
+
+    public static Limits between(double low, double high) {
+        return new Limits(OptionalDouble.of(low), OptionalDouble.of(high));
+    }
+
+    public static Limits atMost(double high) {
+        return new Limits(OptionalDouble.empty(), OptionalDouble.of(high));
+    }
+
+    public static Limits atLeast(double low) {
+        return new Limits(OptionalDouble.of(low), OptionalDouble.empty());
+    }
+
+    /** Target with an equal allowance on both sides. */
+    public static Limits around(double target, double tolerance) {
+        return between(target - tolerance, target + tolerance);
+    }
+
+    public boolean contains(double value) {
+        return margin(value) >= 0;
+    }
+
+    /** Distance to the nearest bound in the scale's unit: positive inside, negative outside. */
+    public double margin(double value) {
+        double above = low.isPresent() ? value - low.getAsDouble() : Double.POSITIVE_INFINITY;
+        double below = high.isPresent() ? high.getAsDouble() - value : Double.POSITIVE_INFINITY;
+        return Math.min(above, below);
+    }
+
+    /** Middle of a closed window, otherwise the only bound. */
+    public OptionalDouble middle() {
+        if (low.isPresent() && high.isPresent()) {
+            return OptionalDouble.of((low.getAsDouble() + high.getAsDouble()) / 2);
+        }
+        return low.isPresent() ? low : high;
+    }
+}
