@@ -1,0 +1,43 @@
+package app.redlamp.media;
+
+import app.redlamp.core.signal.AudioInfo;
+import app.redlamp.core.signal.AudioSource;
+import app.redlamp.media.ffmpeg.DecodedFile;
+import app.redlamp.media.wav.WavReader;
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.Optional;
+
+/** Opens recordings: WAV by the reader of our own, everything else by the codec library. */
+public final class AudioFiles {
+    private AudioFiles() {}
+
+    /** An open recording; the caller closes the source. */
+    public record Opened(AudioSource source, AudioInfo info) {}
+
+    /** @throws ReadFault where the file is no recording that can be read */
+    public static Opened open(Path path) throws IOException {
+        if (!Files.exists(path)) {
+            throw new ReadFault("is not there; check the name");
+        }
+        if (Files.isDirectory(path)) {
+            throw new ReadFault("is a folder; name the recordings in it");
+        }
+        if (!Files.isRegularFile(path)) {
+            throw new ReadFault("is not an ordinary file; copy the recording to disk first");
+        }
+        if (!Files.isReadable(path)) {
+            throw new ReadFault("may not be read; change its permissions or copy it");
+        }
+        if (Files.size(path) == 0) {
+            throw new ReadFault("is empty (0 bytes); copy it again from where it was recorded");
+        }
+        Optional<WavReader> wav = WavReader.open(path);
+        if (wav.isPresent()) {
+            return new Opened(wav.get(), wav.get().info());
+        }
+        DecodedFile decoded = new DecodedFile(path);
+        return new Opened(decoded, decoded.info());
+    }
+}

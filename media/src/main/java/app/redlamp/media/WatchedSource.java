@@ -1,0 +1,48 @@
+package app.redlamp.media;
+
+import app.redlamp.core.port.Progress;
+import app.redlamp.core.signal.AudioSource;
+import java.io.IOException;
+
+/** Tells progress as a recording is read, and stops reading when cancelled. */
+public final class WatchedSource implements AudioSource {
+    private final AudioSource source;
+    private final Progress progress;
+    private long read;
+
+    public WatchedSource(AudioSource source, Progress progress) {
+        this.source = source;
+        this.progress = progress;
+    }
+
+    @Override
+    public int sampleRateHz() {
+        return source.sampleRateHz();
+    }
+
+    @Override
+    public int channels() {
+        return source.channels();
+    }
+
+    @Override
+    public long expectedFrames() {
+        return source.expectedFrames();
+    }
+
+    @Override
+    public int read(float[][] block, int frames) throws IOException {
+        progress.check();
+        int count = source.read(block, frames);
+        read += count;
+        if (source.expectedFrames() > 0) {
+            progress.at(Math.min(1, (double) read / source.expectedFrames()));
+        }
+        return count;
+    }
+
+    @Override
+    public void close() throws IOException {
+        source.close();
+    }
+}

@@ -1,0 +1,250 @@
+package app.redlamp.media.ffmpeg;
+
+import static org.bytedeco.ffmpeg.global.avcodec.av_packet_alloc;
+import static org.bytedeco.ffmpeg.global.avcodec.av_packet_free;
+import static org.bytedeco.ffmpeg.global.avcodec.av_packet_unref;
+import static org.bytedeco.ffmpeg.global.avcodec.avcodec_alloc_context3;
+import static org.bytedeco.ffmpeg.global.avcodec.avcodec_find_decoder;
+import static org.bytedeco.ffmpeg.global.avcodec.avcodec_free_context;
+import static org.bytedeco.ffmpeg.global.avcodec.avcodec_get_name;
+import static org.bytedeco.ffmpeg.global.avcodec.avcodec_open2;
+import static org.bytedeco.ffmpeg.global.avcodec.avcodec_parameters_to_context;
+import static org.bytedeco.ffmpeg.global.avcodec.avcodec_receive_frame;
+import static org.bytedeco.ffmpeg.global.avcodec.avcodec_send_packet;
+import static org.bytedeco.ffmpeg.global.avformat.AVFMT_DURATION_FROM_BITRATE;
+import static org.bytedeco.ffmpeg.global.avformat.av_find_best_stream;
+import static org.bytedeco.ffmpeg.global.avformat.av_read_frame;
+import static org.bytedeco.ffmpeg.global.avformat.avformat_close_input;
+import static org.bytedeco.ffmpeg.global.avformat.avformat_find_stream_info;
+import static org.bytedeco.ffmpeg.global.avformat.avformat_open_input;
+import static org.bytedeco.ffmpeg.global.avutil.AVMEDIA_TYPE_AUDIO;
+import static org.bytedeco.ffmpeg.global.avutil.AV_NOPTS_VALUE;
+import static org.bytedeco.ffmpeg.global.avutil.av_dict_free;
+import static org.bytedeco.ffmpeg.global.avutil.av_dict_set;
+import static org.bytedeco.ffmpeg.global.avutil.av_frame_alloc;
+import static org.bytedeco.ffmpeg.global.avutil.av_frame_free;
+
+import app.redlamp.core.signal.AudioInfo;
+import app.redlamp.core.signal.AudioSource;
+import app.redlamp.media.ReadFault;
+import java.io.IOException;
+import java.nio.file.Path;
+import java.util.OptionalInt;
+import org.bytedeco.ffmpeg.avcodec.AVCodec;
+import org.bytedeco.ffmpeg.avcodec.AVCodecContext;
+import org.bytedeco.ffmpeg.avcodec.AVCodecParameters;
+import org.bytedeco.ffmpeg.avcodec.AVPacket;
+import org.bytedeco.ffmpeg.avformat.AVFormatContext;
+import org.bytedeco.ffmpeg.avformat.AVStream;
+import org.bytedeco.ffmpeg.avutil.AVDictionary;
+import org.bytedeco.ffmpeg.avutil.AVFrame;
+import org.bytedeco.javacpp.PointerPointer;
+
+/**
+ * Decodes the first sound track of any file that the codec library reads. Only sound containers and only the file
+ * itself are opened: a playlist that names other files or addresses is refused.
+ */
+public final class DecodedFile implements AudioSource {
+    private static final String CONTAINERS =
+            "wav,w64,aiff,caf,au,flac,mp3,aac,ogg,mov,mp4,m4a,matroska,webm,wv,tta,ape";
+    private static final int LEAST_PROBE_SCORE = 25;
+    private static final int MOST_CHANNELS = 64;
+
+    /** A coded file may end this much early before it counts as cut off: padding and rounding of the header. */
+    private static final double ALLOWED_MISSING_S = 0.2;
+
+    private final AVFormatContext container;
+    private final AVCodecContext decoder;
+    private final AVPacket packet = av_packet_alloc();
+    private final AVFrame frame = av_frame_alloc();
+    private final int track;
+    private final AudioInfo info;
+    private final boolean lengthKnown;
+    private float[][] decoded;
+    private int from;
+    private int to;
+    private long frames;
+    private boolean flushing;
+    private boolean drained;
+    private boolean closed;
+
+    /** @throws ReadFault where the file is no recording that can be decoded */
+    public DecodedFile(Path path) throws IOException {
+        container = openContainer(path);
+        AVCodecContext opened = null;
+        try {
+            track = av_find_best_stream(container, AVMEDIA_TYPE_AUDIO, -1, -1, (AVCodec) null, 0);
+            if (track < 0) {
+                throw ReadFault.notAudio();
+            }
+            AVStream stream = container.streams(track);
+            opened = openDecoder(stream);
+            decoder = opened;
+            lengthKnown = container.duration() != AV_NOPTS_VALUE
+                    && container.duration_estimation_method() != AVFMT_DURATION_FROM_BITRATE;
+            info = describe(stream);
+            decoded = new float[info.channels()][0];
+        } catch (IOException | RuntimeException e) {
+            if (opened != null) {
+                avcodec_free_context(opened);
+            }
+            avformat_close_input(container);
+            av_packet_free(packet);
+            av_frame_free(frame);
+            throw e;
+        }
+    }
+
+    public AudioInfo info() {
+        return info;
+    }
+
+    @Override
+    public int sampleRateHz() {
+        return info.sampleRateHz();
+    }
+
+    @Override
+    public int channels() {
+        return info.channels();
+    }
+
+    @Override
+    public long expectedFrames() {
+        return info.durationS() > 0 ? Math.round(info.durationS() * info.sampleRateHz()) : -1;
+    }
+
+    @Override
+    public int read(float[][] block, int wanted) throws IOException {
+        while (from == to) {
+            if (drained) {
+                return 0;
+            }
+            decodeNext();
+        }
+        int count = Math.min(wanted, to - from);
+        for (int c = 0; c < decoded.length; c++) {
+            System.arraycopy(decoded[c], from, block[c], 0, count);
+        }
+        from += count;
+        return count;
+    }
+
+    @Override
+    public void close() {
+        if (!closed) {
+            closed = true;
+            av_frame_free(frame);
+            av_packet_free(packet);
+            avcodec_free_context(decoder);
+            avformat_close_input(container);
+        }
+    }
+
+    /** Takes the next frame out of the decoder, feeding it packets; a packet that is broken is passed over. */
+    private void decodeNext() throws IOException {
+        while (avcodec_receive_frame(decoder, frame) < 0) {
+            if (drained) {
+                return;
+            }
+            if (av_read_frame(container, packet) < 0) {
+                if (flushing) {
+                    drained = true;
+                    checkWhole();
+                    return;
+                }
+                flushing = true;
+                avcodec_send_packet(decoder, null);
+            } else {
+                if (packet.stream_index() == track) {
+                    avcodec_send_packet(decoder, packet);
+                }
+                av_packet_unref(packet);
+            }
+        }
+        if (frame.ch_layout().nb_channels() != decoded.length || frame.sample_rate() != info.sampleRateHz()) {
+            throw new ReadFault("changes its channels or sample rate midway; export it again as WAV");
+        }
+        to = frame.nb_samples();
+        from = 0;
+        if (decoded[0].length < to) {
+            decoded = new float[decoded.length][to];
+        }
+        SampleCopy.copy(frame, decoded);
+        frames += to;
+    }
+
+    private void checkWhole() throws ReadFault {
+        double foundS = (double) frames / info.sampleRateHz();
+        if (frames == 0) {
+            throw ReadFault.notAudio();
+        }
+        if (lengthKnown && foundS < info.durationS() - ALLOWED_MISSING_S) {
+            throw ReadFault.cutOff(info.durationS(), foundS);
+        }
+    }
+
+    private static AVFormatContext openContainer(Path path) throws ReadFault {
+        Ffmpeg.load();
+        AVFormatContext container = new AVFormatContext(null);
+        AVDictionary options = new AVDictionary(null);
+        av_dict_set(options, "protocol_whitelist", "file", 0);
+        av_dict_set(options, "format_whitelist", CONTAINERS, 0);
+        int opened = avformat_open_input(container, Ffmpeg.url(path), null, options);
+        av_dict_free(options);
+        if (opened < 0) {
+            throw ReadFault.notAudio();
+        }
+        if (container.probe_score() < LEAST_PROBE_SCORE
+                || avformat_find_stream_info(container, (PointerPointer<?>) null) < 0) {
+            avformat_close_input(container);
+            throw ReadFault.notAudio();
+        }
+        return container;
+    }
+
+    private static AVCodecContext openDecoder(AVStream stream) throws IOException {
+        AVCodecParameters parameters = stream.codecpar();
+        AVCodec codec = avcodec_find_decoder(parameters.codec_id());
+        boolean plausible = parameters.sample_rate() > 0
+                && parameters.ch_layout().nb_channels() > 0
+                && parameters.ch_layout().nb_channels() <= MOST_CHANNELS;
+        if (codec == null || !plausible) {
+            throw ReadFault.notAudio();
+        }
+        AVCodecContext decoder = avcodec_alloc_context3(codec);
+        avcodec_parameters_to_context(decoder, parameters);
+        decoder.pkt_timebase(stream.time_base());
+        if (avcodec_open2(decoder, codec, (PointerPointer<?>) null) < 0) {
+            avcodec_free_context(decoder);
+            throw ReadFault.notAudio();
+        }
+        return decoder;
+    }
+
+    private AudioInfo describe(AVStream stream) {
+        AVCodecParameters parameters = stream.codecpar();
+        String codec = avcodec_get_name(parameters.codec_id()).getString();
+        boolean keepsBits = codec.startsWith("pcm") || codec.equals("flac") || codec.equals("alac");
+        int bits = parameters.bits_per_raw_sample() > 0
+                ? parameters.bits_per_raw_sample()
+                : parameters.bits_per_coded_sample();
+        int kbps = (int) Math.round(parameters.bit_rate() / 1000.0);
+        double durationS = container.duration() == AV_NOPTS_VALUE ? 0 : Math.max(0, container.duration() / 1e6);
+        return new AudioInfo(
+                containerName(container.iformat().name().getString()),
+                codec,
+                parameters.sample_rate(),
+                keepsBits && bits > 0 ? OptionalInt.of(bits) : OptionalInt.empty(),
+                parameters.ch_layout().nb_channels(),
+                durationS,
+                keepsBits || kbps <= 0 ? OptionalInt.empty() : OptionalInt.of(kbps));
+    }
+
+    private static String containerName(String names) {
+        if (names.contains("m4a")) {
+            return "m4a";
+        }
+        return names.contains(",") ? names.substring(0, names.indexOf(',')) : names;
+    }
+}

@@ -1,0 +1,173 @@
+package app.redlamp.media.finish;
+
+import app.redlamp.core.analysis.RecordingAnalyzer;
+import app.redlamp.core.analysis.Report;
+import app.redlamp.core.finish.EdgePlan;
+import app.redlamp.core.finish.EdgedSource;
+import app.redlamp.core.finish.FinishBench;
+import app.redlamp.core.finish.FinishSettings;
+import app.redlamp.core.finish.LimitedSource;
+import app.redlamp.core.finish.MixedSource;
+import app.redlamp.core.finish.TonedSource;
+import app.redlamp.core.noise.Pauses;
+import app.redlamp.core.port.Progress;
+import app.redlamp.core.port.Recordings;
+import app.redlamp.core.signal.AudioInfo;
+import app.redlamp.core.signal.AudioSource;
+import app.redlamp.core.signal.SampleSink;
+import app.redlamp.core.spec.DeliveryFormat;
+import app.redlamp.media.AudioFiles;
+import app.redlamp.media.FileRecordings;
+import app.redlamp.media.WatchedSource;
+import app.redlamp.media.ffmpeg.Mp3Writer;
+import app.redlamp.media.ffmpeg.ResampledSource;
+import app.redlamp.media.wav.WavWriter;
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.OptionalInt;
+
+/**
+ * Finishes one recording on disk: edges, channels, sample rate, high-pass, gain, limiter, in this order, streamed. The
+ * master is always written as WAV; the delivery is coded from the written master and measured after decoding.
+ */
+final class FileBench implements FinishBench {
+    /** Bits of a master whose delivery is coded lossily. */
+    private static final int MASTER_BITS = 24;
+
+    private final Path recording;
+    private final Report report;
+    private final DeliveryFormat format;
+    private final String title;
+    private final Path master;
+    private final Path coded;
+    private final StepProgress progress;
+    private final Recordings recordings = new FileRecordings();
+
+    FileBench(
+            Path recording,
+            Report report,
+            DeliveryFormat format,
+            String title,
+            Path master,
+            Path coded,
+            Progress progress) {
+        this.recording = recording;
+        this.report = report;
+        this.format = format;
+        this.title = title;
+        this.master = master;
+        this.coded = coded;
+        this.progress = new StepProgress(progress);
+    }
+
+    @Override
+    public Processed process(FinishSettings settings) throws IOException {
+        Progress step = progress.next();
+        try (AudioSource toned = toned(settings)) {
+            AudioInfo info = new AudioInfo(
+                    "wav",
+                    "pcm_f32le",
+                    settings.sampleRateHz(),
+                    OptionalInt.of(32),
+                    settings.channels(),
+                    0,
+                    OptionalInt.empty());
+            if (settings.ceilingDbtp().isEmpty()) {
+                return new Processed(RecordingAnalyzer.of(new WatchedSource(toned, step), info), 0);
+            }
+            LimitedSource limited =
+                    new LimitedSource(toned, settings.ceilingDbtp().getAsDouble());
+            Report measured = RecordingAnalyzer.of(new WatchedSource(limited, step), info);
+            return new Processed(measured, limited.reductionDb());
+        }
+    }
+
+    @Override
+    public Report deliver(FinishSettings settings) throws IOException {
+        Progress step = progress.next();
+        boolean lossy = format.coding() == DeliveryFormat.Coding.MP3;
+        Files.deleteIfExists(master);
+        try (AudioSource toned = toned(settings);
+                WavWriter writer = new WavWriter(
+                        master,
+                        settings.sampleRateHz(),
+                        settings.channels(),
+                        format.bitDepth().orElse(MASTER_BITS))) {
+            double ceiling = settings.ceilingDbtp().orElse(0);
+            copy(new WatchedSource(new LimitedSource(toned, ceiling), step.part(0, 0.4)), writer);
+        }
+        if (lossy) {
+            encode(settings, step.part(0.4, 0.9));
+        }
+        return recordings.measure(lossy ? coded : master, step.part(0.9, 1));
+    }
+
+    private void encode(FinishSettings settings, Progress step) throws IOException {
+        AudioFiles.Opened opened = AudioFiles.open(master);
+        try (AudioSource source = opened.source();
+                Mp3Writer writer = new Mp3Writer(
+                        coded,
+                        settings.sampleRateHz(),
+                        settings.channels(),
+                        format.bitRateKbps().orElseThrow(),
+                        title)) {
+            copy(new WatchedSource(source, step), writer);
+            writer.finish();
+        }
+    }
+
+    private AudioSource toned(FinishSettings settings) throws IOException {
+        AudioSource opened = AudioFiles.open(recording).source();
+        try {
+            EdgePlan edges = settings.edges();
+            AudioSource edged = opened;
+            if (edges.changes()) {
+                long frames = Math.round(report.info().durationS() * opened.sampleRateHz());
+                edged = new EdgedSource(opened, edges, frames, tone(edges));
+            }
+            AudioSource mixed = new MixedSource(edged, settings.channels());
+            AudioSource resampled = ResampledSource.of(mixed, settings.sampleRateHz());
+            return new TonedSource(resampled, settings.highPassHz(), settings.gainDb());
+        } catch (IOException | RuntimeException e) {
+            opened.close();
+            throw e;
+        }
+    }
+
+    /** The samples of the pause that room tone is taken from. */
+    private float[][] tone(EdgePlan edges) throws IOException {
+        if (edges.tone().isEmpty()) {
+            return new float[0][0];
+        }
+        Pauses.Stretch stretch = edges.tone().get();
+        try (AudioSource source = AudioFiles.open(recording).source()) {
+            int rate = source.sampleRateHz();
+            long start = Math.round(stretch.startS() * rate);
+            int length = (int) Math.min(10L * rate, Math.round(stretch.lengthS() * rate));
+            float[][] tone = new float[source.channels()][length];
+            float[][] block = new float[source.channels()][RecordingAnalyzer.BLOCK];
+            long at = 0;
+            while (at < start + length) {
+                int count = source.read(block, RecordingAnalyzer.BLOCK);
+                if (count == 0) {
+                    break;
+                }
+                for (int i = (int) Math.max(0, start - at); i < count && at + i < start + length; i++) {
+                    for (int c = 0; c < tone.length; c++) {
+                        tone[c][(int) (at + i - start)] = block[c][i];
+                    }
+                }
+                at += count;
+            }
+            return tone;
+        }
+    }
+
+    private static void copy(AudioSource source, SampleSink sink) throws IOException {
+        float[][] block = new float[source.channels()][RecordingAnalyzer.BLOCK];
+        for (int n = source.read(block, block[0].length); n > 0; n = source.read(block, block[0].length)) {
+            sink.accept(block, n);
+        }
+    }
+}

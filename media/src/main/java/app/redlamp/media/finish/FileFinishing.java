@@ -1,0 +1,110 @@
+package app.redlamp.media.finish;
+
+import app.redlamp.core.finish.ConformSolver;
+import app.redlamp.core.finish.FinishOutcome;
+import app.redlamp.core.port.Finishing;
+import app.redlamp.core.port.Progress;
+import app.redlamp.core.spec.DeliveryFormat;
+import java.io.IOException;
+import java.nio.file.FileAlreadyExistsException;
+import java.nio.file.FileSystemException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.UUID;
+
+/**
+ * Finishes recordings on disk. Everything is written under a passing name first and gets its own name only when it has
+ * been measured and found inside; a name that is taken is never taken over.
+ */
+public final class FileFinishing implements Finishing {
+    private static final long MARGIN_BYTES = 16L << 20;
+
+    @Override
+    public Result finish(Order order, Progress progress) throws IOException {
+        try {
+            Files.createDirectories(order.into());
+        } catch (IOException e) {
+            throw new IOException(order.into() + " cannot be made; choose another folder", e);
+        }
+        if (!Files.isWritable(order.into())) {
+            throw new IOException(order.into() + " may not be written to; choose another folder");
+        }
+        DeliveryFormat format = order.specification().format();
+        checkSpace(order);
+        String passing = ".redlamp-" + UUID.randomUUID();
+        Path master = order.into().resolve(passing + ".wav.part");
+        Path coded = order.into().resolve(passing + ".mp3.part");
+        String name = stem(order.recording());
+        try {
+            FileBench bench = new FileBench(order.recording(), order.report(), format, name, master, coded, progress);
+            FinishOutcome outcome =
+                    new ConformSolver(order.specification(), bench, order.commonChannels()).solve(order.report());
+            progress.check();
+            List<Path> written = outcome instanceof FinishOutcome.Finished
+                    ? keep(order.into(), name, master, format.coding() == DeliveryFormat.Coding.MP3 ? coded : null)
+                    : List.of();
+            progress.at(1);
+            return new Result(outcome, written);
+        } catch (FileSystemException e) {
+            throw new IOException(
+                    "cannot be written to " + order.into() + " (" + reason(e) + "); free some space or choose another"
+                            + " folder",
+                    e);
+        } finally {
+            Files.deleteIfExists(master);
+            Files.deleteIfExists(coded);
+        }
+    }
+
+    /** The recording's name without its ending. */
+    private static String stem(Path recording) {
+        String name = recording.getFileName().toString();
+        int dot = name.lastIndexOf('.');
+        return dot > 0 ? name.substring(0, dot) : name;
+    }
+
+    private static void checkSpace(Order order) throws IOException {
+        DeliveryFormat format = order.specification().format();
+        double bytes = order.report().info().durationS() * format.sampleRateHz() * 2 * 3 * 1.5;
+        long free = Files.getFileStore(order.into()).getUsableSpace();
+        if (bytes + MARGIN_BYTES > free) {
+            throw new IOException(String.format(
+                    java.util.Locale.ROOT,
+                    "needs %.0f MB in %s and %.0f MB are free; free some space or choose another folder",
+                    (bytes + MARGIN_BYTES) / 1e6,
+                    order.into(),
+                    free / 1e6));
+        }
+    }
+
+    /** Gives master and delivery the first name that is free for both. */
+    private static List<Path> keep(Path folder, String name, Path master, Path coded) throws IOException {
+        for (int n = 1; ; n++) {
+            String free = n == 1 ? name : name + " (" + n + ")";
+            Path masterTo = folder.resolve(free + ".wav");
+            Path codedTo = folder.resolve(free + ".mp3");
+            if (Files.exists(masterTo) || (coded != null && Files.exists(codedTo))) {
+                continue;
+            }
+            List<Path> written = new ArrayList<>();
+            try {
+                written.add(Files.move(master, masterTo));
+                if (coded != null) {
+                    written.add(Files.move(coded, codedTo));
+                }
+                return written;
+            } catch (FileAlreadyExistsException e) {
+                // Somebody else took the name just now: give ours back and try the next.
+                if (!written.isEmpty()) {
+                    Files.move(masterTo, master);
+                }
+            }
+        }
+    }
+
+    private static String reason(FileSystemException e) {
+        return e.getReason() == null ? e.getClass().getSimpleName() : e.getReason();
+    }
+}

@@ -1,0 +1,26 @@
+package app.redlamp.media.library;
+
+import java.nio.file.Path;
+import net.harawata.appdirs.AppDirs;
+import net.harawata.appdirs.AppDirsFactory;
+
+/** Where the platform wants an application's own files. */
+public final class Places {
+    private static final String NAME = "redlamp";
+
+    private Places() {}
+
+    /** Files that can be made again at any time. */
+    public static Path cache() {
+        return Path.of(dirs().getUserCacheDir(NAME, null, NAME));
+    }
+
+    /** Settings. */
+    public static Path settings() {
+        return Path.of(dirs().getUserConfigDir(NAME, null, NAME));
+    }
+
+    private static AppDirs dirs() {
+        return AppDirsFactory.getInstance();
+    }
+}
