@@ -14,6 +14,7 @@ import app.redlamp.core.signal.SampleSink;
 import app.redlamp.core.units.Decibels;
 import java.io.IOException;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import java.util.OptionalDouble;
 
@@ -41,6 +42,7 @@ public final class RecordingAnalyzer implements SampleSink {
     private final SampleLevels levels;
     private final ClipMeter clips;
     private final FrameLevels frames;
+    private final HighPassedLevels highPassed;
     private long notNumbers;
 
     public RecordingAnalyzer(int sampleRateHz, int channels) {
@@ -50,6 +52,7 @@ public final class RecordingAnalyzer implements SampleSink {
         levels = new SampleLevels(channels);
         clips = new ClipMeter(sampleRateHz, channels);
         frames = new FrameLevels(sampleRateHz);
+        highPassed = new HighPassedLevels(sampleRateHz, channels);
     }
 
     /** Measures a whole recording; the caller closes the source. */
@@ -75,6 +78,7 @@ public final class RecordingAnalyzer implements SampleSink {
         levels.accept(block, count);
         clips.accept(block, count);
         frames.accept(block, count);
+        highPassed.accept(block, count);
         loudness.accept(block, count);
         truePeak.accept(block, count);
     }
@@ -91,6 +95,7 @@ public final class RecordingAnalyzer implements SampleSink {
                 levels.peakDbfs(),
                 levels.rmsDbfs(),
                 pauses,
+                highPassed.result(),
                 clips.runs(),
                 clips.positionsS(),
                 levels.dcOffset(),
@@ -146,7 +151,7 @@ public final class RecordingAnalyzer implements SampleSink {
                 levelsDbfs[count++] = level.getAsDouble();
             }
         }
-        return LevelHistogram.of(java.util.Arrays.copyOf(levelsDbfs, count));
+        return LevelHistogram.of(Arrays.copyOf(levelsDbfs, count));
     }
 
     private static OptionalDouble levelOf(float[] meanSquares, int from) {

@@ -15,6 +15,7 @@ import java.util.OptionalDouble;
  * @param samplePeakDbfs largest sample in dBFS
  * @param rmsDbfs RMS of the whole recording in dBFS, a full-scale sine reading −3.01
  * @param pauses noise floor, voice level, head and tail
+ * @param highPassed levels as they will be once finishing has taken the rumble out
  * @param clippedRuns runs of at least three samples at full scale
  * @param clipsS where clipped runs begin, in seconds; the first thousand
  * @param dcOffset mean of the samples as a share of full scale
@@ -30,6 +31,7 @@ public record Report(
         OptionalDouble samplePeakDbfs,
         OptionalDouble rmsDbfs,
         Pauses pauses,
+        HighPassed highPassed,
         int clippedRuns,
         List<Double> clipsS,
         double dcOffset,

@@ -9,7 +9,6 @@ import app.redlamp.core.spec.Judgement;
 import app.redlamp.core.spec.Specification;
 import app.redlamp.core.spec.Verdict;
 import java.io.IOException;
-import java.util.ArrayList;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Optional;
@@ -55,7 +54,8 @@ public final class ConformSolver {
     public FinishOutcome solve(Report recording) throws IOException {
         List<Obstacle> unrepairable = Forecast.unrepairable(specification, recording);
         if (!unrepairable.isEmpty()) {
-            return withNoise(unrepairable, recording);
+            return new FinishOutcome.Refused(
+                    Forecast.of(specification, recording).obstacles());
         }
         DeliveryFormat format = specification.format();
         int wanted = format.sameChannels() ? commonChannels : recording.info().channels();
@@ -66,19 +66,11 @@ public final class ConformSolver {
         if (plan.isEmpty()) {
             return new FinishOutcome.Refused(List.of(new Obstacle.Silent()));
         }
-        Optional<Obstacle> noise = Forecast.noise(specification, base, plan.get());
+        Optional<Obstacle> noise = Forecast.noise(specification, base.noiseFloorDbfs(), plan.get());
         if (noise.isPresent()) {
             return new FinishOutcome.Refused(List.of(noise.get()));
         }
         return converge(neutral, plan.get());
-    }
-
-    private FinishOutcome withNoise(List<Obstacle> obstacles, Report recording) {
-        List<Obstacle> all = new ArrayList<>(obstacles);
-        GainPlan.of(specification, recording)
-                .flatMap(plan -> Forecast.noise(specification, recording, plan))
-                .ifPresent(all::add);
-        return new FinishOutcome.Refused(all);
     }
 
     private FinishOutcome converge(FinishSettings neutral, GainPlan plan) throws IOException {
@@ -96,7 +88,7 @@ public final class ConformSolver {
                 Judgement judgement = judge(delivered);
                 if (judgement.pass()) {
                     return new FinishOutcome.Finished(
-                            settings, processed.report(), processed.reductionDb(), delivered, judgement);
+                            settings, processed.report(), master, processed.reductionDb(), delivered, judgement);
                 }
                 outside = judgement.faults();
                 master = judgement;

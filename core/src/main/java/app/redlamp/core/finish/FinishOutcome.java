@@ -12,11 +12,18 @@ public sealed interface FinishOutcome {
      *
      * @param settings what was done
      * @param master the finished samples before coding
+     * @param predicted the finished samples before coding held against the specification
      * @param reductionDb the most that the limiter turned down, 0 or more
      * @param delivered the delivered file, decoded and measured
      * @param judgement the delivered file held against the specification
      */
-    record Finished(FinishSettings settings, Report master, double reductionDb, Report delivered, Judgement judgement)
+    record Finished(
+            FinishSettings settings,
+            Report master,
+            Judgement predicted,
+            double reductionDb,
+            Report delivered,
+            Judgement judgement)
             implements FinishOutcome {}
 
     /** It cannot be done; nothing is kept. At least one obstacle. */

@@ -1,5 +1,6 @@
 package app.redlamp.core.finish;
 
+import app.redlamp.core.analysis.HighPassed;
 import java.util.OptionalDouble;
 
 /**
@@ -15,12 +16,9 @@ import java.util.OptionalDouble;
 public record FinishSettings(
         EdgePlan edges, int sampleRateHz, int channels, double highPassHz, double gainDb, OptionalDouble ceilingDbtp) {
 
-    /** Corner of the high-pass: below every voice, above desk and traffic (common practice, no source). */
-    public static final double HIGH_PASS_HZ = 80;
-
     /** Only what must be: edges, conversion and high-pass, no gain and no limiter. */
     public static FinishSettings neutral(EdgePlan edges, int sampleRateHz, int channels) {
-        return new FinishSettings(edges, sampleRateHz, channels, HIGH_PASS_HZ, 0, OptionalDouble.empty());
+        return new FinishSettings(edges, sampleRateHz, channels, HighPassed.CORNER_HZ, 0, OptionalDouble.empty());
     }
 
     public FinishSettings with(double newGainDb, double newCeilingDbtp) {

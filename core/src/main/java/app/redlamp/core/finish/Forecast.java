@@ -8,7 +8,7 @@ import java.util.Optional;
 import java.util.OptionalDouble;
 
 /**
- * What finishing would do, told from the report alone: quick enough to show for every recording. The solver measures
+ * What finishing would do, told from the report alone, behind its high-pass: quick enough to show for every recording. The solver measures
  * each step and has the last word.
  *
  * @param gainDb gain that would be used, or that the loudness needs at least where there is an obstacle; absent for
@@ -23,11 +23,11 @@ public record Forecast(OptionalDouble gainDb, List<Obstacle> obstacles) {
 
     public static Forecast of(Specification specification, Report report) {
         List<Obstacle> obstacles = new ArrayList<>(unrepairable(specification, report));
-        Optional<GainPlan> plan = GainPlan.of(specification, report);
+        Optional<GainPlan> plan = GainPlan.forecast(specification, report);
         if (plan.isEmpty()) {
             return new Forecast(OptionalDouble.empty(), obstacles);
         }
-        noise(specification, report, plan.get()).ifPresent(obstacles::add);
+        noise(specification, report.highPassed().noiseFloorDbfs(), plan.get()).ifPresent(obstacles::add);
         double gain = plan.get().feasible() ? plan.get().aimDb() : plan.get().lowestDb();
         return new Forecast(OptionalDouble.of(gain), obstacles);
     }
@@ -53,11 +53,11 @@ public record Forecast(OptionalDouble gainDb, List<Obstacle> obstacles) {
     }
 
     /** The collision of loudness and noise floor, where there is one. */
-    static Optional<Obstacle> noise(Specification specification, Report report, GainPlan plan) {
+    static Optional<Obstacle> noise(Specification specification, OptionalDouble floorDbfs, GainPlan plan) {
         if (plan.feasible()) {
             return Optional.empty();
         }
-        double floor = report.noiseFloorDbfs().orElseThrow() + plan.lowestDb();
+        double floor = floorDbfs.orElseThrow() + plan.lowestDb();
         return Optional.of(new Obstacle.Noise(
                 plan.lowestDb(), floor, specification.noiseFloorDbfs().orElseThrow()));
     }

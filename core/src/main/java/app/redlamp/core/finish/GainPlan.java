@@ -1,6 +1,7 @@
 package app.redlamp.core.finish;
 
 import app.redlamp.core.analysis.Report;
+import app.redlamp.core.spec.LoudnessTarget;
 import app.redlamp.core.spec.Specification;
 import app.redlamp.core.units.Limits;
 import java.util.Optional;
@@ -21,9 +22,20 @@ public record GainPlan(double lowestDb, double highestDb, double floorDb, double
     /** Kept clear of every bound where there is room for it, so that measuring again agrees. */
     private static final double CLEARANCE_DB = 0.3;
 
-    /** The plan for a recording as it stands; absent where it has no loudness. */
+    /** The plan for samples as they stand; absent where they have no loudness. */
     public static Optional<GainPlan> of(Specification specification, Report report) {
-        OptionalDouble loudness = specification.loudness().of(report);
+        return of(specification, specification.loudness().of(report), report.noiseFloorDbfs());
+    }
+
+    /** The plan for a recording that will pass the high-pass first; absent where it has no loudness. */
+    public static Optional<GainPlan> forecast(Specification specification, Report recording) {
+        OptionalDouble loudness = specification.loudness().measure() == LoudnessTarget.Measure.RMS
+                ? recording.highPassed().rmsDbfs()
+                : recording.integratedLufs();
+        return of(specification, loudness, recording.highPassed().noiseFloorDbfs());
+    }
+
+    private static Optional<GainPlan> of(Specification specification, OptionalDouble loudness, OptionalDouble floor) {
         if (loudness.isEmpty()) {
             return Optional.empty();
         }
@@ -31,7 +43,6 @@ public record GainPlan(double lowestDb, double highestDb, double floorDb, double
         double lowest = window.low().orElseThrow() - loudness.getAsDouble();
         double loudest = window.high().orElseThrow() - loudness.getAsDouble();
         OptionalDouble limit = specification.noiseFloorDbfs();
-        OptionalDouble floor = report.noiseFloorDbfs();
         double quietEnough = limit.isPresent() && floor.isPresent()
                 ? limit.getAsDouble() - floor.getAsDouble()
                 : Double.POSITIVE_INFINITY;

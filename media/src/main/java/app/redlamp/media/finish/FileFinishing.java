@@ -6,11 +6,13 @@ import app.redlamp.core.port.Finishing;
 import app.redlamp.core.port.Progress;
 import app.redlamp.core.spec.DeliveryFormat;
 import java.io.IOException;
+import java.nio.channels.FileChannel;
 import java.nio.file.FileAlreadyExistsException;
 import java.nio.file.FileSystemException;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.util.ArrayList;
+import java.nio.file.StandardCopyOption;
+import java.nio.file.StandardOpenOption;
 import java.util.List;
 import java.util.UUID;
 
@@ -79,29 +81,41 @@ public final class FileFinishing implements Finishing {
         }
     }
 
-    /** Gives master and delivery the first name that is free for both. */
+    /** Gives master and delivery the first name that is free for both; null for a delivery that is the master. */
     private static List<Path> keep(Path folder, String name, Path master, Path coded) throws IOException {
         for (int n = 1; ; n++) {
             String free = n == 1 ? name : name + " (" + n + ")";
             Path masterTo = folder.resolve(free + ".wav");
             Path codedTo = folder.resolve(free + ".mp3");
-            if (Files.exists(masterTo) || (coded != null && Files.exists(codedTo))) {
+            if (!reserve(masterTo)) {
                 continue;
             }
-            List<Path> written = new ArrayList<>();
-            try {
-                written.add(Files.move(master, masterTo));
-                if (coded != null) {
-                    written.add(Files.move(coded, codedTo));
-                }
-                return written;
-            } catch (FileAlreadyExistsException e) {
-                // Somebody else took the name just now: give ours back and try the next.
-                if (!written.isEmpty()) {
-                    Files.move(masterTo, master);
-                }
+            if (coded == null) {
+                return List.of(moveOnto(master, masterTo));
             }
+            if (!reserve(codedTo)) {
+                Files.delete(masterTo);
+                continue;
+            }
+            return List.of(moveOnto(master, masterTo), moveOnto(coded, codedTo));
         }
+    }
+
+    /** Takes a name by making an empty file of it, which no two can do at once; false where it is taken. */
+    private static boolean reserve(Path path) throws IOException {
+        try {
+            Files.createFile(path);
+            return true;
+        } catch (FileAlreadyExistsException e) {
+            return false;
+        }
+    }
+
+    private static Path moveOnto(Path passing, Path reserved) throws IOException {
+        try (FileChannel file = FileChannel.open(passing, StandardOpenOption.WRITE)) {
+            file.force(true);
+        }
+        return Files.move(passing, reserved, StandardCopyOption.REPLACE_EXISTING, StandardCopyOption.ATOMIC_MOVE);
     }
 
     private static String reason(FileSystemException e) {

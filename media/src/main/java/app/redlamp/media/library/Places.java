@@ -15,6 +15,11 @@ public final class Places {
         return Path.of(dirs().getUserCacheDir(NAME, null, NAME));
     }
 
+    /** The demo, which is built afresh at every start. */
+    public static Path demo() {
+        return cache().resolve("demo");
+    }
+
     /** Settings. */
     public static Path settings() {
         return Path.of(dirs().getUserConfigDir(NAME, null, NAME));

@@ -1,0 +1,88 @@
+package app.redlamp.cli;
+
+import app.redlamp.core.analysis.Report;
+import app.redlamp.core.port.Recordings;
+import app.redlamp.core.port.Specifications;
+import app.redlamp.core.spec.Judge;
+import app.redlamp.core.spec.Judgement;
+import app.redlamp.core.spec.Specification;
+import app.redlamp.core.spec.Verdict;
+import app.redlamp.core.text.Wording;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.concurrent.Callable;
+import picocli.CommandLine.Command;
+import picocli.CommandLine.Mixin;
+import picocli.CommandLine.Option;
+import picocli.CommandLine.Parameters;
+
+/** {@code check}: each file held against a specification. */
+@Command(
+        name = "check",
+        description =
+                "Holds recordings against a specification. Exit code 0: all pass, 1: something fails, 2: cannot be"
+                        + " checked.",
+        mixinStandardHelpOptions = true)
+final class CheckCommand implements Callable<Integer> {
+    private final Console console;
+    private final Recordings recordings;
+    private final Specifications specifications;
+
+    @Mixin
+    private Chosen chosen;
+
+    @Parameters(paramLabel = "FILE", arity = "1..*", description = "Recordings of one delivery.")
+    private List<Path> files;
+
+    @Option(names = "--json", description = "Prints one JSON object.")
+    private boolean json;
+
+    CheckCommand(Console console, Recordings recordings, Specifications specifications) {
+        this.console = console;
+        this.recordings = recordings;
+        this.specifications = specifications;
+    }
+
+    @Override
+    public Integer call() {
+        Specification specification = chosen.from(specifications);
+        List<Measured> all = Measured.all(files, recordings);
+        List<Report> reports = all.stream().flatMap(m -> m.report().stream()).toList();
+        int common = Judge.commonChannels(reports);
+        Wording wording = console.wording();
+        List<Map<String, Object>> entries = new ArrayList<>();
+        boolean pass = true;
+        for (Measured measured : all) {
+            Map<String, Object> entry = Json.entry(measured, wording);
+            Optional<Judgement> judgement = measured.report().map(r -> Judge.judge(specification, r, common));
+            if (judgement.isPresent()) {
+                pass &= judgement.get().pass();
+                entry.put("spec", specification.id());
+                entry.put("pass", judgement.get().pass());
+                entry.put("checks", Json.checks(judgement.get(), wording));
+                if (!json) {
+                    print(measured.file(), judgement.get(), wording);
+                }
+            }
+            entries.add(entry);
+        }
+        if (json) {
+            console.out().println(Json.text(Map.of("files", entries)));
+        }
+        Measured.printErrors(all, console);
+        return reports.size() < all.size() ? Console.CANNOT : pass ? Console.OK : Console.FAILS;
+    }
+
+    private void print(Path file, Judgement judgement, Wording wording) {
+        console.out()
+                .println(file + ": " + (judgement.pass() ? "clear for " : "not clear for ")
+                        + judgement.specification().id());
+        judgement.checks().forEach(check -> {
+            String mark = check.verdict() == Verdict.INSIDE ? "  " : check.verdict() == Verdict.OUTSIDE ? "x " : "i ";
+            console.out().println("  " + mark + wording.check(check, judgement.specification()));
+        });
+    }
+}

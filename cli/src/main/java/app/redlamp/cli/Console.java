@@ -1,0 +1,21 @@
+package app.redlamp.cli;
+
+import app.redlamp.core.text.Wording;
+import java.io.PrintStream;
+import java.util.Locale;
+
+/** Where a command prints: results to {@code out}, errors to {@code err}, one line each. */
+record Console(PrintStream out, PrintStream err, Locale locale) {
+    static final int OK = 0;
+    static final int FAILS = 1;
+    static final int CANNOT = 2;
+
+    Wording wording() {
+        return new Wording(locale);
+    }
+
+    /** One line, whatever is in the message. */
+    void error(String message) {
+        err.println("redlamp: " + message.replaceAll("\\s*\\R\\s*", " "));
+    }
+}

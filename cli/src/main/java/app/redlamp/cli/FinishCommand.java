@@ -1,0 +1,173 @@
+package app.redlamp.cli;
+
+import app.redlamp.core.analysis.Report;
+import app.redlamp.core.finish.FinishOutcome;
+import app.redlamp.core.finish.Forecast;
+import app.redlamp.core.finish.Obstacle;
+import app.redlamp.core.port.Finishing;
+import app.redlamp.core.port.Progress;
+import app.redlamp.core.port.Recordings;
+import app.redlamp.core.port.Specifications;
+import app.redlamp.core.spec.Judge;
+import app.redlamp.core.spec.Specification;
+import app.redlamp.core.text.Wording;
+import java.io.IOException;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.concurrent.Callable;
+import picocli.CommandLine.Command;
+import picocli.CommandLine.Mixin;
+import picocli.CommandLine.Option;
+import picocli.CommandLine.Parameters;
+
+/** {@code finish}: makes the delivery of each file, or says why it cannot be made. */
+@Command(
+        name = "finish",
+        description = "Finishes recordings to a specification: WAV master and delivery, measured after decoding. Exit"
+                + " codes as check.",
+        mixinStandardHelpOptions = true)
+final class FinishCommand implements Callable<Integer> {
+    private final Console console;
+    private final Recordings recordings;
+    private final Finishing finishing;
+    private final Specifications specifications;
+
+    @Mixin
+    private Chosen chosen;
+
+    @Option(names = "--out", required = true, paramLabel = "DIR", description = "Folder for what is written.")
+    private Path out;
+
+    @Option(names = "--json", description = "Prints one JSON object.")
+    private boolean json;
+
+    @Parameters(paramLabel = "FILE", arity = "1..*", description = "Recordings of one delivery.")
+    private List<Path> files;
+
+    /** How one file ended: a result, or the line that says why it could not be tried. */
+    private record Ended(Measured measured, Optional<Finishing.Result> result, String error) {}
+
+    FinishCommand(Console console, Recordings recordings, Finishing finishing, Specifications specifications) {
+        this.console = console;
+        this.recordings = recordings;
+        this.finishing = finishing;
+        this.specifications = specifications;
+    }
+
+    @Override
+    public Integer call() {
+        Specification specification = chosen.from(specifications);
+        List<Measured> all = Measured.all(files, recordings);
+        int common = Judge.commonChannels(
+                all.stream().flatMap(m -> m.report().stream()).toList());
+        List<Ended> ended = Measured.sideBySide(all, m -> finish(m, specification, common));
+        Wording wording = console.wording();
+        List<Map<String, Object>> entries = new ArrayList<>();
+        for (Ended one : ended) {
+            entries.add(entry(one, specification, wording));
+            if (!json) {
+                print(one, specification, wording);
+            }
+        }
+        if (json) {
+            console.out().println(Json.text(Map.of("files", entries)));
+        }
+        ended.stream()
+                .filter(e -> !e.error().isEmpty())
+                .forEach(e -> console.error(e.measured().file() + ": " + e.error()));
+        return exitCode(ended);
+    }
+
+    private Ended finish(Measured measured, Specification specification, int common) {
+        if (measured.report().isEmpty()) {
+            return new Ended(measured, Optional.empty(), measured.error());
+        }
+        try {
+            Finishing.Order order =
+                    new Finishing.Order(measured.file(), measured.report().get(), specification, common, out);
+            return new Ended(measured, Optional.of(finishing.finish(order, Progress.NONE)), "");
+        } catch (IOException e) {
+            return new Ended(measured, Optional.empty(), String.valueOf(e.getMessage()));
+        }
+    }
+
+    private static int exitCode(List<Ended> ended) {
+        if (ended.stream().anyMatch(e -> e.result().isEmpty())) {
+            return Console.CANNOT;
+        }
+        return ended.stream().allMatch(e -> e.result().get().outcome() instanceof FinishOutcome.Finished)
+                ? Console.OK
+                : Console.FAILS;
+    }
+
+    private static Map<String, Object> entry(Ended ended, Specification specification, Wording wording) {
+        Map<String, Object> entry = Json.entry(ended.measured(), wording);
+        if (!ended.error().isEmpty()) {
+            entry.put("ok", false);
+            entry.put("error", ended.error());
+        }
+        if (ended.result().isEmpty()) {
+            entry.put("written", List.of());
+            return entry;
+        }
+        Finishing.Result result = ended.result().get();
+        entry.put("spec", specification.id());
+        entry.put("pass", result.outcome() instanceof FinishOutcome.Finished);
+        entry.put("written", result.written().stream().map(Path::toString).toList());
+        Report report = ended.measured().report().orElseThrow();
+        entry.put(
+                "predictedGainDb",
+                Json.number(Forecast.of(specification, report).gainDb()));
+        if (result.outcome() instanceof FinishOutcome.Finished finished) {
+            entry.put("gainDb", finished.settings().gainDb());
+            entry.put("limiterReductionDb", finished.reductionDb());
+            entry.put("edges", wording.edges(finished.settings().edges()));
+            entry.put("predictedChecks", Json.checks(finished.predicted(), wording));
+            entry.put("checks", Json.checks(finished.judgement(), wording));
+        } else if (result.outcome() instanceof FinishOutcome.Refused refused) {
+            entry.put(
+                    "obstacles",
+                    refused.obstacles().stream()
+                            .map(o -> obstacle(o, specification, wording))
+                            .toList());
+        }
+        return entry;
+    }
+
+    private static Map<String, Object> obstacle(Obstacle obstacle, Specification specification, Wording wording) {
+        Map<String, Object> entry = new LinkedHashMap<>();
+        entry.put("message", wording.obstacle(obstacle, specification));
+        entry.put("help", wording.help(obstacle));
+        return entry;
+    }
+
+    private void print(Ended ended, Specification specification, Wording wording) {
+        if (ended.result().isEmpty()) {
+            return;
+        }
+        Path file = ended.measured().file();
+        if (ended.result().get().outcome() instanceof FinishOutcome.Finished finished) {
+            console.out().println(file + ": finished to " + specification.id());
+            console.out()
+                    .println("  gain "
+                            + wording.figures().signed(finished.settings().gainDb()) + " dB, limiter "
+                            + wording.figures().tenths(finished.reductionDb()) + " dB at most");
+            wording.edges(finished.settings().edges())
+                    .forEach(line -> console.out().println("  " + line));
+            finished.judgement()
+                    .checks()
+                    .forEach(check -> console.out().println("    " + wording.check(check, specification)));
+            ended.result().get().written().forEach(path -> console.out().println("  written " + path));
+        } else if (ended.result().get().outcome() instanceof FinishOutcome.Refused refused) {
+            console.out().println(file + ": cannot be finished to " + specification.id() + "; nothing written");
+            for (Obstacle obstacle : refused.obstacles()) {
+                console.out().println("  " + wording.obstacle(obstacle, specification));
+                wording.help(obstacle).forEach(help -> console.out().println("    " + help));
+            }
+        }
+    }
+}

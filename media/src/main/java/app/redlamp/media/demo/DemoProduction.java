@@ -1,0 +1,170 @@
+package app.redlamp.media.demo;
+
+import app.redlamp.core.port.Progress;
+import app.redlamp.core.signal.AudioSource;
+import app.redlamp.core.units.Decibels;
+import app.redlamp.media.AudioFiles;
+import app.redlamp.media.ffmpeg.ResampledSource;
+import app.redlamp.media.wav.WavWriter;
+import java.io.IOException;
+import java.io.InputStream;
+import java.nio.channels.FileChannel;
+import java.nio.channels.FileLock;
+import java.nio.file.DirectoryStream;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.nio.file.StandardCopyOption;
+import java.nio.file.StandardOpenOption;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.stream.Stream;
+
+/**
+ * The demo audiobook <i>Borrowed Weather</i>, built afresh at every start from the dry voice that ships: five chapter
+ * recordings in {@code raw/}. The copy of the start before is removed unless it is still in use.
+ */
+public final class DemoProduction implements AutoCloseable {
+    public static final String TITLE = "Borrowed Weather";
+
+    private static final String PREFIX = "copy-";
+    private static final int BLOCK = 8192;
+
+    private final Path folder;
+    private final FileChannel lockFile;
+    private final FileLock lock;
+
+    private DemoProduction(Path folder, FileChannel lockFile, FileLock lock) {
+        this.folder = folder;
+        this.lockFile = lockFile;
+        this.lock = lock;
+    }
+
+    /** Makes an empty copy below {@code parent} that stays until {@link #close} and the next start. */
+    public static DemoProduction in(Path parent) throws IOException {
+        Files.createDirectories(parent);
+        removeUnused(parent);
+        Path copy = Files.createTempDirectory(parent, PREFIX);
+        FileChannel file = FileChannel.open(lockPath(copy), StandardOpenOption.CREATE, StandardOpenOption.WRITE);
+        Path folder = Files.createDirectories(copy.resolve(TITLE));
+        return new DemoProduction(folder, file, file.tryLock());
+    }
+
+    /** The production's folder. */
+    public Path folder() {
+        return folder;
+    }
+
+    /** Builds the recordings that are not there yet; each appears under its name only when it is whole. */
+    public List<Path> recordings(Progress progress) throws IOException {
+        Path raw = Files.createDirectories(folder.resolve("raw"));
+        List<Path> made = new ArrayList<>();
+        for (DemoTake take : DemoTake.ALL) {
+            progress.check();
+            Path recording = raw.resolve(take.name() + ".wav");
+            if (!Files.exists(recording)) {
+                build(take, recording);
+            }
+            made.add(recording);
+            progress.at((double) made.size() / DemoTake.ALL.size());
+        }
+        return made;
+    }
+
+    @Override
+    public void close() throws IOException {
+        if (lock != null) {
+            lock.release();
+        }
+        lockFile.close();
+    }
+
+    private static void build(DemoTake take, Path recording) throws IOException {
+        Path dry = Files.createTempFile(recording.getParent(), ".dry-", ".flac");
+        Path part = recording.resolveSibling(recording.getFileName() + ".part");
+        try {
+            try (InputStream voice = DemoProduction.class.getResourceAsStream(take.name() + ".flac")) {
+                Files.copy(voice, dry, StandardCopyOption.REPLACE_EXISTING);
+            }
+            Files.deleteIfExists(part);
+            try (AudioSource voice = ResampledSource.of(AudioFiles.open(dry).source(), take.sampleRateHz());
+                    WavWriter writer = new WavWriter(part, take.sampleRateHz(), take.channels(), 24)) {
+                write(take, voice, writer);
+            }
+            Files.move(part, recording, StandardCopyOption.ATOMIC_MOVE);
+        } finally {
+            Files.deleteIfExists(dry);
+            Files.deleteIfExists(part);
+        }
+    }
+
+    private static void write(DemoTake take, AudioSource voice, WavWriter writer) throws IOException {
+        RoomNoise[] noises = new RoomNoise[take.channels()];
+        for (int c = 0; c < noises.length; c++) {
+            noises[c] = new RoomNoise(take.sampleRateHz(), take.steadyDbfs(), take.humDbfs(), take.seed(c));
+        }
+        float gain = (float) Decibels.toAmplitude(take.gainDb());
+        float[][] dry = new float[1][BLOCK];
+        float[][] wet = new float[take.channels()][BLOCK];
+        silence(take.headS(), take, dry, wet, noises, writer);
+        for (int n = voice.read(dry, BLOCK); n > 0; n = voice.read(dry, BLOCK)) {
+            mix(dry[0], gain, n, wet, noises);
+            writer.accept(wet, n);
+        }
+        silence(take.tailS(), take, dry, wet, noises, writer);
+    }
+
+    private static void silence(
+            double seconds, DemoTake take, float[][] dry, float[][] wet, RoomNoise[] noises, WavWriter writer)
+            throws IOException {
+        for (long left = Math.round(seconds * take.sampleRateHz()); left > 0; left -= BLOCK) {
+            int count = (int) Math.min(BLOCK, left);
+            mix(dry[0], 0, count, wet, noises);
+            writer.accept(wet, count);
+        }
+    }
+
+    private static void mix(float[] dry, float gain, int count, float[][] wet, RoomNoise[] noises) {
+        for (int c = 0; c < wet.length; c++) {
+            for (int i = 0; i < count; i++) {
+                double sum = dry[i] * gain + noises[c].next();
+                wet[c][i] = (float) Math.max(-1, Math.min(1, sum));
+            }
+        }
+    }
+
+    private static void removeUnused(Path parent) throws IOException {
+        try (DirectoryStream<Path> copies = Files.newDirectoryStream(parent, PREFIX + "*")) {
+            for (Path copy : copies) {
+                if (!Files.isSymbolicLink(copy) && unused(copy)) {
+                    removeTree(copy);
+                }
+            }
+        }
+    }
+
+    private static boolean unused(Path copy) throws IOException {
+        Path path = lockPath(copy);
+        if (!Files.exists(path)) {
+            return false;
+        }
+        try (FileChannel file = FileChannel.open(path, StandardOpenOption.WRITE);
+                FileLock free = file.tryLock()) {
+            return free != null;
+        } catch (java.nio.channels.OverlappingFileLockException e) {
+            return false;
+        }
+    }
+
+    private static void removeTree(Path copy) throws IOException {
+        try (Stream<Path> tree = Files.walk(copy)) {
+            for (Path path : tree.sorted(Comparator.reverseOrder()).toList()) {
+                Files.delete(path);
+            }
+        }
+    }
+
+    private static Path lockPath(Path copy) {
+        return copy.resolve("in-use.lock");
+    }
+}
