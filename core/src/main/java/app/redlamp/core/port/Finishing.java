@@ -40,4 +40,11 @@ public interface Finishing {
      * @throws java.util.concurrent.CancellationException if cancelled, with nothing left behind
      */
     Result finish(Order order, Progress progress) throws IOException;
+
+    /**
+     * Bytes that can still be written where a folder is, or would be made.
+     *
+     * @throws IOException where that cannot be told
+     */
+    long freeBytes(Path folder) throws IOException;
 }

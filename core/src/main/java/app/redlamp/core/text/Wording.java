@@ -16,6 +16,9 @@ import java.util.ResourceBundle;
 
 /** Says checks, findings and obstacles in one sentence each, for the screen and the command line alike. */
 public final class Wording {
+    /** Coming closer gains at most this much: a quarter of the distance; nearer than that nobody reads well. */
+    private static final double CLOSEST_GAIN_DB = 12;
+
     private final ResourceBundle bundle;
     private final Figures figures;
 
@@ -28,32 +31,49 @@ public final class Wording {
         return figures;
     }
 
-    /** The check with its value and its margin, such as "Loudness −28.1 dBFS RMS: 5.1 dB too quiet". */
+    /** The check with its value and its margin, such as "RMS −28.1 dBFS: 5.1 dB too quiet". */
     public String check(Check check, Specification specification) {
-        String name = checkName(check.id(), specification);
+        if (check.text().isPresent() && check.verdict() == Verdict.ADVICE) {
+            return value(check, specification);
+        }
+        String key = check.text().isEmpty() && check.measured().isEmpty() ? "check.named.undefined" : "check.named";
+        return say(key, checkName(check.id(), specification), value(check, specification));
+    }
+
+    /** Value and margin without the name, such as "−28.1 dBFS: 5.1 dB too quiet". */
+    public String value(Check check, Specification specification) {
         if (check.text().isPresent()) {
-            return word(check, specification, name);
+            return word(check, specification);
         }
         if (check.measured().isEmpty()) {
-            return say("check.undefined." + check.id().id(), name);
+            return say("check.undefined." + check.id().id());
         }
         double value = check.measured().getAsDouble();
         String shown = say("value." + unitKey(check), figure(check, value));
         if (check.verdict() == Verdict.INSIDE) {
             return isCount(check)
-                    ? say("check.right", name, shown)
-                    : say(
-                            "check.inside",
-                            name,
-                            shown,
-                            amount(check, check.margin().orElse(0)));
+                    ? say("check.right", shown)
+                    : say("check.inside", shown, amount(check, check.margin().orElse(0)));
         }
-        if (isCount(check)) {
-            return say("check.wrong", name, shown, wanted(check));
-        }
+        return isCount(check) ? say("check.wrong", shown, wanted(check)) : say("check.outside", shown, miss(check));
+    }
+
+    /** By how much a measure is outside and to which side, such as "5.1 dB too quiet". */
+    public String miss(Check check) {
+        double value = check.measured().orElseThrow();
         boolean low = value < check.limits().low().orElse(Double.NEGATIVE_INFINITY);
         String how = say("check." + (low ? "low." : "high.") + check.id().id());
-        return say("check.outside", name, shown, amount(check, -check.margin().orElse(0)), how);
+        return say("check.miss", amount(check, -check.margin().orElse(0)), how);
+    }
+
+    /** The bare value with its unit, such as "−28.1 dBFS" or "stereo". */
+    public String figure(Check check) {
+        if (check.text().isPresent()) {
+            return check.text().get().toUpperCase(Locale.ROOT);
+        }
+        return check.measured().isPresent()
+                ? say("value." + unitKey(check), figure(check, check.measured().getAsDouble()))
+                : Figures.ABSENT;
     }
 
     /** Name of a check in the specification's own measure, such as "RMS" or "True peak". */
@@ -105,25 +125,40 @@ public final class Wording {
     }
 
     /** What would help against an obstacle, best first, at most three. */
-    public List<String> help(Obstacle obstacle) {
+    public List<Advice> help(Obstacle obstacle) {
         if (obstacle instanceof Obstacle.Noise noise) {
-            double share = Math.pow(10, -noise.excessDb() / 20);
-            return List.of(
-                    say("help.noise.closer", figures.whole(100 * share), figures.tenths(noise.excessDb())),
-                    say("help.noise.source"),
-                    say("help.noise.ask", figures.tenths(noise.limitDbfs())));
+            List<Advice> help = new ArrayList<>();
+            if (noise.excessDb() <= CLOSEST_GAIN_DB) {
+                double share = Math.pow(10, -noise.excessDb() / 20);
+                help.add(advice("noise.closer", figures.whole(100 * share), figures.tenths(noise.excessDb())));
+            }
+            help.add(advice("noise.source"));
+            help.add(advice("noise.ask", figures.tenths(noise.limitDbfs())));
+            return help;
         }
         if (obstacle instanceof Obstacle.Clipped) {
-            return List.of(say("help.clipped.again"), say("help.clipped.gain"));
+            return List.of(advice("clipped.again"), advice("clipped.gain"));
         }
         if (obstacle instanceof Obstacle.TooLong) {
-            return List.of(say("help.long.split"));
+            return List.of(advice("long.split"));
         }
         if (obstacle instanceof Obstacle.StillOutside still) {
-            String key = "help.outside." + still.check().id().id();
-            return List.of(say(bundle.containsKey(key) ? key : "help.outside.other"));
+            String key = "outside." + still.check().id().id();
+            return List.of(advice(bundle.containsKey("help." + key + ".title") ? key : "outside.other"));
         }
-        return List.of(say("help.silent.check"));
+        return List.of(advice("silent.check"));
+    }
+
+    /** One thing that would help: what to do, and what it brings. */
+    public record Advice(String title, String detail) {
+        @Override
+        public String toString() {
+            return title + ": " + detail;
+        }
+    }
+
+    private Advice advice(String key, Object... values) {
+        return new Advice(say("help." + key + ".title", values), say("help." + key + ".detail", values));
     }
 
     public String finding(Finding finding) {
@@ -149,13 +184,13 @@ public final class Wording {
         }
     }
 
-    private String word(Check check, Specification specification, String name) {
+    private String word(Check check, Specification specification) {
         String value = check.text().orElseThrow().toUpperCase(Locale.ROOT);
         String wanted = specification.format().coding().name();
         return switch (check.verdict()) {
-            case INSIDE -> say("check.right", name, value);
+            case INSIDE -> say("check.right", value);
             case ADVICE -> say("check.master", value, wanted);
-            case OUTSIDE -> say("check.wrong", name, value, wanted);
+            case OUTSIDE -> say("check.wrong", value, wanted);
         };
     }
 

@@ -30,7 +30,7 @@ record DemoTake(
     static final List<DemoTake> ALL = List.of(
             new DemoTake("1-the-cellar-barometer", 44_100, 1, -0.6, -66, NO_HUM, 0.75, 2.0),
             new DemoTake("2-letters-from-the-quay", 44_100, 1, -8.5, -72, NO_HUM, 0.8, 1.8),
-            new DemoTake("3-a-map-of-rain", 44_100, 1, 4.6, -62, NO_HUM, 0.7, 2.2),
+            new DemoTake("3-a-map-of-rain", 44_100, 1, 5.5, -62, NO_HUM, 0.7, 2.2),
             new DemoTake("4-the-borrowed-coat", 44_100, 1, -6.5, -58, -55, 0.8, 2.0),
             new DemoTake("5-harbour-lights", 48_000, 2, -1.5, -68, NO_HUM, 0.3, 1.5));
 

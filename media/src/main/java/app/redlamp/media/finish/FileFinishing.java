@@ -60,6 +60,18 @@ public final class FileFinishing implements Finishing {
         }
     }
 
+    @Override
+    public long freeBytes(Path folder) throws IOException {
+        Path there = folder.toAbsolutePath();
+        while (there != null && !Files.exists(there)) {
+            there = there.getParent();
+        }
+        if (there == null) {
+            throw new IOException(folder + " is on no disk that is there; choose another folder");
+        }
+        return Files.getFileStore(there).getUsableSpace();
+    }
+
     /** The recording's name without its ending. */
     private static String stem(Path recording) {
         String name = recording.getFileName().toString();
@@ -67,10 +79,10 @@ public final class FileFinishing implements Finishing {
         return dot > 0 ? name.substring(0, dot) : name;
     }
 
-    private static void checkSpace(Order order) throws IOException {
+    private void checkSpace(Order order) throws IOException {
         DeliveryFormat format = order.specification().format();
         double bytes = order.report().info().durationS() * format.sampleRateHz() * 2 * 3 * 1.5;
-        long free = Files.getFileStore(order.into()).getUsableSpace();
+        long free = freeBytes(order.into());
         if (bytes + MARGIN_BYTES > free) {
             throw new IOException(String.format(
                     java.util.Locale.ROOT,

@@ -1,0 +1,58 @@
+package app.redlamp.desktop.app;
+
+import java.util.List;
+import java.util.Locale;
+import javafx.application.Application;
+
+/**
+ * Starts the application: {@code demo}, {@code shots DIR}, or recordings to open. Does not extend {@link Application},
+ * so that the class path needs no modules.
+ */
+public final class Main {
+    private static final String NO_DISPLAY =
+            "redlamp: there is no display here; './redlamp shots DIR' draws the views to"
+                    + " files, and measure, check, finish and specs work on the command line";
+
+    private Main() {}
+
+    public static void main(String[] arguments) {
+        List<String> given = List.of(arguments);
+        if (!given.isEmpty() && given.get(0).equals("shots")) {
+            if (given.size() != 2) {
+                fail("redlamp: shots needs one folder: './redlamp shots DIR'");
+            }
+            withoutDisplay();
+            Application.launch(ShotsApp.class, given.get(1));
+            return;
+        }
+        if (displayMissing()) {
+            fail(NO_DISPLAY);
+        }
+        try {
+            Application.launch(RedLampApp.class, arguments);
+        } catch (UnsupportedOperationException e) {
+            fail(NO_DISPLAY);
+        }
+    }
+
+    /** Draws into memory, with software, whatever the machine has. */
+    static void withoutDisplay() {
+        System.setProperty("glass.platform", "Monocle");
+        System.setProperty("monocle.platform", "Headless");
+        System.setProperty("prism.order", "sw");
+        System.setProperty("prism.lcdtext", "false");
+        System.setProperty("headless.geometry", "1280x800-32");
+    }
+
+    private static boolean displayMissing() {
+        boolean linux = System.getProperty("os.name").toLowerCase(Locale.ROOT).contains("linux");
+        String display = System.getenv("DISPLAY");
+        boolean offscreen = "Monocle".equals(System.getProperty("glass.platform"));
+        return linux && !offscreen && (display == null || display.isBlank());
+    }
+
+    private static void fail(String line) {
+        System.err.println(line);
+        System.exit(2);
+    }
+}

@@ -1,0 +1,147 @@
+package app.redlamp.desktop.app;
+
+import app.redlamp.core.port.Progress;
+import app.redlamp.core.port.Settings;
+import app.redlamp.desktop.deliver.DeliverStation;
+import app.redlamp.desktop.deliver.DocketRow;
+import app.redlamp.desktop.look.Look;
+import app.redlamp.media.demo.DemoProduction;
+import app.redlamp.media.play.FilePlayback;
+import app.redlamp.media.play.SilentOutput;
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.ArrayDeque;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Locale;
+import java.util.Queue;
+import java.util.function.Consumer;
+import java.util.stream.Stream;
+import javafx.animation.PauseTransition;
+import javafx.application.Application;
+import javafx.application.Platform;
+import javafx.scene.image.WritableImage;
+import javafx.scene.input.KeyEvent;
+import javafx.stage.Stage;
+import javafx.util.Duration;
+
+/** Draws a PNG of every main view, from the demo data, without a monitor. */
+public final class ShotsApp extends Application {
+    private static final Duration SETTLE = Duration.millis(120);
+
+    private final Queue<Shot> shots = new ArrayDeque<>();
+    private Wiring wiring;
+    private Path folder;
+    private Path scratch;
+
+    /** One picture: what to do before it, and its name. */
+    private record Shot(String name, Consumer<Wiring> before) {}
+
+    @Override
+    public void start(Stage stage) throws IOException {
+        folder = Path.of(getParameters().getRaw().get(0));
+        Files.createDirectories(folder);
+        scratch = Files.createTempDirectory("redlamp-shots-");
+        Look.loadFonts();
+        wiring = new Wiring(
+                new InMemorySettings(),
+                new FilePlayback(new SilentOutput(SilentOutput.Pace.REAL)),
+                Locale.ENGLISH,
+                Platform::runLater,
+                new DeliverStation.Doors(() -> {}, path -> {}));
+        stage.setScene(wiring.scene());
+        stage.show();
+        plan();
+        next();
+    }
+
+    @Override
+    public void stop() throws IOException {
+        wiring.close();
+        try (Stream<Path> tree = Files.walk(scratch)) {
+            for (Path path : tree.sorted(Comparator.reverseOrder()).toList()) {
+                Files.delete(path);
+            }
+        }
+    }
+
+    private void plan() throws IOException {
+        shots.add(new Shot("deliver-empty", w -> {}));
+        try (DemoProduction demo = DemoProduction.in(scratch)) {
+            List<Path> recordings = demo.recordings(Progress.NONE);
+            shots.add(new Shot("deliver-judged-dusk", w -> w.deliver().open(recordings)));
+        }
+        shots.add(new Shot("deliver-too-noisy-dusk", w -> select(w, 3)));
+        shots.add(new Shot("deliver-too-noisy-daylight", w -> w.shell().switchTheme()));
+        shots.add(new Shot("deliver-finished-daylight", w -> {
+            select(w, 1);
+            w.deliver().finishAll();
+        }));
+        shots.add(new Shot("deliver-finished-dusk", w -> w.shell().switchTheme()));
+        shots.add(new Shot("deliver-large-dusk", w -> w.shell().scale(5)));
+        shots.add(new Shot("keys-dusk", w -> {
+            w.shell().scale(0);
+            KeyEvent question = new KeyEvent(
+                    KeyEvent.KEY_TYPED, "?", "", javafx.scene.input.KeyCode.UNDEFINED, false, false, false, false);
+            javafx.event.Event.fireEvent(w.scene().getRoot(), question);
+        }));
+    }
+
+    private static void select(Wiring wiring, int index) {
+        DocketRow row = wiring.deliver().rows().get(index);
+        wiring.deliver().selected().set(row);
+    }
+
+    private void next() {
+        Shot shot = shots.poll();
+        if (shot == null) {
+            Platform.exit();
+            return;
+        }
+        shot.before().accept(wiring);
+        settle(shot);
+    }
+
+    /** Waits until no job runs and the picture has been laid out, then takes it. */
+    private void settle(Shot shot) {
+        PauseTransition pause = new PauseTransition(SETTLE);
+        pause.setOnFinished(e -> {
+            if (wiring.jobs().running().isEmpty()) {
+                take(shot);
+            } else {
+                settle(shot);
+            }
+        });
+        pause.play();
+    }
+
+    private void take(Shot shot) {
+        Path file = folder.resolve(shot.name() + ".png");
+        try {
+            WritableImage image = wiring.scene().snapshot(null);
+            PngFile.write(image, file);
+            System.out.println(file);
+            next();
+        } catch (IOException e) {
+            System.err.println(
+                    "redlamp: " + file + ": cannot be written (" + e.getMessage() + "); choose another folder");
+            Platform.exit();
+        }
+    }
+
+    /** Nothing of the user's taste is read or changed. */
+    private static final class InMemorySettings implements Settings {
+        private Values values = Values.DEFAULT;
+
+        @Override
+        public Values load() {
+            return values;
+        }
+
+        @Override
+        public void save(Values now) {
+            values = now;
+        }
+    }
+}

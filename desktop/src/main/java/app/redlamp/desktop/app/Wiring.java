@@ -1,0 +1,92 @@
+package app.redlamp.desktop.app;
+
+import app.redlamp.core.port.Playback;
+import app.redlamp.core.port.Settings;
+import app.redlamp.core.text.Wording;
+import app.redlamp.desktop.deliver.DeliverModel;
+import app.redlamp.desktop.deliver.DeliverStation;
+import app.redlamp.desktop.deliver.PlayModel;
+import app.redlamp.desktop.job.JobService;
+import app.redlamp.desktop.look.Look;
+import app.redlamp.desktop.look.Strings;
+import app.redlamp.desktop.shell.ShellModel;
+import app.redlamp.desktop.shell.ShellView;
+import app.redlamp.desktop.shell.UndoHistory;
+import app.redlamp.media.FileRecordings;
+import app.redlamp.media.finish.FileFinishing;
+import app.redlamp.media.library.ShippedSpecifications;
+import java.util.List;
+import java.util.Locale;
+import java.util.concurrent.Executor;
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.Executors;
+import javafx.scene.Scene;
+
+/** Puts the application together: the one place where interface and files meet. */
+public final class Wiring implements AutoCloseable {
+    /** A natural size at which everything is seen. */
+    public static final double WIDTH = 1280;
+
+    public static final double HEIGHT = 800;
+
+    private final ExecutorService workers =
+            Executors.newFixedThreadPool(Math.max(2, Runtime.getRuntime().availableProcessors()), task -> {
+                Thread thread = new Thread(task, "worker");
+                thread.setDaemon(true);
+                return thread;
+            });
+    private final Playback playback;
+    private final JobService jobs;
+    private final ShellModel shell;
+    private final DeliverModel deliver;
+    private final Scene scene;
+
+    public Wiring(
+            Settings settings, Playback playback, Locale locale, Executor interfaceThread, DeliverStation.Doors doors) {
+        this.playback = playback;
+        Strings strings = new Strings(locale);
+        UndoHistory history = new UndoHistory();
+        jobs = new JobService(workers, interfaceThread);
+        shell = new ShellModel(settings, jobs, history, strings);
+        FileFinishing finishing = new FileFinishing();
+        deliver =
+                new DeliverModel(new FileRecordings(), finishing, new ShippedSpecifications(), jobs, history, strings);
+        deliver.start(shell.specificationId());
+        deliver.specification().addListener((o, was, now) -> shell.rememberSpecification(now.id()));
+        PlayModel player = new PlayModel(playback, jobs, interfaceThread);
+        DeliverStation station =
+                new DeliverStation(deliver, player, finishing, jobs, strings, new Wording(locale), doors);
+        ShellView view = new ShellView(shell, List.of(station));
+        scene = new Scene(view.root(), WIDTH, HEIGHT);
+        dress();
+        shell.theme().addListener((o, was, now) -> dress());
+        shell.scalePercent().addListener((o, was, now) -> dress());
+    }
+
+    public Scene scene() {
+        return scene;
+    }
+
+    public DeliverModel deliver() {
+        return deliver;
+    }
+
+    public ShellModel shell() {
+        return shell;
+    }
+
+    public JobService jobs() {
+        return jobs;
+    }
+
+    @Override
+    public void close() {
+        jobs.cancelAll();
+        playback.close();
+        workers.shutdownNow();
+    }
+
+    private void dress() {
+        Look.dress(scene, shell.theme().get(), shell.scalePercent().get());
+    }
+}

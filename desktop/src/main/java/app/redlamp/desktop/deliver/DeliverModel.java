@@ -1,0 +1,293 @@
+package app.redlamp.desktop.deliver;
+
+import app.redlamp.core.analysis.Report;
+import app.redlamp.core.finish.FinishOutcome;
+import app.redlamp.core.finish.Forecast;
+import app.redlamp.core.port.Finishing;
+import app.redlamp.core.port.Recordings;
+import app.redlamp.core.port.Specifications;
+import app.redlamp.core.spec.Judge;
+import app.redlamp.core.spec.Specification;
+import app.redlamp.desktop.job.JobService;
+import app.redlamp.desktop.look.Strings;
+import app.redlamp.desktop.shell.UndoHistory;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import javafx.beans.property.ObjectProperty;
+import javafx.beans.property.ReadOnlyIntegerProperty;
+import javafx.beans.property.ReadOnlyIntegerWrapper;
+import javafx.beans.property.ReadOnlyObjectProperty;
+import javafx.beans.property.ReadOnlyObjectWrapper;
+import javafx.beans.property.SimpleObjectProperty;
+import javafx.collections.FXCollections;
+import javafx.collections.ObservableList;
+
+/** The Deliver station: a docket of recordings held against one specification, and their finishing. */
+public final class DeliverModel {
+    private final Recordings recordings;
+    private final Finishing finishing;
+    private final Specifications specifications;
+    private final JobService jobs;
+    private final UndoHistory history;
+    private final Strings strings;
+    private final ObservableList<DocketRow> rows = FXCollections.observableArrayList();
+    private final ObservableList<DocketRow> shownRows = FXCollections.unmodifiableObservableList(rows);
+    private final ObjectProperty<DocketRow> selected = new SimpleObjectProperty<>();
+    private final ReadOnlyObjectWrapper<Specification> specification = new ReadOnlyObjectWrapper<>();
+    private final ReadOnlyIntegerWrapper changes = new ReadOnlyIntegerWrapper();
+
+    public DeliverModel(
+            Recordings recordings,
+            Finishing finishing,
+            Specifications specifications,
+            JobService jobs,
+            UndoHistory history,
+            Strings strings) {
+        this.recordings = recordings;
+        this.finishing = finishing;
+        this.specifications = specifications;
+        this.jobs = jobs;
+        this.history = history;
+        this.strings = strings;
+        specification.set(specifications.all().get(0));
+    }
+
+    public ObservableList<DocketRow> rows() {
+        return shownRows;
+    }
+
+    public ObjectProperty<DocketRow> selected() {
+        return selected;
+    }
+
+    public List<Specification> specifications() {
+        return specifications.all();
+    }
+
+    public ReadOnlyObjectProperty<Specification> specification() {
+        return specification.getReadOnlyProperty();
+    }
+
+    /** Rises whenever any row, the docket or the specification has changed: what depends on several rows listens here. */
+    public ReadOnlyIntegerProperty changes() {
+        return changes.getReadOnlyProperty();
+    }
+
+    /** Puts recordings on the docket and measures them; those that are on it already are only selected. */
+    public void open(List<Path> files) {
+        Set<Path> known = new HashSet<>();
+        rows.forEach(r -> known.add(r.file()));
+        List<DocketRow> added = new ArrayList<>();
+        Path first = null;
+        for (Path file : files) {
+            Path path = file.toAbsolutePath().normalize();
+            first = first == null ? path : first;
+            if (known.add(path)) {
+                added.add(new DocketRow(path));
+            }
+        }
+        if (!added.isEmpty()) {
+            history.perform(new UndoHistory.Edit(
+                    strings.say("edit.open", added.size()), () -> insert(added), () -> take(added)));
+            measure(added);
+        }
+        Path wanted = first;
+        rows.stream().filter(r -> r.file().equals(wanted)).findFirst().ifPresent(selected::set);
+    }
+
+    /** Takes a recording off the docket; the file stays where it is. */
+    public void remove(DocketRow row) {
+        int at = rows.indexOf(row);
+        if (at >= 0) {
+            history.perform(new UndoHistory.Edit(
+                    strings.say("edit.remove", row.title()), () -> take(List.of(row)), () -> {
+                        rows.add(Math.min(at, rows.size()), row);
+                        selected.set(row);
+                        judgeAll();
+                    }));
+        }
+    }
+
+    /** Chooses the specification that everything is held against. */
+    public void choose(Specification wanted) {
+        Specification before = specification.get();
+        if (wanted != null && !wanted.equals(before)) {
+            history.perform(new UndoHistory.Edit(
+                    strings.say("edit.choose", wanted.name()), () -> hold(wanted), () -> hold(before)));
+        }
+    }
+
+    /** Chooses by id without making it undoable; an unknown id changes nothing. */
+    public void start(String specificationId) {
+        specifications.byId(specificationId).ifPresent(this::hold);
+    }
+
+    /** Measures what was cancelled. */
+    public void measureAgain(DocketRow row) {
+        if (row.status().get() instanceof RowStatus.Unmeasured) {
+            measure(List.of(row));
+        }
+    }
+
+    public List<DocketRow> finishable() {
+        return rows.stream().filter(r -> r.status().get().finishable()).toList();
+    }
+
+    /** Finishes everything that can be finished and is not yet. */
+    public void finishAll() {
+        finish(finishable());
+    }
+
+    /** Finishes one recording, where it can be. */
+    public void finish(DocketRow row) {
+        if (row.status().get().finishable()) {
+            finish(List.of(row));
+        }
+    }
+
+    public void cancel() {
+        jobs.cancelAll();
+    }
+
+    /** Folder that what is finished goes to; absent for an empty docket. */
+    public Optional<Path> readyFolder() {
+        return rows.isEmpty()
+                ? Optional.empty()
+                : Optional.of(ReadyFolder.of(rows.get(0).file()));
+    }
+
+    private void insert(List<DocketRow> added) {
+        rows.addAll(added);
+        if (selected.get() == null) {
+            selected.set(added.get(0));
+        }
+        judgeAll();
+    }
+
+    private void take(List<DocketRow> taken) {
+        int at = rows.indexOf(selected.get());
+        rows.removeAll(taken);
+        if (!rows.contains(selected.get())) {
+            selected.set(rows.isEmpty() ? null : rows.get(Math.max(0, Math.min(at, rows.size() - 1))));
+        }
+        judgeAll();
+    }
+
+    private void hold(Specification wanted) {
+        specification.set(wanted);
+        judgeAll();
+    }
+
+    private void measure(List<DocketRow> added) {
+        List<JobService.Work<Report>> works = new ArrayList<>();
+        for (DocketRow row : added) {
+            row.set(new RowStatus.Measuring());
+            works.add(progress -> recordings.measure(row.file(), progress));
+        }
+        changed();
+        jobs.start(strings.say("job.measure", added.size()), works, new JobService.Listener<>() {
+            @Override
+            public void done(int part, Report report) {
+                added.get(part).measured(report);
+                judgeAll();
+            }
+
+            @Override
+            public void failed(int part, String message) {
+                added.get(part).set(new RowStatus.Unreadable(message));
+                jobs.notify(added.get(part).file().getFileName() + ": " + message);
+                changed();
+            }
+
+            @Override
+            public void ended(boolean cancelled) {
+                added.stream()
+                        .filter(r -> r.status().get() instanceof RowStatus.Measuring)
+                        .forEach(r -> r.set(new RowStatus.Unmeasured()));
+                changed();
+            }
+        });
+    }
+
+    private void finish(List<DocketRow> wanted) {
+        Specification held = specification.get();
+        int common = commonChannels();
+        List<JobService.Work<Finishing.Result>> works = new ArrayList<>();
+        for (DocketRow row : wanted) {
+            RowStatus.Judged judged = row.status().get().judged().orElseThrow();
+            row.set(new RowStatus.AtWork(judged));
+            Finishing.Order order =
+                    new Finishing.Order(row.file(), judged.report(), held, common, ReadyFolder.of(row.file()));
+            works.add(progress -> finishing.finish(order, progress));
+        }
+        changed();
+        jobs.start(strings.say("job.finish", wanted.size()), works, new JobService.Listener<>() {
+            @Override
+            public void done(int part, Finishing.Result result) {
+                wanted.get(part).ended(held.id(), result);
+                judge(wanted.get(part), commonChannels());
+                changed();
+            }
+
+            @Override
+            public void failed(int part, String message) {
+                DocketRow row = wanted.get(part);
+                row.set(judgedAgain(row, commonChannels(), message));
+                jobs.notify(row.file().getFileName() + ": " + message);
+                changed();
+            }
+
+            @Override
+            public void ended(boolean cancelled) {
+                wanted.stream()
+                        .filter(r -> r.status().get() instanceof RowStatus.AtWork)
+                        .forEach(r -> r.set(judgedAgain(r, commonChannels(), "")));
+                changed();
+            }
+        });
+    }
+
+    private int commonChannels() {
+        return Judge.commonChannels(
+                rows.stream().flatMap(r -> r.report().stream()).toList());
+    }
+
+    private void judgeAll() {
+        int common = commonChannels();
+        rows.stream()
+                .filter(r -> !(r.status().get() instanceof RowStatus.AtWork))
+                .forEach(r -> judge(r, common));
+        changed();
+    }
+
+    private void judge(DocketRow row, int common) {
+        if (row.report().isPresent()) {
+            RowStatus.Judged judged = judgedAgain(row, common, "");
+            row.set(row.result(specification.get().id())
+                    .filter(result -> stillHolds(result, common))
+                    .<RowStatus>map(result -> new RowStatus.Ended(judged, result))
+                    .orElse(judged));
+        }
+    }
+
+    /** A delivery must match the others; where the docket has changed since, it may have to be made anew. */
+    private boolean stillHolds(Finishing.Result result, int common) {
+        return !(result.outcome() instanceof FinishOutcome.Finished finished)
+                || Judge.judge(specification.get(), finished.delivered(), common)
+                        .pass();
+    }
+
+    private RowStatus.Judged judgedAgain(DocketRow row, int common, String problem) {
+        Report report = row.report().orElseThrow();
+        Specification held = specification.get();
+        return new RowStatus.Judged(report, Judge.judge(held, report, common), Forecast.of(held, report), problem);
+    }
+
+    private void changed() {
+        changes.set(changes.get() + 1);
+    }
+}

@@ -1,0 +1,263 @@
+package app.redlamp.desktop.deliver;
+
+import app.redlamp.core.analysis.Report;
+import app.redlamp.core.finish.FinishOutcome;
+import app.redlamp.core.finish.Obstacle;
+import app.redlamp.core.spec.Check;
+import app.redlamp.core.spec.CheckId;
+import app.redlamp.core.spec.Judgement;
+import app.redlamp.core.spec.Specification;
+import app.redlamp.core.text.Wording;
+import app.redlamp.desktop.control.Reading;
+import app.redlamp.desktop.look.Strings;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.Consumer;
+
+/** What the reading column says about the selected recording. */
+final class DeliverReading {
+    private final DeliverModel model;
+    private final Strings strings;
+    private final Wording wording;
+    private final Runnable chooseFiles;
+    private final Consumer<Path> showFolder;
+
+    /**
+     * @param chooseFiles asks the user for recordings
+     * @param showFolder shows a folder in the platform's file browser
+     */
+    DeliverReading(
+            DeliverModel model, Strings strings, Wording wording, Runnable chooseFiles, Consumer<Path> showFolder) {
+        this.model = model;
+        this.strings = strings;
+        this.wording = wording;
+        this.chooseFiles = chooseFiles;
+        this.showFolder = showFolder;
+    }
+
+    Reading now() {
+        DocketRow row = model.selected().get();
+        if (row == null) {
+            return empty();
+        }
+        RowStatus status = row.status().get();
+        if (status instanceof RowStatus.Unreadable unreadable) {
+            return plain(
+                    strings.say("reading.unreadable", row.file().getFileName(), unreadable.message()),
+                    strings.say("action.remove"),
+                    "remove",
+                    () -> model.remove(row));
+        } else if (status instanceof RowStatus.Unmeasured) {
+            return plain(
+                    strings.say("reading.unmeasured"),
+                    strings.say("action.measure"),
+                    "measure",
+                    () -> model.measureAgain(row));
+        } else if (status instanceof RowStatus.Measuring) {
+            return plain(strings.say("reading.measuring"), "", "", () -> {});
+        } else if (status instanceof RowStatus.Ended ended) {
+            return ended.result().outcome() instanceof FinishOutcome.Finished finished
+                    ? finished(ended, finished)
+                    : refused(
+                            ended.before(),
+                            ((FinishOutcome.Refused) ended.result().outcome()).obstacles());
+        }
+        RowStatus.Judged judged = status.judged().orElseThrow();
+        if (!judged.forecast().finishable()) {
+            return refused(judged, judged.forecast().obstacles());
+        }
+        return finishable(judged, status instanceof RowStatus.AtWork);
+    }
+
+    private Reading empty() {
+        return new Reading(
+                strings.say("reading.empty"),
+                List.of(),
+                strings.say("reading.empty.heading"),
+                List.of(help("reading.empty.drop"), help("reading.empty.choose"), help("reading.empty.finish")),
+                Optional.of(new Reading.Action("open", strings.say("action.open"), chooseFiles)),
+                List.of(),
+                "");
+    }
+
+    private Reading plain(String verdict, String label, String id, Runnable action) {
+        return new Reading(
+                verdict,
+                List.of(),
+                "",
+                List.of(),
+                label.isEmpty() ? primary() : Optional.of(new Reading.Action(id, label, action)),
+                List.of(),
+                source());
+    }
+
+    private Reading finishable(RowStatus.Judged judged, boolean working) {
+        List<Check> faults = judged.judgement().faults();
+        String verdict;
+        if (working) {
+            verdict = strings.say("reading.finishing");
+        } else if (!judged.problem().isEmpty()) {
+            verdict = strings.say("reading.problem", judged.problem());
+        } else if (judged.deliverable()) {
+            verdict = strings.say("reading.clear");
+        } else if (faults.isEmpty()) {
+            verdict = strings.say(
+                    "reading.fine",
+                    judged.judgement().specification().format().coding().name());
+        } else {
+            verdict = strings.say(
+                    faults.size() == 1 ? "reading.fault" : "reading.faults",
+                    wording.check(faults.get(0), judged.judgement().specification()),
+                    faults.size() - 1);
+        }
+        List<Reading.Figure> figures = figures(judged.judgement());
+        judged.forecast()
+                .gainDb()
+                .ifPresent(gain -> figures.add(new Reading.Figure(
+                        strings.say("figure.finishing"),
+                        strings.say("figure.gain", wording.figures().signed(gain)),
+                        "gain")));
+        return new Reading(
+                verdict, figures, "", List.of(), working ? Optional.empty() : primary(), listening(), source());
+    }
+
+    private Reading refused(RowStatus.Judged judged, List<Obstacle> obstacles) {
+        Specification specification = judged.judgement().specification();
+        Obstacle first = obstacles.get(0);
+        List<Reading.Figure> figures = new ArrayList<>();
+        for (Obstacle obstacle : obstacles) {
+            if (obstacle instanceof Obstacle.Noise noise) {
+                addNoise(figures, noise, judged);
+            }
+        }
+        figures.addAll(figures(judged.judgement()));
+        List<Reading.Help> help = obstacles.stream()
+                .flatMap(o -> wording.help(o).stream())
+                .limit(Reading.MOST_HELP)
+                .map(a -> new Reading.Help(a.title(), a.detail(), Optional.empty()))
+                .toList();
+        List<String> cautions = new ArrayList<>();
+        if (obstacles.stream().anyMatch(Obstacle.Noise.class::isInstance)) {
+            cautions.add(strings.say("caution.mains"));
+        }
+        cautions.addAll(listening());
+        return new Reading(
+                strings.say("reading.refused", wording.obstacle(first, specification)),
+                figures,
+                strings.say("reading.helps"),
+                help,
+                primary(),
+                cautions,
+                source());
+    }
+
+    private void addNoise(List<Reading.Figure> figures, Obstacle.Noise noise, RowStatus.Judged judged) {
+        Report report = judged.report();
+        figures.add(new Reading.Figure(
+                strings.say("figure.needs"),
+                strings.say("figure.gain", wording.figures().signed(noise.gainDb())),
+                "gain"));
+        figures.add(new Reading.Figure(
+                strings.say("figure.then"),
+                strings.say(
+                        "figure.then.value",
+                        wording.figures().tenths(noise.floorDbfs()),
+                        wording.figures().tenths(noise.limitDbfs())),
+                "noise-floor"));
+        figures.add(new Reading.Figure(
+                strings.say("figure.gap"),
+                strings.say(
+                        "figure.gap.value",
+                        wording.figures().tenths(report.gapDb()),
+                        wording.figures().tenths(report.gapDb().orElse(0) + noise.excessDb())),
+                "gap"));
+    }
+
+    private Reading finished(RowStatus.Ended ended, FinishOutcome.Finished finished) {
+        List<Reading.Figure> figures = new ArrayList<>();
+        figures.add(new Reading.Figure(
+                strings.say("figure.finishing"),
+                strings.say(
+                        "figure.gain.limiter",
+                        wording.figures().signed(finished.settings().gainDb()),
+                        wording.figures().tenths(finished.reductionDb())),
+                "gain"));
+        for (String edge : wording.edges(finished.settings().edges())) {
+            figures.add(new Reading.Figure(strings.say("figure.edges"), edge, "room-tone"));
+        }
+        for (Check after : finished.judgement().checks()) {
+            String before = ended.before()
+                    .judgement()
+                    .check(after.id())
+                    .map(wording::figure)
+                    .orElse("");
+            String value = wording.value(after, finished.judgement().specification());
+            boolean moved = !before.isEmpty() && !value.startsWith(before);
+            figures.add(new Reading.Figure(
+                    wording.checkName(after.id(), finished.judgement().specification()),
+                    moved ? strings.say("figure.moved", before, value) : value,
+                    term(after, finished.judgement().specification())));
+        }
+        Path folder = ended.result().written().get(0).getParent();
+        List<Reading.Help> written = new ArrayList<>();
+        for (Path path : ended.result().written()) {
+            boolean delivery = path.equals(
+                    ended.result().written().get(ended.result().written().size() - 1));
+            written.add(new Reading.Help(
+                    path.getFileName().toString(),
+                    strings.say(delivery ? "reading.delivery" : "reading.master"),
+                    delivery
+                            ? Optional.of(new Reading.Action(
+                                    "show-folder", strings.say("action.folder"), () -> showFolder.accept(folder)))
+                            : Optional.empty()));
+        }
+        return new Reading(
+                strings.say("reading.ready"),
+                figures,
+                strings.say("reading.written", folder.getFileName()),
+                written,
+                primary(),
+                List.of(),
+                source());
+    }
+
+    private List<Reading.Figure> figures(Judgement judgement) {
+        List<Reading.Figure> figures = new ArrayList<>();
+        for (Check check : judgement.checks()) {
+            figures.add(new Reading.Figure(
+                    wording.checkName(check.id(), judgement.specification()),
+                    wording.value(check, judgement.specification()),
+                    term(check, judgement.specification())));
+        }
+        return figures;
+    }
+
+    private static String term(Check check, Specification specification) {
+        return check.id() == CheckId.LOUDNESS
+                ? specification.loudness().measure().unit()
+                : check.id() == CheckId.PEAK
+                        ? specification.peak().measure().unit() + "-peak"
+                        : check.id().id();
+    }
+
+    private Optional<Reading.Action> primary() {
+        int count = model.finishable().size();
+        return count == 0
+                ? Optional.empty()
+                : Optional.of(new Reading.Action("finish", strings.say("action.finish", count), model::finishAll));
+    }
+
+    private List<String> listening() {
+        return List.of(strings.say("caution.headphones"));
+    }
+
+    private String source() {
+        return strings.say("reading.source", model.specification().get().source());
+    }
+
+    private Reading.Help help(String key) {
+        return new Reading.Help(strings.say(key), strings.say(key + ".detail"), Optional.empty());
+    }
+}

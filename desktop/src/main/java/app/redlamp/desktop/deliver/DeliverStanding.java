@@ -1,0 +1,47 @@
+package app.redlamp.desktop.deliver;
+
+import app.redlamp.desktop.control.LampState;
+import app.redlamp.desktop.look.Strings;
+import java.util.ArrayList;
+import java.util.List;
+
+/**
+ * Where the Deliver station stands: its lamp on the wire, and the big lamp's answer.
+ *
+ * @param lamp the station's lamp
+ * @param clear whether everything can be sent
+ * @param answer whether, in words
+ * @param first what comes first, at most two things
+ */
+public record DeliverStanding(LampState lamp, boolean clear, String answer, String first) {
+    private static final int MOST_FIRST = 2;
+
+    static DeliverStanding of(List<DocketRow> rows, Strings strings) {
+        long hopeless = rows.stream().filter(r -> r.status().get().hopeless()).count();
+        long finishable =
+                rows.stream().filter(r -> r.status().get().finishable()).count();
+        long ready = rows.stream().filter(r -> r.status().get().ready()).count();
+        long waiting = rows.size() - hopeless - finishable - ready;
+        boolean clear = !rows.isEmpty() && ready == rows.size();
+        List<String> first = new ArrayList<>();
+        add(first, "standing.finish", finishable, strings);
+        add(first, "standing.again", hopeless, strings);
+        add(first, "standing.wait", waiting, strings);
+        LampState lamp = clear
+                ? LampState.LIT
+                : hopeless > 0 ? LampState.BARRED : finishable + ready > 0 ? LampState.HALF : LampState.UNLIT;
+        String text = clear
+                ? strings.say("standing.all", ready)
+                : rows.isEmpty()
+                        ? strings.say("standing.none")
+                        : String.join(
+                                strings.say("standing.and"), first.subList(0, Math.min(MOST_FIRST, first.size())));
+        return new DeliverStanding(lamp, clear, strings.say(clear ? "standing.clear" : "standing.notClear"), text);
+    }
+
+    private static void add(List<String> first, String key, long count, Strings strings) {
+        if (count > 0) {
+            first.add(strings.say(key, count));
+        }
+    }
+}

@@ -1,0 +1,210 @@
+package app.redlamp.desktop.deliver;
+
+import app.redlamp.core.port.Finishing;
+import app.redlamp.core.spec.DeliveryFormat;
+import app.redlamp.core.spec.Specification;
+import app.redlamp.core.text.Wording;
+import app.redlamp.desktop.control.ReadingColumn;
+import app.redlamp.desktop.job.JobService;
+import app.redlamp.desktop.look.Glossary;
+import app.redlamp.desktop.look.Strings;
+import app.redlamp.desktop.shell.KeyBinding;
+import app.redlamp.desktop.shell.ShellView;
+import app.redlamp.desktop.shell.Station;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalLong;
+import java.util.function.Consumer;
+import javafx.beans.property.ReadOnlyObjectWrapper;
+import javafx.beans.value.ObservableValue;
+import javafx.scene.Node;
+import javafx.scene.input.KeyCode;
+
+/** The Deliver station for the shell. */
+public final class DeliverStation implements Station {
+    private static final double MASTER_BYTES = 3;
+
+    private final DeliverModel model;
+    private final PlayModel player;
+    private final Finishing finishing;
+    private final JobService jobs;
+    private final Strings strings;
+    private final Wording wording;
+    private final Runnable chooseFiles;
+    private final DeliverView view;
+    private final DeliverReading reading;
+    private final ReadingColumn column;
+    private final ReadOnlyObjectWrapper<Headings> headings = new ReadOnlyObjectWrapper<>();
+    private final ReadOnlyObjectWrapper<Standing> standing = new ReadOnlyObjectWrapper<>();
+    private final ReadOnlyObjectWrapper<List<String>> facts = new ReadOnlyObjectWrapper<>(List.of());
+    private OptionalLong freeBytes = OptionalLong.empty();
+    private Optional<Path> asked = Optional.empty();
+    private int readyCount = -1;
+
+    /** Ways out of the window, which differ between the application and its tests. */
+    public record Doors(Runnable chooseFiles, Consumer<Path> showFolder) {}
+
+    public DeliverStation(
+            DeliverModel model,
+            PlayModel player,
+            Finishing finishing,
+            JobService jobs,
+            Strings strings,
+            Wording wording,
+            Doors doors) {
+        this.model = model;
+        this.player = player;
+        this.finishing = finishing;
+        this.jobs = jobs;
+        this.strings = strings;
+        this.wording = wording;
+        chooseFiles = doors.chooseFiles();
+        Glossary glossary = new Glossary(strings);
+        view = new DeliverView(model, player, strings, wording, glossary);
+        reading = new DeliverReading(model, strings, wording, doors.chooseFiles(), doors.showFolder());
+        column = new ReadingColumn(glossary);
+        column.setId("reading");
+        model.changes().addListener((o, was, now) -> refresh());
+        model.selected().addListener((o, was, now) -> column.show(reading.now()));
+        player.playing().addListener((o, was, now) -> showFacts());
+        refresh();
+    }
+
+    @Override
+    public String name() {
+        return strings.say("station.deliver");
+    }
+
+    @Override
+    public ObservableValue<Headings> headings() {
+        return headings.getReadOnlyProperty();
+    }
+
+    @Override
+    public ObservableValue<Standing> standing() {
+        return standing.getReadOnlyProperty();
+    }
+
+    @Override
+    public Node bench() {
+        return view.node();
+    }
+
+    @Override
+    public Node reading() {
+        return column;
+    }
+
+    @Override
+    public ObservableValue<List<String>> facts() {
+        return facts.getReadOnlyProperty();
+    }
+
+    @Override
+    public List<KeyBinding> keys() {
+        return List.of(
+                ShellView.plain(KeyCode.O, strings.say("keys.open"), chooseFiles),
+                ShellView.plain(KeyCode.S, strings.say("keys.specification"), view::focusSpecification),
+                ShellView.plain(KeyCode.F, strings.say("keys.finish"), model::finishAll),
+                ShellView.plain(KeyCode.ENTER, strings.say("keys.finishOne"), () -> onSelected(model::finish)),
+                ShellView.plain(
+                        KeyCode.SPACE,
+                        strings.say("keys.play"),
+                        () -> player.toggle(model.selected().get())),
+                ShellView.plain(KeyCode.DELETE, strings.say("keys.remove"), () -> onSelected(model::remove)),
+                ShellView.plain(KeyCode.ESCAPE, strings.say("keys.cancel"), this::cancel));
+    }
+
+    private void onSelected(Consumer<DocketRow> action) {
+        if (model.selected().get() != null) {
+            action.accept(model.selected().get());
+        }
+    }
+
+    private void cancel() {
+        player.stop();
+        model.cancel();
+    }
+
+    private void refresh() {
+        column.show(reading.now());
+        DeliverStanding now = DeliverStanding.of(model.rows(), strings);
+        standing.set(new Standing(now.lamp(), now.clear(), now.answer(), now.first()));
+        headings.set(nowHeadings());
+        askForSpace();
+        showFacts();
+    }
+
+    private Headings nowHeadings() {
+        if (model.rows().isEmpty()) {
+            return new Headings(strings.say("heading.none"), strings.say("heading.none.line"));
+        }
+        Path production = ReadyFolder.production(model.rows().get(0).file());
+        double seconds = model.rows().stream()
+                .flatMap(r -> r.report().stream())
+                .mapToDouble(r -> r.info().durationS())
+                .sum();
+        Path name = production.getFileName();
+        return new Headings(
+                name == null ? production.toString() : name.toString(),
+                strings.say(
+                        "heading.line", model.rows().size(), wording.figures().clock(seconds)));
+    }
+
+    /** Asks away from the interface thread how much room is left: once for a folder, and again when something is ready. */
+    private void askForSpace() {
+        Optional<Path> folder = model.readyFolder();
+        int ready = (int)
+                model.rows().stream().filter(r -> r.status().get().ready()).count();
+        if (folder.isEmpty() || (folder.equals(asked) && ready == readyCount)) {
+            return;
+        }
+        asked = folder;
+        readyCount = ready;
+        List<JobService.Work<Long>> work = List.of(progress -> finishing.freeBytes(folder.get()));
+        jobs.start("", work, new JobService.Listener<>() {
+            @Override
+            public void done(int part, Long bytes) {
+                freeBytes = OptionalLong.of(bytes);
+                showFacts();
+            }
+
+            @Override
+            public void failed(int part, String message) {
+                freeBytes = OptionalLong.empty();
+            }
+
+            @Override
+            public void ended(boolean cancelled) {}
+        });
+    }
+
+    private void showFacts() {
+        List<String> now = new ArrayList<>();
+        model.readyFolder()
+                .ifPresent(f -> now.add(
+                        strings.say("fact.ready", String.valueOf(f.getParent().getFileName()))));
+        now.add(strings.say(
+                player.output().simulated() ? "fact.output.simulated" : "fact.output",
+                player.output().name()));
+        DocketRow playing = player.playing().get();
+        if (playing != null) {
+            now.add(strings.say("fact.playing", playing.title()));
+        }
+        if (freeBytes.isPresent()) {
+            now.add(strings.say("fact.disk", wording.figures().whole(hours(freeBytes.getAsLong()))));
+        }
+        facts.set(now);
+    }
+
+    /** Hours of finished recordings that fit, master and delivery together, in mono. */
+    private double hours(long bytes) {
+        Specification held = model.specification().get();
+        DeliveryFormat format = held.format();
+        double second =
+                format.sampleRateHz() * MASTER_BYTES + format.bitRateKbps().orElse(0) * 1000 / 8.0;
+        return Math.floor(bytes / second / 3600);
+    }
+}

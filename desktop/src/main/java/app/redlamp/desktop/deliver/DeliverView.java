@@ -1,0 +1,216 @@
+package app.redlamp.desktop.deliver;
+
+import app.redlamp.core.spec.CheckId;
+import app.redlamp.core.spec.Specification;
+import app.redlamp.core.text.Wording;
+import app.redlamp.desktop.control.Hills;
+import app.redlamp.desktop.look.Glossary;
+import app.redlamp.desktop.look.Strings;
+import java.io.File;
+import java.util.List;
+import java.util.stream.Collectors;
+import javafx.collections.ListChangeListener;
+import javafx.geometry.Pos;
+import javafx.scene.Node;
+import javafx.scene.control.ComboBox;
+import javafx.scene.control.Label;
+import javafx.scene.control.ListCell;
+import javafx.scene.control.ListView;
+import javafx.scene.input.DragEvent;
+import javafx.scene.input.TransferMode;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Pane;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
+import javafx.scene.layout.VBox;
+
+/** The bench of the Deliver station: the docket, and the hills of the selected recording. */
+final class DeliverView {
+    private final DeliverModel model;
+    private final Strings strings;
+    private final Wording wording;
+    private final Glossary glossary;
+    private final DeliverPicture picture;
+    private final ListView<DocketRow> docket = new ListView<>();
+    private final ComboBox<Specification> chooser = new ComboBox<>();
+    private final Label[] columns = new Label[DocketColumns.BARS];
+    private final Hills hills = new Hills();
+    private final Label hillsTitle = new Label();
+    private final VBox bench = new VBox();
+
+    DeliverView(DeliverModel model, PlayModel player, Strings strings, Wording wording, Glossary glossary) {
+        this.model = model;
+        this.strings = strings;
+        this.wording = wording;
+        this.glossary = glossary;
+        picture = new DeliverPicture(strings, wording);
+        bench.getStyleClass().add("bench");
+        buildDocket();
+        Label hint = new Label(strings.say("docket.hint"));
+        hint.getStyleClass().add("docket-hint");
+        hint.setMaxWidth(Double.MAX_VALUE);
+        hint.setAlignment(Pos.CENTER);
+        VBox.setVgrow(docket, Priority.ALWAYS);
+        VBox panel = hillsPanel();
+        bench.getChildren().addAll(header(), columnHeader(), docket, hint, panel);
+        panel.visibleProperty().bind(javafx.beans.binding.Bindings.isNotEmpty(model.rows()));
+        panel.managedProperty().bind(panel.visibleProperty());
+        hint.visibleProperty().bind(panel.visibleProperty());
+        hint.managedProperty().bind(panel.visibleProperty());
+        bench.heightProperty()
+                .addListener((o, was, now) -> panel.setPrefHeight(Math.max(170, now.doubleValue() * 0.44)));
+        bench.setOnDragOver(this::dragOver);
+        bench.setOnDragDropped(this::dropped);
+        model.changes().addListener((o, was, now) -> refresh());
+        model.selected().addListener((o, was, now) -> refresh());
+        refresh();
+    }
+
+    Node node() {
+        return bench;
+    }
+
+    void focusSpecification() {
+        chooser.requestFocus();
+        chooser.show();
+    }
+
+    private HBox header() {
+        Label name = new Label(strings.say("docket.name"));
+        name.getStyleClass().add("heading");
+        chooser.setId("specification");
+        chooser.getItems().setAll(model.specifications());
+        chooser.setCellFactory(list -> specificationCell());
+        chooser.setButtonCell(specificationCell());
+        chooser.setAccessibleText(strings.say("docket.specification"));
+        glossary.explain(chooser, "specification");
+        chooser.getSelectionModel().selectedItemProperty().addListener((o, was, now) -> model.choose(now));
+        HBox header = new HBox(name, new Label(strings.say("docket.against")), chooser);
+        header.getStyleClass().add("docket-header");
+        return header;
+    }
+
+    private static ListCell<Specification> specificationCell() {
+        return new ListCell<>() {
+            @Override
+            protected void updateItem(Specification item, boolean empty) {
+                super.updateItem(item, empty);
+                setText(empty || item == null ? "" : item.name());
+            }
+        };
+    }
+
+    /** Names of the three bars, each above its bar. */
+    private Pane columnHeader() {
+        Pane pane = new Pane() {
+            @Override
+            protected void layoutChildren() {
+                DocketColumns at = DocketColumns.of(docket.getWidth());
+                for (int i = 0; i < columns.length; i++) {
+                    columns[i].resizeRelocate(at.bar(i).left(), 0, at.bar(i).width() + DocketColumns.VALUE, 18);
+                }
+            }
+        };
+        for (int i = 0; i < columns.length; i++) {
+            columns[i] = new Label();
+            columns[i].getStyleClass().add("column-name");
+            pane.getChildren().add(columns[i]);
+        }
+        pane.setMinHeight(18);
+        pane.setPrefHeight(18);
+        docket.widthProperty().addListener((o, was, now) -> pane.requestLayout());
+        return pane;
+    }
+
+    private void buildDocket() {
+        docket.setId("docket");
+        docket.getStyleClass().add("docket");
+        docket.setItems(model.rows());
+        docket.setCellFactory(list -> new DocketCell(new RowFaces(strings, wording), this::act));
+        docket.setAccessibleText(strings.say("docket.name"));
+        VBox nothing = new VBox(new Label(strings.say("docket.empty")), new Label(strings.say("docket.empty.detail")));
+        nothing.getStyleClass().add("docket-empty");
+        docket.setPlaceholder(nothing);
+        docket.getSelectionModel().selectedItemProperty().addListener((o, was, now) -> {
+            if (now != null) {
+                model.selected().set(now);
+            }
+        });
+        model.rows().addListener((ListChangeListener<DocketRow>) c -> follow());
+        model.selected().addListener((o, was, now) -> follow());
+    }
+
+    private void follow() {
+        DocketRow wanted = model.selected().get();
+        if (wanted == null) {
+            docket.getSelectionModel().clearSelection();
+        } else if (docket.getSelectionModel().getSelectedItem() != wanted) {
+            docket.getSelectionModel().select(wanted);
+        }
+    }
+
+    private VBox hillsPanel() {
+        hillsTitle.getStyleClass().add("heading");
+        hillsTitle.setMinWidth(0);
+        Label line = new Label(strings.say("hills.line"));
+        line.getStyleClass().add("secondary");
+        line.setMinWidth(Region.USE_PREF_SIZE);
+        HBox head = new HBox(hillsTitle, line);
+        head.getStyleClass().add("docket-header");
+        hills.setId("hills");
+        VBox.setVgrow(hills, Priority.ALWAYS);
+        VBox panel = new VBox(head, hills);
+        panel.getStyleClass().add("hills-panel");
+        panel.setMinHeight(170);
+        return panel;
+    }
+
+    private void act(DocketRow row) {
+        model.selected().set(row);
+        RowStatus status = row.status().get();
+        if (status.finishable()) {
+            model.finish(row);
+        } else if (status instanceof RowStatus.Unreadable) {
+            model.remove(row);
+        } else if (status instanceof RowStatus.Unmeasured) {
+            model.measureAgain(row);
+        }
+    }
+
+    private void refresh() {
+        Specification held = model.specification().get();
+        chooser.getSelectionModel().select(held);
+        columns[0].setText(wording.checkName(CheckId.LOUDNESS, held) + ", "
+                + held.loudness().measure().unit());
+        columns[1].setText(wording.checkName(CheckId.PEAK, held) + ", "
+                + held.peak().measure().unit());
+        columns[2].setText(
+                held.noiseFloorDbfs().isPresent() ? wording.checkName(CheckId.NOISE_FLOOR, held) + ", dBFS" : "");
+        glossary.explain(columns[0], held.loudness().measure().unit());
+        glossary.explain(columns[1], held.peak().measure().unit() + "-peak");
+        glossary.explain(columns[2], "noise-floor");
+        DocketRow row = model.selected().get();
+        hillsTitle.setText(row == null ? "" : row.title());
+        hills.show(
+                row == null
+                        ? java.util.Optional.empty()
+                        : picture.of(row.status().get()));
+        hills.setAccessibleText(row == null ? "" : strings.say("hills.accessible", row.title()));
+    }
+
+    private void dragOver(DragEvent event) {
+        if (event.getDragboard().hasFiles()) {
+            event.acceptTransferModes(TransferMode.COPY);
+        }
+        event.consume();
+    }
+
+    private void dropped(DragEvent event) {
+        List<File> files = event.getDragboard().getFiles();
+        if (files != null) {
+            model.open(files.stream().map(File::toPath).collect(Collectors.toList()));
+        }
+        event.setDropCompleted(files != null);
+        event.consume();
+    }
+}

@@ -1,0 +1,118 @@
+package app.redlamp.desktop.job;
+
+import app.redlamp.core.port.Progress;
+import java.io.IOException;
+import java.util.List;
+import java.util.concurrent.CancellationException;
+import java.util.concurrent.Executor;
+import java.util.concurrent.atomic.AtomicInteger;
+import javafx.beans.property.ReadOnlyStringProperty;
+import javafx.beans.property.ReadOnlyStringWrapper;
+import javafx.collections.FXCollections;
+import javafx.collections.ObservableList;
+
+/**
+ * Runs long work away from the interface thread. Results, failures and ends arrive on the interface thread; failures
+ * also become the notice on the rail. Both executors are handed in, so that models are tested without a window.
+ */
+public final class JobService {
+    private final Executor workers;
+    private final Executor interfaceThread;
+    private final ObservableList<Job> running = FXCollections.observableArrayList();
+    private final ObservableList<Job> shown = FXCollections.unmodifiableObservableList(running);
+    private final ReadOnlyStringWrapper notice = new ReadOnlyStringWrapper("");
+
+    /** One part of a job. */
+    @FunctionalInterface
+    public interface Work<T> {
+        /**
+         * @throws IOException with a message of one line for the user
+         * @throws CancellationException if cancelled
+         */
+        T run(Progress progress) throws IOException;
+    }
+
+    /** Told what became of each part, on the interface thread. */
+    public interface Listener<T> {
+        void done(int part, T result);
+
+        void failed(int part, String message);
+
+        /** All parts are over; those neither done nor failed were cancelled. */
+        void ended(boolean cancelled);
+    }
+
+    /**
+     * @param workers where the work runs; may run several parts at once
+     * @param interfaceThread where everything is reported
+     */
+    public JobService(Executor workers, Executor interfaceThread) {
+        this.workers = workers;
+        this.interfaceThread = interfaceThread;
+    }
+
+    /** Jobs under way, oldest first. */
+    public ObservableList<Job> running() {
+        return shown;
+    }
+
+    /** The last failure or message, one line; empty for none. */
+    public ReadOnlyStringProperty notice() {
+        return notice.getReadOnlyProperty();
+    }
+
+    public void notify(String line) {
+        notice.set(line);
+    }
+
+    /** Starts a job; call on the interface thread. */
+    public <T> Job start(String title, List<Work<T>> parts, Listener<T> listener) {
+        Job job = new Job(title, parts.size(), interfaceThread);
+        if (parts.isEmpty()) {
+            listener.ended(false);
+            return job;
+        }
+        running.add(job);
+        AtomicInteger left = new AtomicInteger(parts.size());
+        for (int i = 0; i < parts.size(); i++) {
+            int part = i;
+            workers.execute(() -> run(job, part, parts.get(part), listener, left));
+        }
+        return job;
+    }
+
+    public void cancelAll() {
+        List.copyOf(running).forEach(Job::cancel);
+    }
+
+    private <T> void run(Job job, int part, Work<T> work, Listener<T> listener, AtomicInteger left) {
+        Runnable report = () -> {};
+        try {
+            Progress progress = job.part(part);
+            progress.check();
+            T result = work.run(progress);
+            report = () -> listener.done(part, result);
+        } catch (CancellationException e) {
+            job.cancel();
+        } catch (IOException e) {
+            report = failure(listener, part, String.valueOf(e.getMessage()));
+        } catch (RuntimeException | LinkageError | OutOfMemoryError e) {
+            report = failure(listener, part, "went wrong unexpectedly (" + e + "); try again, or leave this one out");
+        }
+        Runnable last = report;
+        interfaceThread.execute(() -> {
+            last.run();
+            if (left.decrementAndGet() == 0) {
+                running.remove(job);
+                listener.ended(job.cancelled());
+            }
+        });
+    }
+
+    private <T> Runnable failure(Listener<T> listener, int part, String message) {
+        return () -> {
+            notice.set(message);
+            listener.failed(part, message);
+        };
+    }
+}

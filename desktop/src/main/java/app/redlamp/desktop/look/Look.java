@@ -1,0 +1,52 @@
+package app.redlamp.desktop.look;
+
+import atlantafx.base.theme.PrimerDark;
+import atlantafx.base.theme.PrimerLight;
+import java.nio.charset.StandardCharsets;
+import java.util.Base64;
+import javafx.application.Application;
+import javafx.scene.Scene;
+import javafx.scene.text.Font;
+
+/** Fonts and stylesheets. */
+public final class Look {
+    private static final String[] FONTS = {"Lato-Regular", "Lato-Bold", "Vollkorn-Regular", "Vollkorn-SemiBold"};
+    private static final int BASE_PX = 14;
+
+    private Look() {}
+
+    /** Loads the fonts; once, before the first scene. */
+    public static void loadFonts() {
+        for (String font : FONTS) {
+            Font.loadFont(Look.class.getResourceAsStream("/app/redlamp/desktop/fonts/" + font + ".ttf"), BASE_PX);
+        }
+    }
+
+    /**
+     * Dresses a scene.
+     *
+     * @param scalePercent size of what opens in windows of its own (lists, tooltips), which the scaled pane does not
+     *     reach
+     */
+    public static void dress(Scene scene, Theme theme, int scalePercent) {
+        Application.setUserAgentStylesheet(
+                theme == Theme.DUSK
+                        ? new PrimerDark().getUserAgentStylesheet()
+                        : new PrimerLight().getUserAgentStylesheet());
+        scene.getStylesheets().setAll(sheet("tokens"), sheet("redlamp"), popups(scalePercent));
+        scene.getRoot().getStyleClass().removeAll(Theme.DUSK.id(), Theme.DAYLIGHT.id());
+        scene.getRoot().getStyleClass().add(theme.id());
+    }
+
+    /** Address of a stylesheet that ships. */
+    public static String sheet(String name) {
+        return Look.class.getResource("/app/redlamp/desktop/" + name + ".css").toExternalForm();
+    }
+
+    private static String popups(int scalePercent) {
+        String css =
+                ".tooltip, .combo-box-popup > .list-view > .virtual-flow > .clipped-container > .sheet > .list-cell"
+                        + " { -fx-font-size: " + BASE_PX * scalePercent / 100 + "px; }";
+        return "data:text/css;base64," + Base64.getEncoder().encodeToString(css.getBytes(StandardCharsets.UTF_8));
+    }
+}

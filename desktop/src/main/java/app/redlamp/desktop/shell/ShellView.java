@@ -1,0 +1,159 @@
+package app.redlamp.desktop.shell;
+
+import app.redlamp.desktop.look.ScaledPane;
+import app.redlamp.desktop.look.Strings;
+import java.util.ArrayList;
+import java.util.List;
+import javafx.scene.Node;
+import javafx.scene.Parent;
+import javafx.scene.control.ButtonBase;
+import javafx.scene.control.ComboBoxBase;
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.KeyCodeCombination;
+import javafx.scene.input.KeyCombination;
+import javafx.scene.input.KeyEvent;
+import javafx.scene.layout.BorderPane;
+import javafx.scene.layout.StackPane;
+
+/** The one page: wire, bench, reading, rail, and the sheet of keys that can be laid over it. */
+public final class ShellView {
+    private static final double READING_WIDTH = 396;
+    private static final double READING_NARROW = 310;
+    private static final double NARROW_PAGE = 1100;
+
+    private final ShellModel model;
+    private final List<Station> stations;
+    private final BorderPane page = new BorderPane();
+    private final ScaledPane root;
+    private final WireView wire;
+    private final RailView rail;
+    private final KeysSheet sheet;
+    private int open;
+
+    public ShellView(ShellModel model, List<Station> stations) {
+        this.model = model;
+        this.stations = List.copyOf(stations);
+        sheet = new KeysSheet(model.strings());
+        wire = new WireView(this.stations, this::open);
+        rail = new RailView(model, this::toggleKeys);
+        page.getStyleClass().add("page");
+        page.setTop(wire);
+        page.setBottom(rail);
+        root = new ScaledPane(new StackPane(page, sheet));
+        root.getStyleClass().add("page-root");
+        model.scalePercent().addListener((o, was, now) -> root.setScalePercent(now.intValue()));
+        root.setScalePercent(model.scalePercent().get());
+        root.addEventFilter(KeyEvent.KEY_PRESSED, this::pressed);
+        root.addEventFilter(KeyEvent.KEY_TYPED, this::typed);
+        for (Station station : this.stations) {
+            station.facts().addListener((o, was, now) -> showFacts());
+        }
+        page.widthProperty().addListener((o, was, now) -> fitReading());
+        open(0);
+    }
+
+    /** The root for a scene. */
+    public Parent root() {
+        return root;
+    }
+
+    private void open(int index) {
+        open = index;
+        page.setCenter(station().bench());
+        page.setRight(station().reading());
+        wire.open(index, station());
+        fitReading();
+        showFacts();
+    }
+
+    private Station station() {
+        return stations.get(open);
+    }
+
+    private void showFacts() {
+        rail.showFacts(station().facts().getValue());
+    }
+
+    private void fitReading() {
+        if (page.getRight() instanceof javafx.scene.layout.Region reading) {
+            double width = page.getWidth() >= NARROW_PAGE ? READING_WIDTH : READING_NARROW;
+            reading.setPrefWidth(width);
+            reading.setMinWidth(width);
+        }
+    }
+
+    private List<KeyBinding> bindings() {
+        Strings strings = model.strings();
+        List<KeyBinding> all = new ArrayList<>(station().keys());
+        all.add(shortcut(KeyCode.Z, false, strings.say("keys.undo"), model.history()::undo));
+        all.add(shortcut(KeyCode.Z, true, strings.say("keys.redo"), model.history()::redo));
+        all.add(plain(KeyCode.T, strings.say("keys.theme"), model::switchTheme));
+        all.add(shortcut(KeyCode.PLUS, false, strings.say("keys.larger"), () -> model.scale(1)));
+        all.add(shortcut(KeyCode.MINUS, false, strings.say("keys.smaller"), () -> model.scale(-1)));
+        all.add(shortcut(KeyCode.DIGIT0, false, strings.say("keys.natural"), () -> model.scale(0)));
+        return all;
+    }
+
+    /** A key without any modifier. */
+    public static KeyBinding plain(KeyCode key, String meaning, Runnable action) {
+        return new KeyBinding(new KeyCodeCombination(key), meaning, action);
+    }
+
+    private static KeyBinding shortcut(KeyCode key, boolean shift, String meaning, Runnable action) {
+        return new KeyBinding(
+                shift
+                        ? new KeyCodeCombination(key, KeyCombination.SHORTCUT_DOWN, KeyCombination.SHIFT_DOWN)
+                        : new KeyCodeCombination(key, KeyCombination.SHORTCUT_DOWN),
+                meaning,
+                action);
+    }
+
+    private void pressed(KeyEvent event) {
+        if (sheet.isVisible()) {
+            if (event.getCode() == KeyCode.ESCAPE) {
+                sheet.setVisible(false);
+                event.consume();
+            }
+            return;
+        }
+        if (belongsToControl(event)) {
+            return;
+        }
+        boolean plus = event.isShortcutDown() && (event.getCode() == KeyCode.EQUALS || event.getCode() == KeyCode.ADD);
+        if (plus) {
+            model.scale(1);
+            event.consume();
+            return;
+        }
+        bindings().stream().filter(b -> b.keys().match(event)).findFirst().ifPresent(b -> {
+            b.action().run();
+            event.consume();
+        });
+    }
+
+    private void typed(KeyEvent event) {
+        if (event.getCharacter().equals("?")) {
+            toggleKeys();
+            event.consume();
+        }
+    }
+
+    private void toggleKeys() {
+        if (sheet.isVisible()) {
+            sheet.setVisible(false);
+        } else {
+            sheet.show(bindings());
+        }
+    }
+
+    /** A focused button or list takes the keys that press or open it. */
+    private static boolean belongsToControl(KeyEvent event) {
+        Node target = event.getTarget() instanceof Node node ? node : null;
+        boolean takes = target instanceof ButtonBase || target instanceof ComboBoxBase<?>;
+        return takes
+                && !event.isShortcutDown()
+                && (event.getCode() == KeyCode.SPACE
+                        || event.getCode() == KeyCode.ENTER
+                        || (target instanceof ComboBoxBase<?> box && box.isShowing()));
+    }
+}

@@ -1,0 +1,43 @@
+package app.redlamp.desktop.shell;
+
+import app.redlamp.desktop.control.LampState;
+import java.util.List;
+import javafx.beans.value.ObservableValue;
+import javafx.scene.Node;
+
+/** One station of the job: what the shell needs to show it. */
+public interface Station {
+
+    /**
+     * Where a station stands.
+     *
+     * @param lamp its lamp on the wire
+     * @param clear whether the big lamp is lit while this station is open
+     * @param answer the big lamp's answer
+     * @param first what comes first
+     */
+    record Standing(LampState lamp, boolean clear, String answer, String first) {}
+
+    /** Name on the wire. */
+    String name();
+
+    /** Headings at the left end of the wire: the production and a line about it. */
+    ObservableValue<Headings> headings();
+
+    ObservableValue<Standing> standing();
+
+    /** The picture and its controls. */
+    Node bench();
+
+    /** The right column. */
+    Node reading();
+
+    /** Keys that count while the station is open. */
+    List<KeyBinding> keys();
+
+    /** Short facts for the rail, left to right. */
+    ObservableValue<List<String>> facts();
+
+    /** Production and a line about it. */
+    record Headings(String title, String line) {}
+}
