@@ -36,6 +36,9 @@ public final class RecordingAnalyzer implements SampleSink {
 
     private static final int LEVEL_FRAMES = 5;
 
+    /** Outside the pauses too, what lies less than this above the floor is a gap between words and no voice. */
+    private static final double NOISE_TOP_DB = 4;
+
     private final int sampleRateHz;
     private final IntegratedLoudness loudness;
     private final TruePeakMeter truePeak;
@@ -136,6 +139,7 @@ public final class RecordingAnalyzer implements SampleSink {
 
     private static LevelHistogram hill(float[] meanSquares, Pauses pauses, boolean inPauses) {
         int points = meanSquares.length / LEVEL_FRAMES;
+        double noiseTop = pauses.noiseFloorDbfs().orElse(Double.NEGATIVE_INFINITY) + NOISE_TOP_DB;
         double[] levelsDbfs = new double[points];
         int count = 0;
         int next = 0;
@@ -147,7 +151,7 @@ public final class RecordingAnalyzer implements SampleSink {
             }
             boolean paused = next < stretches.size() && stretches.get(next).startS() <= middleS;
             OptionalDouble level = levelOf(meanSquares, p * LEVEL_FRAMES);
-            if (paused == inPauses && level.isPresent()) {
+            if (level.isPresent() && (paused || level.getAsDouble() < noiseTop) == inPauses) {
                 levelsDbfs[count++] = level.getAsDouble();
             }
         }

@@ -19,8 +19,8 @@ import java.util.OptionalDouble;
  * @param clippedRuns runs of at least three samples at full scale
  * @param clipsS where clipped runs begin, in seconds; the first thousand
  * @param dcOffset mean of the samples as a share of full scale
- * @param noiseHill 50 ms levels within the pauses
- * @param voiceHill 50 ms levels outside the pauses, digital silence left out
+ * @param noiseHill 50 ms levels within the pauses and in the gaps between words
+ * @param voiceHill all other 50 ms levels, digital silence left out
  * @param outline course of the level
  * @param findings what else is worth knowing
  */

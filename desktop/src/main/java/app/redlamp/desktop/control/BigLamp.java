@@ -2,8 +2,8 @@ package app.redlamp.desktop.control;
 
 import javafx.css.PseudoClass;
 import javafx.geometry.Pos;
-import javafx.scene.Group;
 import javafx.scene.control.Label;
+import javafx.scene.layout.Pane;
 import javafx.scene.layout.VBox;
 import javafx.scene.shape.Arc;
 import javafx.scene.shape.ArcType;
@@ -21,7 +21,7 @@ public final class BigLamp extends VBox {
     public BigLamp() {
         getStyleClass().add("big-lamp");
         setAlignment(Pos.TOP_CENTER);
-        Ellipse glow = new Ellipse(0, 2, RADIUS * 1.9, RADIUS * 1.25);
+        Ellipse glow = new Ellipse(0, RADIUS * 0.6, RADIUS * 1.9, RADIUS * 1.2);
         glow.getStyleClass().add("big-lamp-glow");
         Arc dome = new Arc(0, RADIUS, RADIUS, RADIUS, 0, 180);
         dome.setType(ArcType.CHORD);
@@ -30,9 +30,10 @@ public final class BigLamp extends VBox {
         base.setArcWidth(4);
         base.setArcHeight(4);
         base.getStyleClass().add("big-lamp-base");
-        glow.setManaged(false);
-        Group drawing = new Group(glow, dome, base);
-        drawing.setAutoSizeChildren(false);
+        Pane drawing = new Pane(glow, dome, base);
+        drawing.setMinHeight(RADIUS + 8);
+        drawing.setPrefSize(0, RADIUS + 8);
+        drawing.setMaxWidth(0);
         answer.getStyleClass().add("big-lamp-answer");
         remaining.getStyleClass().add("big-lamp-remaining");
         getChildren().addAll(drawing, answer, remaining);

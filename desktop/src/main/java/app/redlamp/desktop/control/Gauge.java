@@ -15,10 +15,10 @@ import java.util.OptionalDouble;
 public record Gauge(Limits limits, OptionalDouble value, OptionalDouble before, double low, double high) {
 
     /** How far a scale goes beyond its window at a closed side. */
-    private static final double BEYOND_DB = 12;
+    private static final double BEYOND_DB = 8;
 
     /** How far it goes towards the open side. */
-    private static final double OPEN_DB = 22;
+    private static final double OPEN_DB = 16;
 
     /** @throws IllegalArgumentException unless high is above low */
     public Gauge {

@@ -44,12 +44,32 @@ final class HillCurve {
         return heights[bin];
     }
 
+    /** Where the hill around its top stays above a height. */
+    record Foot(double fromDbfs, double toDbfs) {}
+
+    /** @param share of the height of the top, 0 to 1 */
+    Foot foot(double share) {
+        int from = top();
+        int to = from;
+        while (from > 0 && heights[from - 1] > share * highest) {
+            from--;
+        }
+        while (to < heights.length - 1 && heights[to + 1] > share * highest) {
+            to++;
+        }
+        return new Foot(LevelHistogram.levelOf(from), LevelHistogram.levelOf(to));
+    }
+
     /** Level in dBFS where the curve is highest. */
     double topDbfs() {
+        return LevelHistogram.levelOf(top());
+    }
+
+    private int top() {
         int best = 0;
         for (int bin = 0; bin < heights.length; bin++) {
             best = heights[bin] > heights[best] ? bin : best;
         }
-        return LevelHistogram.levelOf(best);
+        return best;
     }
 }

@@ -22,12 +22,15 @@ public final class Hills extends Region {
     private static final double HEAD = 44;
     private static final double FOOT = 30;
 
+    /** Height at which a name is written, as a share of the hill. */
+    private static final double NAME_SHARE = 0.2;
+
     private Optional<HillsPicture> picture = Optional.empty();
 
     public Hills() {
         getStyleClass().add("hills");
-        setMinSize(200, 120);
-        setPrefSize(600, 250);
+        setMinSize(200, 90);
+        setPrefSize(600, 90);
     }
 
     public void show(Optional<HillsPicture> shown) {
@@ -107,10 +110,16 @@ public final class Hills extends Region {
         text(p.words().shift(), (from + to) / 2, y - 9, 0.5, "hills-shift");
     }
 
-    /** Writes into the hill where it is wide enough, above it otherwise. */
+    /** Writes into the hill where it is wide enough there, to the left of it otherwise. */
     private void name(HillCurve curve, String word, double bottom) {
         if (curve.highest() > 0) {
-            text(word, x(curve.topDbfs()), bottom - 14, 0.5, "hills-name");
+            HillCurve.Foot foot = curve.foot(NAME_SHARE);
+            Text text = text(word, x(curve.topDbfs()), bottom - 14, 0.5, "hills-name");
+            double half = text.getLayoutBounds().getWidth() / 2 + 4;
+            if (x(curve.topDbfs()) - half < x(foot.fromDbfs()) || x(curve.topDbfs()) + half > x(foot.toDbfs())) {
+                getChildren().remove(text);
+                text(word, x(foot.fromDbfs()) - 8, bottom - 14, 1, "hills-name-beside");
+            }
         }
     }
 
@@ -136,7 +145,7 @@ public final class Hills extends Region {
         return bottom - curve.height(bin) / curve.highest() * (bottom - HEAD - 16);
     }
 
-    private void text(String words, double x, double y, double anchor, String styleClass) {
+    private Text text(String words, double x, double y, double anchor, String styleClass) {
         Text text = new Text(words);
         text.getStyleClass().add(styleClass);
         text.setTextOrigin(VPos.CENTER);
@@ -145,6 +154,7 @@ public final class Hills extends Region {
         double width = text.getLayoutBounds().getWidth();
         double left = Math.max(4, Math.min(getWidth() - width - 4, x - width * anchor));
         text.relocate(left, y - text.getLayoutBounds().getHeight() / 2);
+        return text;
     }
 
     private void add(Node node, String styleClass) {

@@ -9,8 +9,8 @@ import java.util.OptionalDouble;
 /**
  * What {@link Hills} shows.
  *
- * @param noise levels of the pauses
- * @param voice levels outside the pauses
+ * @param noise levels where nobody speaks
+ * @param voice levels of the voice
  * @param shiftDb where finishing moves them; absent where it moves nothing or is not known
  * @param loudness allowed loudness
  * @param floorDbfs highest noise floor; absent where nothing is asked

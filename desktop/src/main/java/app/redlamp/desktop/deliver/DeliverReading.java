@@ -1,23 +1,31 @@
 package app.redlamp.desktop.deliver;
 
-import app.redlamp.core.analysis.Report;
 import app.redlamp.core.finish.FinishOutcome;
 import app.redlamp.core.finish.Obstacle;
 import app.redlamp.core.spec.Check;
 import app.redlamp.core.spec.CheckId;
 import app.redlamp.core.spec.Judgement;
 import app.redlamp.core.spec.Specification;
+import app.redlamp.core.spec.Verdict;
 import app.redlamp.core.text.Wording;
 import app.redlamp.desktop.control.Reading;
 import app.redlamp.desktop.look.Strings;
 import java.nio.file.Path;
 import java.util.ArrayList;
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import java.util.function.Consumer;
+import java.util.stream.Collectors;
 
 /** What the reading column says about the selected recording. */
 final class DeliverReading {
+    private static final Set<CheckId> LEVELS =
+            EnumSet.of(CheckId.LOUDNESS, CheckId.PEAK, CheckId.NOISE_FLOOR, CheckId.HEAD, CheckId.TAIL);
+    private static final Set<CheckId> FILE = EnumSet.of(
+            CheckId.CODING, CheckId.BIT_RATE, CheckId.CHANNELS, CheckId.SAMPLE_RATE, CheckId.BIT_DEPTH, CheckId.LENGTH);
+
     private final DeliverModel model;
     private final Strings strings;
     private final Wording wording;
@@ -132,7 +140,14 @@ final class DeliverReading {
                 addNoise(figures, noise, judged);
             }
         }
-        figures.addAll(figures(judged.judgement()));
+        boolean noise = !figures.isEmpty();
+        for (Check fault : judged.judgement().faults()) {
+            boolean told = noise && (fault.id() == CheckId.LOUDNESS || fault.id() == CheckId.NOISE_FLOOR);
+            if (!told) {
+                figures.add(figure(fault, specification, ""));
+            }
+        }
+        figures.add(rest(judged.judgement()));
         List<Reading.Help> help = obstacles.stream()
                 .flatMap(o -> wording.help(o).stream())
                 .limit(Reading.MOST_HELP)
@@ -154,7 +169,8 @@ final class DeliverReading {
     }
 
     private void addNoise(List<Reading.Figure> figures, Obstacle.Noise noise, RowStatus.Judged judged) {
-        Report report = judged.report();
+        double gap = judged.report().pauses().voiceDbfs().orElse(0)
+                - judged.report().highPassed().noiseFloorDbfs().orElse(0);
         figures.add(new Reading.Figure(
                 strings.say("figure.needs"),
                 strings.say("figure.gain", wording.figures().signed(noise.gainDb())),
@@ -170,8 +186,8 @@ final class DeliverReading {
                 strings.say("figure.gap"),
                 strings.say(
                         "figure.gap.value",
-                        wording.figures().tenths(report.gapDb()),
-                        wording.figures().tenths(report.gapDb().orElse(0) + noise.excessDb())),
+                        wording.figures().tenths(gap),
+                        wording.figures().tenths(gap + noise.excessDb())),
                 "gap"));
     }
 
@@ -188,18 +204,15 @@ final class DeliverReading {
             figures.add(new Reading.Figure(strings.say("figure.edges"), edge, "room-tone"));
         }
         for (Check after : finished.judgement().checks()) {
-            String before = ended.before()
-                    .judgement()
-                    .check(after.id())
-                    .map(wording::figure)
-                    .orElse("");
-            String value = wording.value(after, finished.judgement().specification());
-            boolean moved = !before.isEmpty() && !value.startsWith(before);
-            figures.add(new Reading.Figure(
-                    wording.checkName(after.id(), finished.judgement().specification()),
-                    moved ? strings.say("figure.moved", before, value) : value,
-                    term(after, finished.judgement().specification())));
+            if (LEVELS.contains(after.id())) {
+                Optional<Check> before = ended.before().judgement().check(after.id());
+                figures.add(figure(
+                        after,
+                        finished.judgement().specification(),
+                        before.map(b -> wording.figures().tenths(b.measured())).orElse("")));
+            }
         }
+        figures.add(rest(finished.judgement()));
         Path folder = ended.result().written().get(0).getParent();
         List<Reading.Help> written = new ArrayList<>();
         for (Path path : ended.result().written()) {
@@ -226,12 +239,31 @@ final class DeliverReading {
     private List<Reading.Figure> figures(Judgement judgement) {
         List<Reading.Figure> figures = new ArrayList<>();
         for (Check check : judgement.checks()) {
-            figures.add(new Reading.Figure(
-                    wording.checkName(check.id(), judgement.specification()),
-                    wording.value(check, judgement.specification()),
-                    term(check, judgement.specification())));
+            if (check.verdict() == Verdict.OUTSIDE || LEVELS.contains(check.id())) {
+                figures.add(figure(check, judgement.specification(), ""));
+            }
         }
+        figures.add(rest(judgement));
         return figures;
+    }
+
+    /** One check with a line of its own; {@code before} is empty where nothing has changed. */
+    private Reading.Figure figure(Check check, Specification specification, String before) {
+        String value = wording.value(check, specification);
+        boolean moved = !before.isEmpty() && !value.startsWith(before);
+        return new Reading.Figure(
+                wording.checkName(check.id(), specification),
+                moved ? strings.say("figure.moved", before, value) : value,
+                term(check, specification));
+    }
+
+    /** What is as it should be and needs no margin, in one line. */
+    private Reading.Figure rest(Judgement judgement) {
+        String values = judgement.checks().stream()
+                .filter(c -> c.verdict() != Verdict.OUTSIDE && FILE.contains(c.id()))
+                .map(wording::figure)
+                .collect(Collectors.joining(", "));
+        return new Reading.Figure(strings.say("figure.file"), values, "coding");
     }
 
     private static String term(Check check, Specification specification) {

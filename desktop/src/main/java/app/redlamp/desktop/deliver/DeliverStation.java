@@ -62,7 +62,7 @@ public final class DeliverStation implements Station {
         this.wording = wording;
         chooseFiles = doors.chooseFiles();
         Glossary glossary = new Glossary(strings);
-        view = new DeliverView(model, player, strings, wording, glossary);
+        view = new DeliverView(model, strings, wording, glossary, doors.showFolder());
         reading = new DeliverReading(model, strings, wording, doors.chooseFiles(), doors.showFolder());
         column = new ReadingColumn(glossary);
         column.setId("reading");

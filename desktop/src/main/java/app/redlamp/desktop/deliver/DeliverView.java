@@ -7,7 +7,9 @@ import app.redlamp.desktop.control.Hills;
 import app.redlamp.desktop.look.Glossary;
 import app.redlamp.desktop.look.Strings;
 import java.io.File;
+import java.nio.file.Path;
 import java.util.List;
+import java.util.function.Consumer;
 import java.util.stream.Collectors;
 import javafx.collections.ListChangeListener;
 import javafx.geometry.Pos;
@@ -26,10 +28,15 @@ import javafx.scene.layout.VBox;
 
 /** The bench of the Deliver station: the docket, and the hills of the selected recording. */
 final class DeliverView {
+    private static final double ROW = 57;
+    private static final double MOST_DOCKET = 0.47;
+    private static final double LEAST_HILLS = 130;
+
     private final DeliverModel model;
     private final Strings strings;
     private final Wording wording;
     private final Glossary glossary;
+    private final Consumer<Path> showFolder;
     private final DeliverPicture picture;
     private final ListView<DocketRow> docket = new ListView<>();
     private final ComboBox<Specification> chooser = new ComboBox<>();
@@ -38,11 +45,12 @@ final class DeliverView {
     private final Label hillsTitle = new Label();
     private final VBox bench = new VBox();
 
-    DeliverView(DeliverModel model, PlayModel player, Strings strings, Wording wording, Glossary glossary) {
+    DeliverView(DeliverModel model, Strings strings, Wording wording, Glossary glossary, Consumer<Path> showFolder) {
         this.model = model;
         this.strings = strings;
         this.wording = wording;
         this.glossary = glossary;
+        this.showFolder = showFolder;
         picture = new DeliverPicture(strings, wording);
         bench.getStyleClass().add("bench");
         buildDocket();
@@ -50,15 +58,17 @@ final class DeliverView {
         hint.getStyleClass().add("docket-hint");
         hint.setMaxWidth(Double.MAX_VALUE);
         hint.setAlignment(Pos.CENTER);
-        VBox.setVgrow(docket, Priority.ALWAYS);
         VBox panel = hillsPanel();
-        bench.getChildren().addAll(header(), columnHeader(), docket, hint, panel);
+        Pane names = columnHeader();
+        bench.getChildren().addAll(header(), names, docket, hint, panel);
+        names.visibleProperty().bind(panel.visibleProperty());
         panel.visibleProperty().bind(javafx.beans.binding.Bindings.isNotEmpty(model.rows()));
         panel.managedProperty().bind(panel.visibleProperty());
         hint.visibleProperty().bind(panel.visibleProperty());
         hint.managedProperty().bind(panel.visibleProperty());
-        bench.heightProperty()
-                .addListener((o, was, now) -> panel.setPrefHeight(Math.max(170, now.doubleValue() * 0.44)));
+        bench.heightProperty().addListener((o, was, now) -> fitDocket());
+        model.rows().addListener((ListChangeListener<DocketRow>) c -> fitDocket());
+        fitDocket();
         bench.setOnDragOver(this::dragOver);
         bench.setOnDragDropped(this::dropped);
         model.changes().addListener((o, was, now) -> refresh());
@@ -68,6 +78,16 @@ final class DeliverView {
 
     Node node() {
         return bench;
+    }
+
+    /** As high as its rows, up to half of the bench; all of the bench while it is empty. */
+    private void fitDocket() {
+        boolean empty = model.rows().isEmpty();
+        double most = Math.max(2 * ROW, bench.getHeight() * MOST_DOCKET);
+        double height = Math.min(model.rows().size() * ROW + 2, most);
+        docket.setPrefHeight(empty ? Region.USE_COMPUTED_SIZE : height);
+        docket.setMinHeight(empty ? 0 : Math.min(height, 2 * ROW));
+        VBox.setVgrow(docket, empty ? Priority.ALWAYS : Priority.NEVER);
     }
 
     void focusSpecification() {
@@ -161,7 +181,8 @@ final class DeliverView {
         VBox.setVgrow(hills, Priority.ALWAYS);
         VBox panel = new VBox(head, hills);
         panel.getStyleClass().add("hills-panel");
-        panel.setMinHeight(170);
+        panel.setMinHeight(LEAST_HILLS);
+        VBox.setVgrow(panel, Priority.ALWAYS);
         return panel;
     }
 
@@ -174,6 +195,9 @@ final class DeliverView {
             model.remove(row);
         } else if (status instanceof RowStatus.Unmeasured) {
             model.measureAgain(row);
+        } else if (status instanceof RowStatus.Ended ended
+                && !ended.result().written().isEmpty()) {
+            showFolder.accept(ended.result().written().get(0).getParent());
         }
     }
 

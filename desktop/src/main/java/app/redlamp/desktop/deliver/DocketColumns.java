@@ -10,12 +10,12 @@ record DocketColumns(
     static final double NAME_LEFT = 40;
     static final double VALUE = 44;
 
-    private static final double ACTION = 92;
-    private static final double SKYLINE = 96;
-    private static final double GAP = 14;
+    private static final double ACTION = 74;
+    private static final double SKYLINE = 84;
+    private static final double GAP = 12;
     private static final double WITH_SKYLINE = 720;
-    private static final double NAME_SHARE = 0.21;
-    private static final double LEAST_NAME = 130;
+    private static final double NAME_SHARE = 0.205;
+    private static final double LEAST_NAME = 165;
 
     /** From {@code left}, {@code width} wide; nothing is shown where the width is 0. */
     record Span(double left, double width) {
@@ -25,7 +25,7 @@ record DocketColumns(
     }
 
     static DocketColumns of(double width) {
-        double actionLeft = width - ACTION - 10;
+        double actionLeft = width - ACTION - 8;
         double nameRight = NAME_LEFT + Math.max(LEAST_NAME, width * NAME_SHARE);
         boolean withSkyline = width >= WITH_SKYLINE;
         Span skyline = new Span(nameRight + GAP / 2, withSkyline ? SKYLINE : 0);

@@ -4,9 +4,12 @@ import app.redlamp.core.analysis.Report;
 import app.redlamp.core.port.Finishing;
 import java.nio.file.Path;
 import java.util.HashMap;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 import javafx.beans.property.ObjectProperty;
 import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.ReadOnlyObjectWrapper;
@@ -14,6 +17,8 @@ import javafx.beans.property.SimpleObjectProperty;
 
 /** One recording on the docket: the file, how far it has come, and where it is playing. */
 public final class DocketRow {
+    private static final Pattern FIRST_LETTER = Pattern.compile("\\p{L}");
+
     private final Path file;
     private final ReadOnlyObjectWrapper<RowStatus> status = new ReadOnlyObjectWrapper<>(new RowStatus.Unmeasured());
     private final ObjectProperty<OptionalDouble> playingS = new SimpleObjectProperty<>(OptionalDouble.empty());
@@ -28,11 +33,17 @@ public final class DocketRow {
         return file;
     }
 
-    /** The file's name without its ending. */
+    /** The file's name without its ending, as words. */
     public String title() {
         String name = file.getFileName().toString();
         int dot = name.lastIndexOf('.');
-        return dot > 0 ? name.substring(0, dot) : name;
+        String words = (dot > 0 ? name.substring(0, dot) : name)
+                .replaceAll("[-_]+", " ")
+                .trim();
+        Matcher letter = FIRST_LETTER.matcher(words);
+        return letter.find()
+                ? letter.replaceFirst(Matcher.quoteReplacement(letter.group().toUpperCase(Locale.ROOT)))
+                : name;
     }
 
     public ReadOnlyObjectProperty<RowStatus> status() {

@@ -89,7 +89,7 @@ final class WireView extends Region {
         double from = SIDE + TITLE_WIDTH - 40;
         double to = width - LAMP_WIDTH + 20;
         headings.resizeRelocate(SIDE, 18, TITLE_WIDTH - 50, 60);
-        bigLamp.resizeRelocate(width - LAMP_WIDTH - 10, 14, LAMP_WIDTH, HEIGHT - 14);
+        bigLamp.resizeRelocate(width - LAMP_WIDTH - 10, 10, LAMP_WIDTH, HEIGHT - 12);
         wire.setStartX(from);
         wire.setStartY(ENDS);
         wire.setEndX(to);
