@@ -15,7 +15,7 @@ final class HighPassedLevels implements SampleSink {
     private float[][] filtered = new float[0][0];
 
     HighPassedLevels(int sampleRateHz, int channels) {
-        frames = new FrameLevels(sampleRateHz);
+        frames = new FrameLevels(sampleRateHz, channels);
         filters = new BiquadFilter[channels];
         Biquad section = Biquad.highPass(HighPassed.CORNER_HZ, Biquad.BUTTERWORTH_Q, sampleRateHz);
         Arrays.setAll(filters, c -> new BiquadFilter(section));

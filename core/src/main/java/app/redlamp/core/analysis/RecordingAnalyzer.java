@@ -54,7 +54,7 @@ public final class RecordingAnalyzer implements SampleSink {
         truePeak = new TruePeakMeter(sampleRateHz, channels);
         levels = new SampleLevels(channels);
         clips = new ClipMeter(sampleRateHz, channels);
-        frames = new FrameLevels(sampleRateHz);
+        frames = new FrameLevels(sampleRateHz, channels);
         highPassed = new HighPassedLevels(sampleRateHz, channels);
     }
 

@@ -29,7 +29,7 @@ public final class IntegratedLoudness implements SampleSink {
     private final double[] channelWeights;
     private double[] stepMeanSquares = new double[1024];
     private int steps;
-    private double sum;
+    private final double[] energies;
     private long frame;
     private long stepStart;
     private long stepEnd;
@@ -39,6 +39,7 @@ public final class IntegratedLoudness implements SampleSink {
         weightings = new KWeighting[channels];
         Arrays.setAll(weightings, c -> new KWeighting(sampleRateHz));
         channelWeights = channelWeights(channels);
+        energies = new double[channels];
         stepEnd = boundary(1);
     }
 
@@ -49,7 +50,7 @@ public final class IntegratedLoudness implements SampleSink {
             int count = (int) Math.min(frames - done, stepEnd - frame);
             for (int c = 0; c < weightings.length; c++) {
                 if (channelWeights[c] > 0) {
-                    sum += channelWeights[c] * energy(weightings[c], block[c], done, count);
+                    energies[c] = energy(energies[c], weightings[c], block[c], done, count);
                 }
             }
             done += count;
@@ -72,8 +73,9 @@ public final class IntegratedLoudness implements SampleSink {
         return OptionalDouble.of(OFFSET_DB + 10 * Math.log10(loud));
     }
 
-    private static double energy(KWeighting weighting, float[] samples, int from, int count) {
-        double energy = 0;
+    /** Adds sample by sample, so that the result does not depend on the blocks. */
+    private static double energy(double before, KWeighting weighting, float[] samples, int from, int count) {
+        double energy = before;
         for (int i = from; i < from + count; i++) {
             double y = weighting.next(samples[i]);
             energy += y * y;
@@ -85,8 +87,12 @@ public final class IntegratedLoudness implements SampleSink {
         if (steps == stepMeanSquares.length) {
             stepMeanSquares = Arrays.copyOf(stepMeanSquares, steps * 2);
         }
+        double sum = 0;
+        for (int c = 0; c < energies.length; c++) {
+            sum += channelWeights[c] * energies[c];
+        }
+        Arrays.fill(energies, 0);
         stepMeanSquares[steps++] = sum / (stepEnd - stepStart);
-        sum = 0;
         stepStart = stepEnd;
         stepEnd = boundary(steps + 1L);
     }

@@ -2,6 +2,7 @@ package app.redlamp.core.loudness;
 
 import app.redlamp.core.signal.SampleSink;
 import app.redlamp.core.units.Decibels;
+import java.util.Arrays;
 import java.util.OptionalDouble;
 
 /**
@@ -15,20 +16,21 @@ import java.util.OptionalDouble;
  */
 public final class SampleLevels implements SampleSink {
     private final double[] sums;
-    private double squares;
+    private final double[] squares;
     private float peak;
     private long frames;
 
     public SampleLevels(int channels) {
         sums = new double[channels];
+        squares = new double[channels];
     }
 
     @Override
     public void accept(float[][] block, int count) {
         for (int c = 0; c < sums.length; c++) {
             float[] samples = block[c];
-            double sum = 0;
-            double square = 0;
+            double sum = sums[c];
+            double square = squares[c];
             float largest = peak;
             for (int i = 0; i < count; i++) {
                 float x = samples[i];
@@ -36,8 +38,8 @@ public final class SampleLevels implements SampleSink {
                 square += (double) x * x;
                 largest = Math.max(largest, Math.abs(x));
             }
-            sums[c] += sum;
-            squares += square;
+            sums[c] = sum;
+            squares[c] = square;
             peak = largest;
         }
         frames += count;
@@ -48,7 +50,9 @@ public final class SampleLevels implements SampleSink {
     }
 
     public OptionalDouble rmsDbfs() {
-        return frames == 0 ? OptionalDouble.empty() : Decibels.ofPower(squares / frames / sums.length);
+        return frames == 0
+                ? OptionalDouble.empty()
+                : Decibels.ofPower(Arrays.stream(squares).sum() / frames / sums.length);
     }
 
     /** Mean of the channel that is furthest from zero, as a share of full scale with its sign; 0 for no samples. */

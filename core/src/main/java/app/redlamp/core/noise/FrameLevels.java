@@ -16,14 +16,15 @@ public final class FrameLevels implements SampleSink {
     private final int sampleRateHz;
     private float[] meanSquares = new float[4096];
     private int size;
-    private double sum;
+    private final double[] squares;
     private float peak;
     private long position;
     private long frameStart;
     private long frameEnd;
 
-    public FrameLevels(int sampleRateHz) {
+    public FrameLevels(int sampleRateHz, int channels) {
         this.sampleRateHz = sampleRateHz;
+        squares = new double[channels];
         frameEnd = boundary(1);
     }
 
@@ -32,21 +33,22 @@ public final class FrameLevels implements SampleSink {
         int done = 0;
         while (done < frames) {
             int count = (int) Math.min(frames - done, frameEnd - position);
-            for (float[] samples : block) {
-                double squares = 0;
+            for (int c = 0; c < squares.length; c++) {
+                float[] samples = block[c];
+                double sum = squares[c];
                 float largest = peak;
                 for (int i = done; i < done + count; i++) {
                     float x = samples[i];
-                    squares += (double) x * x;
+                    sum += (double) x * x;
                     largest = Math.max(largest, Math.abs(x));
                 }
-                sum += squares;
+                squares[c] = sum;
                 peak = largest;
             }
             done += count;
             position += count;
             if (position == frameEnd) {
-                close(block.length);
+                close();
             }
         }
     }
@@ -56,13 +58,14 @@ public final class FrameLevels implements SampleSink {
         return Arrays.copyOf(meanSquares, size);
     }
 
-    private void close(int channels) {
+    private void close() {
         if (size == meanSquares.length) {
             meanSquares = Arrays.copyOf(meanSquares, size * 2);
         }
         boolean silent = peak < SILENCE_PEAK;
-        meanSquares[size++] = silent ? 0 : (float) (sum / channels / (frameEnd - frameStart));
-        sum = 0;
+        meanSquares[size++] =
+                silent ? 0 : (float) (Arrays.stream(squares).sum() / squares.length / (frameEnd - frameStart));
+        Arrays.fill(squares, 0);
         peak = 0;
         frameStart = frameEnd;
         frameEnd = boundary(size + 1L);

@@ -16,7 +16,7 @@ import javafx.scene.layout.VBox;
 
 /** The right column: verdict, figures, what to do next, caution, source. Scrolls where the window is low. */
 public final class ReadingColumn extends ScrollPane {
-    private static final double NAME_WIDTH = 106;
+    private static final double NAME_WIDTH = 96;
 
     private final Glossary glossary;
     private final VBox content = new VBox();
