@@ -20,12 +20,16 @@ import java.util.Arrays;
  *       r[n]
  * </ol>
  *
- * The delay this needs is taken out again: as many frames come out as went in, in place. Below the ceiling nothing is
- * changed.
+ * The delay this needs is taken out again: as many frames come out as went in, in place. What stays 0.1 dB below the
+ * ceiling is not changed.
  */
 public final class LimitedSource implements AudioSource {
     private static final double LOOK_AHEAD_S = 0.005;
     private static final double RELEASE_S = 0.080;
+
+    /** The gain starts this far below the ceiling: what four points a sample may miss of a crest of speech. */
+    private static final double UNSEEN_DB = 0.1;
+
     private static final int CHUNK = 1024;
     private static final int STRETCH = 32;
     private static final int BEFORE = PeakInterpolator.LOOK_AHEAD;
@@ -54,7 +58,7 @@ public final class LimitedSource implements AudioSource {
 
     public LimitedSource(AudioSource source, double ceilingDbtp) {
         this.source = source;
-        ceiling = (float) Decibels.toAmplitude(ceilingDbtp);
+        ceiling = (float) Decibels.toAmplitude(ceilingDbtp - UNSEEN_DB);
         interpolator = new PeakInterpolator(source.sampleRateHz());
         int lookAhead = Math.max(4, (int) Math.round(LOOK_AHEAD_S * source.sampleRateHz()));
         latency = lookAhead + AFTER;

@@ -1,0 +1,43 @@
+package app.redlamp.core.spec;
+
+import app.redlamp.core.units.Limits;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.OptionalInt;
+
+/** Specifications for tests; those that ship are documents and are read where documents are read. */
+public final class Specifications {
+    private Specifications() {}
+
+    public static Specification audiobook() {
+        return new Specification(
+                "audiobook-retail",
+                "Audiobook, retail",
+                "common practice",
+                new LoudnessTarget(LoudnessTarget.Measure.RMS, Limits.between(-23, -18)),
+                new PeakLimit(PeakLimit.Measure.SAMPLE, -3),
+                OptionalDouble.of(-60),
+                Optional.of(Limits.between(0.5, 1)),
+                Optional.of(Limits.between(1, 5)),
+                OptionalDouble.of(7200),
+                0,
+                new DeliveryFormat(
+                        DeliveryFormat.Coding.MP3, 44_100, OptionalInt.empty(), OptionalInt.of(192), 1, 2, true));
+    }
+
+    public static Specification broadcast() {
+        return new Specification(
+                "broadcast-r128",
+                "Broadcast",
+                "EBU R 128",
+                new LoudnessTarget(LoudnessTarget.Measure.INTEGRATED, Limits.around(-23, 0.5)),
+                new PeakLimit(PeakLimit.Measure.TRUE, -1),
+                OptionalDouble.empty(),
+                Optional.empty(),
+                Optional.empty(),
+                OptionalDouble.empty(),
+                0,
+                new DeliveryFormat(
+                        DeliveryFormat.Coding.WAV, 48_000, OptionalInt.of(24), OptionalInt.empty(), 1, 2, false));
+    }
+}
