@@ -5,6 +5,7 @@ import app.redlamp.core.finish.FinishOutcome;
 import app.redlamp.core.port.Finishing;
 import app.redlamp.core.port.Progress;
 import app.redlamp.core.spec.DeliveryFormat;
+import app.redlamp.media.ReadFault;
 import java.io.IOException;
 import java.nio.channels.FileChannel;
 import java.nio.file.FileAlreadyExistsException;
@@ -49,7 +50,9 @@ public final class FileFinishing implements Finishing {
                     : List.of();
             progress.at(1);
             return new Result(outcome, written);
-        } catch (FileSystemException e) {
+        } catch (ReadFault e) {
+            throw e;
+        } catch (IOException e) {
             throw new IOException(
                     "cannot be written to " + order.into() + " (" + reason(e) + "); free some space or choose another"
                             + " folder",
@@ -130,7 +133,8 @@ public final class FileFinishing implements Finishing {
         return Files.move(passing, reserved, StandardCopyOption.REPLACE_EXISTING, StandardCopyOption.ATOMIC_MOVE);
     }
 
-    private static String reason(FileSystemException e) {
-        return e.getReason() == null ? e.getClass().getSimpleName() : e.getReason();
+    private static String reason(IOException e) {
+        boolean bare = e instanceof FileSystemException fault && fault.getReason() == null;
+        return bare || e.getMessage() == null ? e.getClass().getSimpleName() : e.getMessage();
     }
 }

@@ -1,0 +1,110 @@
+package app.redlamp.media.demo;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import app.redlamp.core.analysis.Report;
+import app.redlamp.core.finish.Forecast;
+import app.redlamp.core.finish.Obstacle;
+import app.redlamp.core.port.Progress;
+import app.redlamp.core.spec.Check;
+import app.redlamp.core.spec.CheckId;
+import app.redlamp.core.spec.Judge;
+import app.redlamp.core.spec.Judgement;
+import app.redlamp.core.spec.Specification;
+import app.redlamp.media.FileRecordings;
+import app.redlamp.media.library.ShippedSpecifications;
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+
+/** The truth about every demo recording is how it was made; what is measured must agree. */
+class DemoProductionTest {
+    @TempDir
+    Path folder;
+
+    @Test
+    void everyRecordingMeasuresAsItWasMade() throws IOException {
+        List<Report> reports = reports();
+        for (int i = 0; i < reports.size(); i++) {
+            DemoTake take = DemoTake.ALL.get(i);
+            Report report = reports.get(i);
+            double noise = 10 * Math.log10(Math.pow(10, take.steadyDbfs() / 10) + Math.pow(10, take.humDbfs() / 10));
+            assertThat(report.noiseFloorDbfs().orElseThrow()).as(take.name()).isCloseTo(noise, within(0.5));
+            assertThat(report.pauses().headS().orElseThrow()).as(take.name()).isCloseTo(take.headS(), within(0.1));
+            assertThat(report.pauses().tailS().orElseThrow()).as(take.name()).isCloseTo(take.tailS(), within(0.1));
+            assertThat(report.info().sampleRateHz()).isEqualTo(take.sampleRateHz());
+            assertThat(report.info().channels()).isEqualTo(take.channels());
+            // The dry voice peaks at −3 dBFS; noise and resampling move that by tenths.
+            double peak = Math.min(0, -3 + take.gainDb());
+            assertThat(report.samplePeakDbfs().orElseThrow()).as(take.name()).isCloseTo(peak, within(0.3));
+        }
+    }
+
+    @Test
+    void eachShowsWhatItIsThereToShow() throws IOException {
+        Specification audiobook =
+                new ShippedSpecifications().byId("audiobook-retail").orElseThrow();
+        List<Report> reports = reports();
+        List<Judgement> judged = Judge.together(audiobook, reports);
+        assertThat(judged.get(0).pass()).isTrue();
+        assertThat(judged.get(1).faults()).extracting(Check::id).containsExactly(CheckId.LOUDNESS);
+        assertThat(judged.get(2).faults())
+                .extracting(Check::id)
+                .containsExactly(CheckId.LOUDNESS, CheckId.PEAK, CheckId.CLIPPING);
+        assertThat(judged.get(3).faults()).extracting(Check::id).contains(CheckId.NOISE_FLOOR);
+        assertThat(Forecast.of(audiobook, reports.get(3)).obstacles())
+                .singleElement()
+                .isInstanceOf(Obstacle.Noise.class);
+        assertThat(judged.get(4).faults()).extracting(Check::id).contains(CheckId.CHANNELS, CheckId.SAMPLE_RATE);
+        for (int finishable : new int[] {0, 1, 4}) {
+            assertThat(Forecast.of(audiobook, reports.get(finishable)).finishable())
+                    .isTrue();
+        }
+    }
+
+    @Test
+    void everyStartGetsAFreshCopyAndTheLastOneGoes() throws IOException {
+        Path first;
+        try (DemoProduction demo = DemoProduction.in(folder)) {
+            first = demo.folder();
+            Files.writeString(first.resolve("changed.txt"), "by the user");
+        }
+        try (DemoProduction second = DemoProduction.in(folder)) {
+            assertThat(second.folder()).isNotEqualTo(first).isEmptyDirectory();
+            assertThat(first).doesNotExist();
+        }
+    }
+
+    @Test
+    void aCopyInUseStays() throws IOException {
+        try (DemoProduction one = DemoProduction.in(folder);
+                DemoProduction two = DemoProduction.in(folder)) {
+            assertThat(one.folder()).exists();
+            assertThat(two.folder()).exists();
+        }
+    }
+
+    @Test
+    void foreignFoldersBesideTheCopiesAreNeverTouched() throws IOException {
+        Path precious = Files.writeString(
+                Files.createDirectory(folder.resolve("copy-of-my-work")).resolve("a.wav"), "x");
+        DemoProduction.in(folder).close();
+        DemoProduction.in(folder).close();
+        assertThat(precious).exists();
+    }
+
+    private List<Report> reports() throws IOException {
+        List<Report> reports = new ArrayList<>();
+        try (DemoProduction demo = DemoProduction.in(folder)) {
+            for (Path recording : demo.recordings(Progress.NONE)) {
+                reports.add(new FileRecordings().measure(recording, Progress.NONE));
+            }
+        }
+        return reports;
+    }
+}

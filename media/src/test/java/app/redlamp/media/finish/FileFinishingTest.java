@@ -1,0 +1,242 @@
+package app.redlamp.media.finish;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatExceptionOfType;
+import static org.assertj.core.api.Assertions.within;
+
+import app.redlamp.core.analysis.Report;
+import app.redlamp.core.finish.FinishOutcome;
+import app.redlamp.core.finish.Obstacle;
+import app.redlamp.core.port.Finishing;
+import app.redlamp.core.port.Progress;
+import app.redlamp.core.signal.Signals;
+import app.redlamp.core.spec.Specification;
+import app.redlamp.media.AudioFiles;
+import app.redlamp.media.DemoVoice;
+import app.redlamp.media.FileRecordings;
+import app.redlamp.media.ffmpeg.LoudnessOracle;
+import app.redlamp.media.library.ShippedSpecifications;
+import app.redlamp.media.wav.WavWriter;
+import com.google.common.jimfs.Configuration;
+import com.google.common.jimfs.Jimfs;
+import java.io.IOException;
+import java.nio.file.FileSystem;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.Set;
+import java.util.concurrent.CancellationException;
+import java.util.concurrent.atomic.AtomicInteger;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+class FileFinishingTest {
+    private static final int RATE = 44_100;
+
+    @TempDir
+    Path folder;
+
+    private final FileFinishing finishing = new FileFinishing();
+    private final FileRecordings recordings = new FileRecordings();
+
+    /** Every specification that ships, from quiet and loud: the delivery read back lies inside, and an independent meter agrees. */
+    @ParameterizedTest
+    @CsvSource({
+        "audiobook-retail,-9",
+        "audiobook-retail,2",
+        "podcast-mono,-14",
+        "podcast-mono,2",
+        "broadcast-r128,-12",
+        "broadcast-r128,2"
+    })
+    void theDeliveryIsInsideWhenMeasuredAgain(String id, double gainDb) throws IOException {
+        Specification specification = specification(id);
+        Path recording = speech("chapter.wav", gainDb, -76);
+        Finishing.Result result = finish(recording, specification, folder.resolve("ready"));
+        FinishOutcome.Finished finished = (FinishOutcome.Finished) result.outcome();
+        assertThat(finished.judgement().pass()).isTrue();
+        Path delivery = result.written().get(result.written().size() - 1);
+        assertThat(delivery.toString()).endsWith(specification.format().coding().extension());
+        Report again = recordings.measure(delivery, Progress.NONE);
+        assertThat(again.rmsDbfs().orElseThrow())
+                .isCloseTo(finished.delivered().rmsDbfs().orElseThrow(), within(1e-9));
+        try (var source = AudioFiles.open(delivery).source()) {
+            LoudnessOracle.Answer oracle = LoudnessOracle.measure(source.sampleRateHz(), Signals.readAll(source, 8192));
+            assertThat(again.integratedLufs().orElseThrow()).isCloseTo(oracle.integratedLufs(), within(0.1));
+            assertThat(again.truePeakDbtp().orElseThrow()).isCloseTo(oracle.truePeakDbtp(), within(0.2));
+        }
+    }
+
+    @Test
+    void theInputIsNeverChangedAndNothingIsOverwritten() throws IOException {
+        Path recording = speech("chapter.wav", -6, -72);
+        byte[] before = Files.readAllBytes(recording);
+        Path ready = Files.createDirectories(folder.resolve("ready"));
+        Files.writeString(ready.resolve("chapter.mp3"), "sent last week");
+        Finishing.Result first = finish(recording, specification("audiobook-retail"), ready);
+        Finishing.Result second = finish(recording, specification("audiobook-retail"), ready);
+        assertThat(Files.readAllBytes(recording)).isEqualTo(before);
+        assertThat(ready.resolve("chapter.mp3")).hasContent("sent last week");
+        assertThat(names(first)).containsExactly("chapter (2).wav", "chapter (2).mp3");
+        assertThat(names(second)).containsExactly("chapter (3).wav", "chapter (3).mp3");
+        assertThat(listed(ready)).hasSize(5);
+    }
+
+    /** A delivery into the recording's own folder must not take the recording's place. */
+    @Test
+    void finishingBesideTheRecordingKeepsTheRecording() throws IOException {
+        Path recording = speech("chapter.wav", -6, -72);
+        byte[] before = Files.readAllBytes(recording);
+        Finishing.Result result = finish(recording, specification("broadcast-r128"), folder);
+        assertThat(names(result)).containsExactly("chapter (2).wav");
+        assertThat(Files.readAllBytes(recording)).isEqualTo(before);
+    }
+
+    @Test
+    void whatCannotBeFinishedLeavesNothing() throws IOException {
+        Path recording = speech("noisy.wav", -10, -55);
+        Path ready = folder.resolve("ready");
+        Finishing.Result result = finish(recording, specification("audiobook-retail"), ready);
+        assertThat(result.written()).isEmpty();
+        assertThat(((FinishOutcome.Refused) result.outcome()).obstacles())
+                .singleElement()
+                .isInstanceOfSatisfying(
+                        Obstacle.Noise.class,
+                        noise -> assertThat(noise.excessDb()).isGreaterThan(5));
+        assertThat(listed(ready)).isEmpty();
+    }
+
+    /** Cancelled at each of its steps in turn: nothing is left behind, not even a part. */
+    @Test
+    void cancellingAnywhereLeavesNothing() throws IOException {
+        Path recording = speech("chapter.wav", -6, -72);
+        Path ready = folder.resolve("ready");
+        for (int after = 0; after < 400; after += 37) {
+            AtomicInteger left = new AtomicInteger(after);
+            Progress progress = new Progress() {
+                @Override
+                public void at(double share) {
+                    left.decrementAndGet();
+                }
+
+                @Override
+                public boolean cancelled() {
+                    return left.get() <= 0;
+                }
+            };
+            Report report = recordings.measure(recording, Progress.NONE);
+            assertThatExceptionOfType(CancellationException.class)
+                    .isThrownBy(() -> finishing.finish(
+                            new Finishing.Order(recording, report, specification("audiobook-retail"), 1, ready),
+                            progress));
+            assertThat(listed(ready)).as("cancelled after " + after).isEmpty();
+        }
+    }
+
+    @Test
+    void aFolderThatCannotBeMadeIsSaidInOneLine() throws IOException {
+        Path recording = speech("chapter.wav", -6, -72);
+        Path blocked = Files.writeString(folder.resolve("ready"), "a file in the way");
+        assertThatExceptionOfType(IOException.class)
+                .isThrownBy(() -> finish(recording, specification("audiobook-retail"), blocked))
+                .withMessageContaining("cannot be made; choose another folder");
+    }
+
+    @Test
+    void aDiskTooSmallIsRefusedBeforeAnyWork() throws IOException {
+        Path recording = speech("chapter.wav", -6, -72);
+        try (FileSystem small = disk(1 << 20)) {
+            assertThatExceptionOfType(IOException.class)
+                    .isThrownBy(() -> finish(recording, specification("broadcast-r128"), small.getPath("/ready")))
+                    .withMessageContaining("MB are free; free some space or choose another folder");
+            assertThat(listed(small.getPath("/ready"))).isEmpty();
+        }
+    }
+
+    /** The disk fills up while writing: one line, nothing half, the other files still there. */
+    @Test
+    void aDiskThatFillsUpLeavesNothingHalf() throws IOException {
+        Path recording = speech("chapter.wav", -6, -72);
+        try (FileSystem disk = disk(32 << 20)) {
+            Path ready = Files.createDirectories(disk.getPath("/ready"));
+            Files.writeString(ready.resolve("other.txt"), "kept");
+            AtomicInteger calls = new AtomicInteger();
+            Progress filling = new Progress() {
+                @Override
+                public void at(double share) {
+                    if (calls.incrementAndGet() == 1) {
+                        fill(disk);
+                    }
+                }
+
+                @Override
+                public boolean cancelled() {
+                    return false;
+                }
+            };
+            Report report = recordings.measure(recording, Progress.NONE);
+            assertThatExceptionOfType(IOException.class)
+                    .isThrownBy(() -> finishing.finish(
+                            new Finishing.Order(recording, report, specification("broadcast-r128"), 1, ready), filling))
+                    .satisfies(e -> assertThat(e.getMessage())
+                            .contains("free some space")
+                            .doesNotContain("\n"));
+            assertThat(listed(ready)).containsExactly("other.txt");
+        }
+    }
+
+    private static void fill(FileSystem disk) {
+        try {
+            Path filler = disk.getPath("/filler");
+            long free = Files.getFileStore(disk.getPath("/")).getUsableSpace();
+            Files.write(filler, new byte[(int) (free - 100_000)]);
+        } catch (IOException e) {
+            throw new java.io.UncheckedIOException(e);
+        }
+    }
+
+    private static FileSystem disk(long bytes) {
+        return Jimfs.newFileSystem(Configuration.unix().toBuilder()
+                .setMaxSize(bytes)
+                .setBlockSize(4096)
+                .build());
+    }
+
+    private Finishing.Result finish(Path recording, Specification specification, Path into) throws IOException {
+        Report report = recordings.measure(recording, Progress.NONE);
+        return finishing.finish(new Finishing.Order(recording, report, specification, 1, into), Progress.NONE);
+    }
+
+    private Path speech(String name, double gainDb, double noiseDbfs) throws IOException {
+        float[] dry = DemoVoice.samples(DemoVoice.NAMES.get(1), RATE, folder);
+        float[] padded = Signals.join(Signals.silence(0.75, RATE), dry, Signals.silence(2, RATE));
+        float[] noise = Signals.noise(noiseDbfs, (double) padded.length / RATE + 1, RATE, 5);
+        float gain = (float) Math.pow(10, gainDb / 20);
+        float[] mixed = Signals.of(padded.length, n -> padded[n] * gain + noise[n]);
+        Path file = folder.resolve(name);
+        try (WavWriter writer = new WavWriter(file, RATE, 1, 24)) {
+            writer.accept(new float[][] {mixed}, mixed.length);
+        }
+        return file;
+    }
+
+    private static Specification specification(String id) {
+        return new ShippedSpecifications().byId(id).orElseThrow();
+    }
+
+    private static Stream<String> names(Finishing.Result result) {
+        return result.written().stream().map(p -> p.getFileName().toString());
+    }
+
+    private static Set<String> listed(Path ready) throws IOException {
+        if (!Files.exists(ready)) {
+            return Set.of();
+        }
+        try (Stream<Path> files = Files.list(ready)) {
+            return files.map(p -> p.getFileName().toString()).collect(Collectors.toSet());
+        }
+    }
+}

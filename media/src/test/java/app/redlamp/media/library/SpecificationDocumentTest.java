@@ -1,0 +1,89 @@
+package app.redlamp.media.library;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatExceptionOfType;
+
+import app.redlamp.core.spec.LoudnessTarget;
+import app.redlamp.core.spec.PeakLimit;
+import app.redlamp.core.spec.Specification;
+import app.redlamp.core.units.Limits;
+import java.io.IOException;
+import java.io.InputStream;
+import java.nio.charset.StandardCharsets;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+class SpecificationDocumentTest {
+
+    /** Common practice, no source: retail audiobooks. */
+    @Test
+    void audiobookRetail() {
+        Specification s = shipped("audiobook-retail");
+        assertThat(s.loudness()).isEqualTo(new LoudnessTarget(LoudnessTarget.Measure.RMS, Limits.between(-23, -18)));
+        assertThat(s.peak()).isEqualTo(new PeakLimit(PeakLimit.Measure.SAMPLE, -3));
+        assertThat(s.noiseFloorDbfs()).hasValue(-60);
+        assertThat(s.headS()).contains(Limits.between(0.5, 1));
+        assertThat(s.tailS()).contains(Limits.between(1, 5));
+        assertThat(s.longestS()).hasValue(120 * 60);
+        assertThat(s.format().bitRateKbps()).hasValue(192);
+        assertThat(s.format().sampleRateHz()).isEqualTo(44_100);
+        assertThat(s.format().sameChannels()).isTrue();
+    }
+
+    /** Common practice, no source: −16 LUFS in stereo is −19 LUFS in mono. */
+    @Test
+    void podcastMono() {
+        Specification s = shipped("podcast-mono");
+        assertThat(s.loudness().limits()).isEqualTo(Limits.around(-19, 1));
+        assertThat(s.loudness().measure()).isEqualTo(LoudnessTarget.Measure.INTEGRATED);
+        assertThat(s.peak()).isEqualTo(new PeakLimit(PeakLimit.Measure.TRUE, -1));
+        assertThat(s.format().mostChannels()).isEqualTo(1);
+    }
+
+    /** EBU R 128: −23.0 LUFS ±0.5, at most −1 dBTP. */
+    @Test
+    void broadcast() {
+        Specification s = shipped("broadcast-r128");
+        assertThat(s.loudness().limits()).isEqualTo(Limits.around(-23, 0.5));
+        assertThat(s.peak()).isEqualTo(new PeakLimit(PeakLimit.Measure.TRUE, -1));
+        assertThat(s.format().sampleRateHz()).isEqualTo(48_000);
+        assertThat(s.format().bitDepth()).hasValue(24);
+        assertThat(s.noiseFloorDbfs()).isEmpty();
+    }
+
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "\"highest\": -3.0 | \"highest\": 3.0 | peak limit 3.0: must be at most 0",
+                "\"low\": -23.0 | \"low\": -13.0 | low must not be above high",
+                "\"measure\": \"rms\" | \"measure\": \"loud\" | LOUD",
+                "\"clippedRuns\" | \"clipedRuns\" | line 12: there is no field 'clipedRuns'",
+                "\"clippedRuns\": 0, | \"clippedRuns\": null, | clippedRuns is missing",
+                "\"format\": 1 | \"format\": 7 | format 7",
+                "\"loudness\" | \"loudnes\" | line 6: there is no field 'loudnes'",
+                "\"bitRateKbps\": 192 | \"bitRateKbps\": 20 | 32 to 320",
+                "-23.0 | \"much\" | line 6"
+            })
+    void brokenDocumentsAreRefusedWithTheReason(String good, String bad, String reason) throws IOException {
+        String document = text("audiobook-retail");
+        assertThat(document).contains(good);
+        byte[] broken =
+                document.replaceFirst(java.util.regex.Pattern.quote(good), bad).getBytes(StandardCharsets.UTF_8);
+        assertThatExceptionOfType(IOException.class)
+                .isThrownBy(() -> SpecificationDocument.read(broken))
+                .withMessageContaining(reason)
+                .satisfies(e -> assertThat(e.getMessage()).doesNotContain("\n"));
+    }
+
+    private static Specification shipped(String id) {
+        return new ShippedSpecifications().byId(id).orElseThrow();
+    }
+
+    private static String text(String id) throws IOException {
+        try (InputStream in = ShippedSpecifications.class.getResourceAsStream("specifications/" + id + ".json")) {
+            return new String(in.readAllBytes(), StandardCharsets.UTF_8);
+        }
+    }
+}
