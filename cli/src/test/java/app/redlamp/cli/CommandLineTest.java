@@ -1,0 +1,270 @@
+package app.redlamp.cli;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import app.redlamp.core.port.Progress;
+import app.redlamp.media.demo.DemoProduction;
+import com.fasterxml.jackson.databind.JsonNode;
+import com.fasterxml.jackson.databind.ObjectMapper;
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
+import java.io.PrintStream;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.Iterator;
+import java.util.List;
+import java.util.Locale;
+import java.util.stream.Stream;
+import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+
+/** The commands as a script sees them: output, errors, exit codes, on the demo recordings. */
+class CommandLineTest {
+    @TempDir
+    static Path shared;
+
+    private static List<String> demo;
+
+    @TempDir
+    Path folder;
+
+    private String out = "";
+    private String err = "";
+
+    @BeforeAll
+    static void buildDemo() throws IOException {
+        try (DemoProduction production = DemoProduction.in(shared)) {
+            demo = production.recordings(Progress.NONE).stream()
+                    .map(Path::toString)
+                    .toList();
+        }
+    }
+
+    @Test
+    void measurePrintsTheDocumentedObject() throws IOException {
+        assertThat(run(with("measure", "--json"))).isZero();
+        JsonNode files = json().get("files");
+        assertThat(files).hasSize(5);
+        JsonNode first = files.get(0);
+        assertThat(names(first))
+                .containsExactly(
+                        "file",
+                        "ok",
+                        "format",
+                        "integratedLufs",
+                        "truePeakDbtp",
+                        "samplePeakDbfs",
+                        "rmsDbfs",
+                        "noiseFloorDbfs",
+                        "gapDb",
+                        "headS",
+                        "tailS",
+                        "clippedRuns",
+                        "dcOffset",
+                        "findings");
+        assertThat(names(first.get("format")))
+                .containsExactly("container", "codec", "sampleRateHz", "bitDepth", "channels", "durationS");
+        for (int i = 0; i < demo.size(); i++) {
+            assertThat(files.get(i).get("file").asText()).isEqualTo(demo.get(i));
+        }
+        assertThat(first.get("noiseFloorDbfs").asDouble()).isCloseTo(-66, within(0.5));
+        assertThat(files.get(2).get("findings").get(0).get("kind").asText()).isEqualTo("clipping");
+        assertThat(files.get(4).get("format").get("channels").asInt()).isEqualTo(2);
+        assertThat(err).isEmpty();
+    }
+
+    @Test
+    void brokenFilesAreOneLineEachAndTheOthersGoOn() throws IOException {
+        Path empty = Files.createFile(folder.resolve("empty.wav"));
+        Path words = Files.writeString(folder.resolve("words.txt"), "not sound");
+        Path half = Files.write(
+                folder.resolve("half.wav"),
+                java.util.Arrays.copyOf(Files.readAllBytes(Path.of(demo.get(0))), 1_000_000));
+        int code = run(
+                "measure",
+                "--json",
+                empty.toString(),
+                demo.get(0),
+                words.toString(),
+                folder.toString(),
+                half.toString(),
+                folder.resolve("gone.wav").toString());
+        assertThat(code).isEqualTo(2);
+        JsonNode files = json().get("files");
+        assertThat(files).hasSize(6);
+        assertThat(files.get(1).get("ok").asBoolean()).isTrue();
+        for (int broken : new int[] {0, 2, 3, 4, 5}) {
+            assertThat(files.get(broken).get("ok").asBoolean()).isFalse();
+            assertThat(names(files.get(broken))).containsExactly("file", "ok", "error");
+        }
+        assertThat(err.lines())
+                .hasSize(5)
+                .allMatch(line -> line.startsWith("redlamp: "))
+                .anyMatch(line -> line.contains("empty.wav: is empty"))
+                .anyMatch(line -> line.contains("half.wav: is cut off"))
+                .anyMatch(line -> line.contains("is a folder"));
+    }
+
+    @Test
+    void undefinedValuesAreNull() throws IOException {
+        Path silence = folder.resolve("silence.wav");
+        try (var writer = new app.redlamp.media.wav.WavWriter(silence, 8000, 1, 16)) {
+            // Nothing but the header and a tenth of a second that is too short to measure.
+            writer.accept(new float[][] {new float[800]}, 800);
+        }
+        assertThat(run("measure", "--json", silence.toString())).isZero();
+        JsonNode file = json().get("files").get(0);
+        assertThat(file.get("integratedLufs").isNull()).isTrue();
+        assertThat(file.get("gapDb").isNull()).isTrue();
+        assertThat(file.get("headS").isNull()).isTrue();
+        assertThat(out).doesNotContain("Infinity", "NaN");
+    }
+
+    @Test
+    void checkSaysWhatIsWrongAndByHowMuch() throws IOException {
+        assertThat(run(with("check", "--spec", "audiobook-retail", "--json"))).isEqualTo(1);
+        JsonNode files = json().get("files");
+        assertThat(files.get(0).get("pass").asBoolean()).isTrue();
+        assertThat(files.get(0).get("spec").asText()).isEqualTo("audiobook-retail");
+        JsonNode loudness = files.get(1).get("checks").get(0);
+        assertThat(names(loudness))
+                .containsExactly("id", "measured", "low", "high", "unit", "verdict", "margin", "message");
+        assertThat(loudness.get("id").asText()).isEqualTo("loudness");
+        assertThat(loudness.get("verdict").asText()).isEqualTo("outside");
+        assertThat(loudness.get("margin").asDouble())
+                .isCloseTo(loudness.get("measured").asDouble() + 23, within(0.002));
+        assertThat(loudness.get("message").asText()).matches("RMS −\\d+\\.\\d dBFS: \\d\\.\\d dB too quiet");
+    }
+
+    @Test
+    void checkInWordsSaysItToo() {
+        assertThat(run(with("check", "--spec", "audiobook-retail"))).isEqualTo(1);
+        assertThat(out)
+                .contains("1-the-cellar-barometer.wav: clear for audiobook-retail")
+                .contains("x Clipping 14 runs: wanted 0 runs")
+                .contains("x Channels stereo: wanted mono");
+    }
+
+    @Test
+    void exitCodesTellPassFailAndCannot() {
+        assertThat(run("check", "--spec", "audiobook-retail", demo.get(0))).isZero();
+        assertThat(run("check", "--spec", "audiobook-retail", demo.get(1))).isEqualTo(1);
+        assertThat(run("check", "--spec", "audiobook-retail", demo.get(1), "gone.wav"))
+                .isEqualTo(2);
+        assertThat(run("check", "--spec", "nosuch", demo.get(1))).isEqualTo(2);
+        assertThat(err.strip())
+                .isEqualTo("redlamp: there is no specification 'nosuch'; there are audiobook-retail, podcast-mono,"
+                        + " broadcast-r128");
+    }
+
+    /** From the five recordings to what can be sent: written, decoded again, measured, inside. */
+    @Test
+    void finishGoesTheWholeWay() throws IOException {
+        Path ready = folder.resolve("ready");
+        assertThat(run(with("finish", "--spec", "audiobook-retail", "--json", "--out", ready.toString())))
+                .isEqualTo(1);
+        JsonNode files = json().get("files");
+        List<String> deliveries = new ArrayList<>();
+        for (int i : new int[] {0, 1, 4}) {
+            JsonNode file = files.get(i);
+            assertThat(file.get("pass").asBoolean()).isTrue();
+            assertThat(file.get("written")).hasSize(2);
+            file.get("checks")
+                    .forEach(c -> assertThat(c.get("verdict").asText()).isEqualTo("inside"));
+            assertThat(file.get("predictedChecks")).isNotEmpty();
+            deliveries.add(file.get("written").get(1).asText());
+        }
+        for (int i : new int[] {2, 3}) {
+            assertThat(files.get(i).get("pass").asBoolean()).isFalse();
+            assertThat(files.get(i).get("written")).isEmpty();
+            assertThat(files.get(i).get("obstacles")).isNotEmpty();
+        }
+        assertThat(files.get(3).get("obstacles").get(0).get("message").asText())
+                .matches(
+                        "After the \\d\\.\\d dB this needs, the noise floor would be −\\d+\\.\\d dBFS, \\d\\.\\d dB too"
+                                + " high");
+        try (Stream<Path> written = Files.list(ready)) {
+            assertThat(written).hasSize(6);
+        }
+        List<String> check = new ArrayList<>(List.of("check", "--spec", "audiobook-retail"));
+        check.addAll(deliveries);
+        assertThat(run(check.toArray(String[]::new))).isZero();
+    }
+
+    @Test
+    void finishInWordsSaysWhatWasDoneAndWhatCannotBe() {
+        Path ready = folder.resolve("ready");
+        assertThat(run("finish", "--spec", "broadcast-r128", "--out", ready.toString(), demo.get(1), demo.get(2)))
+                .isEqualTo(1);
+        assertThat(out)
+                .contains("2-letters-from-the-quay.wav: finished to broadcast-r128")
+                .contains("written " + ready.resolve("2-letters-from-the-quay.wav"))
+                .contains("3-a-map-of-rain.wav: cannot be finished to broadcast-r128; nothing written")
+                .contains("Clipped 14 times");
+        assertThat(err).isEmpty();
+    }
+
+    @Test
+    void aFolderThatCannotBeWrittenIsOneLine() throws IOException {
+        Path inTheWay = Files.writeString(folder.resolve("ready"), "a file");
+        assertThat(run("finish", "--spec", "podcast-mono", "--out", inTheWay.toString(), demo.get(0)))
+                .isEqualTo(2);
+        assertThat(err.lines()).singleElement().asString().contains("cannot be made; choose another folder");
+    }
+
+    @Test
+    void specsListsThemWithTheirSources() throws IOException {
+        assertThat(run("specs")).isZero();
+        assertThat(out).contains("audiobook-retail", "podcast-mono", "broadcast-r128", "EBU R 128");
+        assertThat(run("specs", "--json")).isZero();
+        assertThat(json().get("specs")).hasSize(3);
+    }
+
+    @Test
+    void wrongArgumentsAreOneLineThatSaysWhatToDo() {
+        for (String[] wrong : new String[][] {
+            {"measure"}, {"check", "a.wav"}, {"finish", "--spec", "podcast-mono", "a.wav"}, {"dance"}, {"measure", "-x"}
+        }) {
+            assertThat(run(wrong)).isEqualTo(2);
+            assertThat(err.lines())
+                    .as(String.join(" ", wrong))
+                    .singleElement()
+                    .asString()
+                    .startsWith("redlamp: ");
+        }
+    }
+
+    private String[] with(String... arguments) {
+        List<String> all = new ArrayList<>(List.of(arguments));
+        all.addAll(demo);
+        return all.toArray(String[]::new);
+    }
+
+    private int run(String... arguments) {
+        ByteArrayOutputStream outBytes = new ByteArrayOutputStream();
+        ByteArrayOutputStream errBytes = new ByteArrayOutputStream();
+        Console console = new Console(
+                new PrintStream(outBytes, true, StandardCharsets.UTF_8),
+                new PrintStream(errBytes, true, StandardCharsets.UTF_8),
+                Locale.ENGLISH);
+        int code = Main.run(console, arguments);
+        out = outBytes.toString(StandardCharsets.UTF_8);
+        err = errBytes.toString(StandardCharsets.UTF_8);
+        return code;
+    }
+
+    private JsonNode json() throws IOException {
+        return new ObjectMapper().readTree(out);
+    }
+
+    private static List<String> names(JsonNode node) {
+        List<String> names = new ArrayList<>();
+        Iterator<String> all = node.fieldNames();
+        all.forEachRemaining(names::add);
+        return names;
+    }
+}
