@@ -40,7 +40,7 @@ final class DeliverView {
     private final DeliverPicture picture;
     private final ListView<DocketRow> docket = new ListView<>();
     private final ComboBox<Specification> chooser = new ComboBox<>();
-    private final Label[] columns = new Label[DocketColumns.BARS];
+    private final Label[] columns = new Label[DocketColumns.MOST_BARS];
     private final Hills hills = new Hills();
     private final Label hillsTitle = new Label();
     private final VBox bench = new VBox();
@@ -128,6 +128,7 @@ final class DeliverView {
                 DocketColumns at = DocketColumns.of(docket.getWidth());
                 for (int i = 0; i < columns.length; i++) {
                     columns[i].resizeRelocate(at.bar(i).left(), 0, at.bar(i).width() + DocketColumns.VALUE, 18);
+                    columns[i].setOpacity(at.bar(i).width() > 0 ? 1 : 0);
                 }
             }
         };

@@ -20,8 +20,8 @@ final class DocketRowView extends Region {
     private final Label title = new Label();
     private final Label note = new Label();
     private final Skyline skyline = new Skyline();
-    private final WindowBar[] bars = new WindowBar[DocketColumns.BARS];
-    private final Label[] values = new Label[DocketColumns.BARS];
+    private final WindowBar[] bars = new WindowBar[DocketColumns.MOST_BARS];
+    private final Label[] values = new Label[DocketColumns.MOST_BARS];
     private final Button action = new Button();
 
     DocketRowView(Runnable onAction) {
@@ -84,11 +84,10 @@ final class DocketRowView extends Region {
             DocketColumns.Span span = columns.bar(i);
             place(bars[i], span, (height - 22) / 2, 22);
             values[i].resizeRelocate(span.right() + 6, height / 2 - 10, DocketColumns.VALUE, 20);
-            boolean fits = span.width() > 0;
-            bars[i].setOpacity(fits ? 1 : 0);
+            values[i].setOpacity(span.width() > 0 ? 1 : 0);
         }
-        double width = Math.min(action.prefWidth(-1), columns.actionWidth());
-        action.resizeRelocate(columns.actionLeft() + columns.actionWidth() - width, (height - 28) / 2, width, 28);
+        double width = Math.min(action.prefWidth(-1), DocketColumns.ACTION);
+        action.resizeRelocate(columns.actionLeft() + DocketColumns.ACTION - width, (height - 28) / 2, width, 28);
     }
 
     private static void place(Region region, DocketColumns.Span span, double top, double height) {

@@ -1,0 +1,88 @@
+package app.redlamp.desktop.app;
+
+import app.redlamp.core.port.Progress;
+import app.redlamp.core.port.Settings;
+import app.redlamp.desktop.deliver.DeliverStation;
+import app.redlamp.desktop.look.Look;
+import app.redlamp.media.demo.DemoProduction;
+import app.redlamp.media.play.FilePlayback;
+import app.redlamp.media.play.SilentOutput;
+import java.io.IOException;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.concurrent.TimeUnit;
+import java.util.concurrent.TimeoutException;
+import java.util.function.BooleanSupplier;
+import javafx.application.Platform;
+import javafx.stage.Stage;
+import org.testfx.util.WaitForAsyncUtils;
+
+/** The real application in a real window for a test, with settings of its own and the silent stand-in. */
+final class Window {
+    private static final long PATIENCE_S = 120;
+
+    final Wiring wiring;
+    final List<Path> shownFolders = new ArrayList<>();
+    final List<Settings.Values> saved = new ArrayList<>();
+    int chooserOpened;
+
+    /** Shows the application; call on the interface thread. */
+    Window(Stage stage, SilentOutput.Pace pace) {
+        Look.loadFonts();
+        wiring = new Wiring(
+                new Settings() {
+                    @Override
+                    public Values load() {
+                        return Values.DEFAULT;
+                    }
+
+                    @Override
+                    public void save(Values values) {
+                        saved.add(values);
+                    }
+                },
+                new FilePlayback(new SilentOutput(pace)),
+                Locale.ENGLISH,
+                Platform::runLater,
+                new DeliverStation.Doors(() -> chooserOpened++, shownFolders::add));
+        stage.setMaximized(false);
+        stage.setScene(wiring.scene());
+        stage.setWidth(Wiring.WIDTH);
+        stage.setHeight(Wiring.HEIGHT);
+        stage.show();
+        stage.toFront();
+    }
+
+    /** Builds the demo recordings in a folder. */
+    static List<Path> demo(Path folder) throws IOException {
+        try (DemoProduction production = DemoProduction.in(folder)) {
+            return production.recordings(Progress.NONE);
+        }
+    }
+
+    void open(List<Path> files) {
+        Platform.runLater(() -> wiring.deliver().open(files));
+        settle();
+    }
+
+    /** Waits until no job runs and everything that follows from it has been shown. */
+    void settle() {
+        WaitForAsyncUtils.waitForFxEvents();
+        until(() -> wiring.jobs().running().isEmpty());
+        WaitForAsyncUtils.waitForFxEvents();
+    }
+
+    /** Waits for something, however long it takes within reason. */
+    static void until(BooleanSupplier condition) {
+        try {
+            WaitForAsyncUtils.waitFor(
+                    PATIENCE_S,
+                    TimeUnit.SECONDS,
+                    () -> WaitForAsyncUtils.waitForAsyncFx(10_000, condition::getAsBoolean));
+        } catch (TimeoutException e) {
+            throw new AssertionError("waited in vain", e);
+        }
+    }
+}

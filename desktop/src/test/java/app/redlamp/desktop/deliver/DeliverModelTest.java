@@ -1,0 +1,308 @@
+package app.redlamp.desktop.deliver;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.mockito.ArgumentMatchers.any;
+import static org.mockito.Mockito.doThrow;
+import static org.mockito.Mockito.mock;
+import static org.mockito.Mockito.times;
+import static org.mockito.Mockito.verify;
+import static org.mockito.Mockito.when;
+
+import app.redlamp.core.analysis.Report;
+import app.redlamp.core.analysis.Reports;
+import app.redlamp.core.finish.EdgePlan;
+import app.redlamp.core.finish.FinishOutcome;
+import app.redlamp.core.finish.FinishSettings;
+import app.redlamp.core.port.Finishing;
+import app.redlamp.core.port.Recordings;
+import app.redlamp.core.spec.Judge;
+import app.redlamp.core.spec.Specification;
+import app.redlamp.core.spec.Specifications;
+import app.redlamp.core.text.Wording;
+import app.redlamp.desktop.control.LampState;
+import app.redlamp.desktop.control.Reading;
+import app.redlamp.desktop.job.JobService;
+import app.redlamp.desktop.job.ManualExecutor;
+import app.redlamp.desktop.look.Strings;
+import app.redlamp.desktop.shell.UndoHistory;
+import java.io.IOException;
+import java.nio.file.Path;
+import java.util.List;
+import java.util.Locale;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.mockito.ArgumentCaptor;
+
+/** The station without a window: what the user does, and what the rows and the reading then say. */
+class DeliverModelTest {
+    private static final Path GOOD = Path.of("/book/raw/1-good.wav");
+    private static final Path QUIET = Path.of("/book/raw/2-quiet.wav");
+    private static final Path NOISY = Path.of("/book/raw/3-noisy.wav");
+    private static final Path CLIPPED = Path.of("/book/raw/4-clipped.wav");
+    private static final Path STEREO = Path.of("/book/raw/5-stereo.wav");
+    private static final Path BROKEN = Path.of("/book/raw/6-broken.wav");
+
+    private final Recordings recordings = mock(Recordings.class);
+    private final Finishing finishing = mock(Finishing.class);
+    private final ManualExecutor workers = new ManualExecutor();
+    private final JobService jobs = new JobService(workers, Runnable::run);
+    private final UndoHistory history = new UndoHistory();
+    private final Strings strings = new Strings(Locale.ENGLISH);
+    private final Wording wording = new Wording(Locale.ENGLISH);
+    private final DeliverModel model = new DeliverModel(
+            recordings,
+            finishing,
+            () -> List.of(Specifications.audiobook(), Specifications.broadcast()),
+            jobs,
+            history,
+            strings);
+
+    @BeforeEach
+    void prepare() throws IOException {
+        measures(GOOD, Reports.good());
+        measures(QUIET, Reports.good().gain(-8));
+        measures(NOISY, Reports.good().loudness(-27).floor(-53.3));
+        measures(CLIPPED, Reports.good().loudness(-15).peak(0).clipped(14));
+        measures(STEREO, Reports.good().channels(2));
+        when(recordings.measure(any(), any())).thenAnswer(call -> {
+            Path file = call.getArgument(0);
+            if (file.equals(BROKEN)) {
+                throw new IOException("is not a sound file that can be read; export it as WAV and try again");
+            }
+            return MEASURED.get(file);
+        });
+        when(finishing.finish(any(), any())).thenAnswer(call -> finished(call.getArgument(0)));
+    }
+
+    private static final java.util.Map<Path, Report> MEASURED = new java.util.HashMap<>();
+
+    private static void measures(Path file, Reports report) {
+        MEASURED.put(file, report.get());
+    }
+
+    @Test
+    void everyRowSaysWhatIsWrongInAFewWords() {
+        open(GOOD, QUIET, NOISY, CLIPPED, STEREO, BROKEN);
+        assertThat(notes())
+                .containsExactly(
+                        "fine; MP3 still to be made",
+                        "5.0 dB too quiet",
+                        "too noisy to finish",
+                        "clipped 14 times",
+                        "stereo",
+                        "is not a sound file that can be read; export it as WAV and try again");
+        assertThat(lamps())
+                .containsExactly(
+                        LampState.LIT,
+                        LampState.HALF,
+                        LampState.BARRED,
+                        LampState.BARRED,
+                        LampState.HALF,
+                        LampState.BARRED);
+        assertThat(jobs.notice().get()).startsWith("6-broken.wav: is not a sound file");
+    }
+
+    @Test
+    void theReadingProvesWhyANoisyRecordingCannotBeFinished() {
+        open(NOISY);
+        Reading reading = reading();
+        assertThat(reading.verdict())
+                .isEqualTo("After the 4.0 dB this needs, the noise floor would be −49.3 dBFS, 10.7 dB too high.");
+        assertThat(reading.figures())
+                .extracting(Reading.Figure::value)
+                .contains("+4.0 dB of gain", "−49.3 dBFS, wanted −60.0 or lower");
+        assertThat(reading.help()).hasSize(3);
+        assertThat(reading.cautions()).anyMatch(c -> c.contains("Never lift a safety earth"));
+        assertThat(reading.primary()).isEmpty();
+    }
+
+    @Test
+    void theReadingOfAFinishableOneOffersToFinishAllThatCanBe() {
+        open(QUIET, GOOD, NOISY);
+        Reading reading = reading();
+        assertThat(reading.verdict()).isEqualTo("RMS −28.0 dBFS: 5.0 dB too quiet. Finishing can put that right.");
+        assertThat(reading.primary().orElseThrow().label()).isEqualTo("Finish the 2 that can be finished");
+        reading.primary().orElseThrow().run().run();
+        assertThat(model.rows().get(0).status().get()).isInstanceOf(RowStatus.AtWork.class);
+        workers.runAll();
+        assertThat(lamps()).containsExactly(LampState.LIT, LampState.LIT, LampState.BARRED);
+        assertThat(reading().verdict()).startsWith("Ready:");
+        assertThat(reading().figures()).extracting(Reading.Figure::value).contains("−28.0 → −20.0 dBFS: 2.0 dB inside");
+    }
+
+    @Test
+    void whatIsFinishedGoesToReadyBesideRaw() throws IOException {
+        open(QUIET);
+        model.finishAll();
+        workers.runAll();
+        ArgumentCaptor<Finishing.Order> order = ArgumentCaptor.forClass(Finishing.Order.class);
+        verify(finishing).finish(order.capture(), any());
+        assertThat(order.getValue().into()).isEqualTo(Path.of("/book/ready"));
+        assertThat(order.getValue().recording()).isEqualTo(QUIET);
+        model.finishAll();
+        workers.runAll();
+        verify(finishing, times(1)).finish(any(), any());
+    }
+
+    @Test
+    void theBigLampIsLitOnlyWhenEverythingIsReady() {
+        assertThat(standing().answer()).isEqualTo("Not clear to send");
+        assertThat(standing().first()).isEqualTo("no recordings yet");
+        open(GOOD, QUIET);
+        assertThat(standing().clear()).isFalse();
+        assertThat(standing().first()).isEqualTo("finish 2");
+        model.finishAll();
+        workers.runAll();
+        assertThat(standing().clear()).isTrue();
+        assertThat(standing().answer()).isEqualTo("Clear to send");
+        open(NOISY);
+        assertThat(standing().clear()).isFalse();
+        assertThat(standing().lamp()).isEqualTo(LampState.BARRED);
+    }
+
+    @Test
+    void anotherSpecificationJudgesAnewAndTheFirstResultsComeBack() {
+        open(QUIET);
+        model.finishAll();
+        workers.runAll();
+        model.choose(Specifications.broadcast());
+        assertThat(model.rows().get(0).status().get()).isInstanceOf(RowStatus.Judged.class);
+        assertThat(notes()).containsExactly("4.5 LU too quiet, 44.1 kHz");
+        history.undo();
+        assertThat(model.specification().get()).isEqualTo(Specifications.audiobook());
+        assertThat(model.rows().get(0).status().get().ready()).isTrue();
+        history.redo();
+        assertThat(model.specification().get()).isEqualTo(Specifications.broadcast());
+    }
+
+    @Test
+    void openingAndRemovingCanBeUndone() {
+        open(GOOD, QUIET);
+        model.remove(model.rows().get(0));
+        assertThat(model.rows()).extracting(DocketRow::file).containsExactly(QUIET);
+        assertThat(model.selected().get().file()).isEqualTo(QUIET);
+        history.undo();
+        assertThat(model.rows()).extracting(DocketRow::file).containsExactly(GOOD, QUIET);
+        history.undo();
+        assertThat(model.rows()).isEmpty();
+        assertThat(model.selected().get()).isNull();
+        history.redo();
+        assertThat(model.rows()).hasSize(2);
+        assertThat(notes()).doesNotContain("not measured");
+    }
+
+    @Test
+    void theSameFileIsOnTheDocketOnce() {
+        open(GOOD);
+        open(QUIET, GOOD, Path.of("/book/raw/../raw/2-quiet.wav"));
+        assertThat(model.rows()).hasSize(2);
+        open(GOOD);
+        assertThat(model.selected().get().file()).isEqualTo(GOOD);
+    }
+
+    @Test
+    void cancelledMeasuringCanBeTakenUpAgain() {
+        model.open(List.of(GOOD, QUIET));
+        workers.runNext();
+        model.cancel();
+        workers.runAll();
+        assertThat(notes()).containsExactly("fine; MP3 still to be made", "not measured");
+        model.measureAgain(model.rows().get(1));
+        workers.runAll();
+        assertThat(notes()).containsExactly("fine; MP3 still to be made", "5.0 dB too quiet");
+    }
+
+    @Test
+    void cancelledFinishingLeavesTheRowAsItWas() {
+        open(QUIET);
+        model.finishAll();
+        model.cancel();
+        workers.runAll();
+        assertThat(model.rows().get(0).status().get().finishable()).isTrue();
+        assertThat(notes()).containsExactly("5.0 dB too quiet");
+    }
+
+    @Test
+    void aFullDiskIsToldInTheRowAndOnTheRail() throws IOException {
+        doThrow(new IOException("cannot be written; free some space"))
+                .when(finishing)
+                .finish(any(), any());
+        open(QUIET);
+        model.finishAll();
+        workers.runAll();
+        assertThat(notes()).containsExactly("cannot be written; free some space");
+        assertThat(reading().verdict()).isEqualTo("Nothing was written: cannot be written; free some space.");
+        assertThat(jobs.notice().get()).isEqualTo("2-quiet.wav: cannot be written; free some space");
+        assertThat(model.finishable()).hasSize(1);
+    }
+
+    /** A mono delivery no longer fits once most recordings are stereo: it has to be made anew. */
+    @Test
+    void aDeliveryThatNoLongerMatchesTheOthersIsNotReady() {
+        open(QUIET);
+        model.finishAll();
+        workers.runAll();
+        assertThat(model.rows().get(0).status().get().ready()).isTrue();
+        Path second = Path.of("/book/raw/7-stereo.wav");
+        measures(second, Reports.good().channels(2));
+        open(STEREO, second);
+        assertThat(model.rows().get(0).status().get().ready()).isFalse();
+        assertThat(model.rows().get(0).status().get().finishable()).isTrue();
+    }
+
+    @Test
+    void titlesAreWords() {
+        assertThat(new DocketRow(Path.of("/a/1-the-cellar_barometer.wav")).title())
+                .isEqualTo("1 The cellar barometer");
+        assertThat(new DocketRow(Path.of("/a/.hidden")).title()).isEqualTo(".Hidden");
+        assertThat(new DocketRow(Path.of("/a/---.wav")).title()).isEqualTo("---.wav");
+    }
+
+    @Test
+    void readyLiesBesideRawOrBesideTheRecording() {
+        assertThat(ReadyFolder.of(Path.of("/book/raw/1.wav"))).isEqualTo(Path.of("/book/ready"));
+        assertThat(ReadyFolder.of(Path.of("/book/working/1.wav"))).isEqualTo(Path.of("/book/ready"));
+        assertThat(ReadyFolder.of(Path.of("/book/ready/1.wav"))).isEqualTo(Path.of("/book/ready"));
+        assertThat(ReadyFolder.of(Path.of("/desk/1.wav"))).isEqualTo(Path.of("/desk/ready"));
+        assertThat(ReadyFolder.of(Path.of("/1.wav"))).isEqualTo(Path.of("/ready"));
+    }
+
+    private void open(Path... files) {
+        model.open(List.of(files));
+        workers.runAll();
+    }
+
+    private List<String> notes() {
+        RowFaces faces = new RowFaces(strings, wording);
+        return model.rows().stream().map(r -> faces.of(r).note()).toList();
+    }
+
+    private List<LampState> lamps() {
+        RowFaces faces = new RowFaces(strings, wording);
+        return model.rows().stream().map(r -> faces.of(r).lamp()).toList();
+    }
+
+    private Reading reading() {
+        return new DeliverReading(model, strings, wording, () -> {}, folder -> {}).now();
+    }
+
+    private DeliverStanding standing() {
+        return DeliverStanding.of(model.rows(), strings);
+    }
+
+    private static Finishing.Result finished(Finishing.Order order) {
+        Specification held = order.specification();
+        Report delivered = Reports.good().mp3(192).get();
+        FinishSettings settings =
+                FinishSettings.neutral(EdgePlan.NONE, 44_100, 1).with(8, -3.6);
+        return new Finishing.Result(
+                new FinishOutcome.Finished(
+                        settings,
+                        Reports.good().get(),
+                        Judge.judge(held, Reports.good().get()),
+                        1.2,
+                        delivered,
+                        Judge.judge(held, delivered)),
+                List.of(order.into().resolve("a.wav"), order.into().resolve("a.mp3")));
+    }
+}
