@@ -3,7 +3,6 @@ package app.redlamp.cli;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
-import app.redlamp.core.port.Progress;
 import app.redlamp.media.demo.DemoProduction;
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.ObjectMapper;
@@ -38,9 +37,7 @@ class CommandLineTest {
     @BeforeAll
     static void buildDemo() throws IOException {
         try (DemoProduction production = DemoProduction.in(shared)) {
-            demo = production.recordings(Progress.NONE).stream()
-                    .map(Path::toString)
-                    .toList();
+            demo = production.recordings().stream().map(Path::toString).toList();
         }
     }
 

@@ -2,6 +2,8 @@ package app.redlamp.desktop.app;
 
 import java.util.List;
 import java.util.Locale;
+import java.util.logging.Level;
+import java.util.logging.Logger;
 import javafx.application.Application;
 
 /**
@@ -13,9 +15,13 @@ public final class Main {
             "redlamp: there is no display here; './redlamp shots DIR' draws the views to"
                     + " files, and measure, check, finish and specs work on the command line";
 
+    /** Held, so that the level stays set: running on the class path is meant, and no warning is due. */
+    private static final Logger FX_LOG = Logger.getLogger("javafx");
+
     private Main() {}
 
     public static void main(String[] arguments) {
+        FX_LOG.setLevel(Level.SEVERE);
         List<String> given = List.of(arguments);
         if (!given.isEmpty() && given.get(0).equals("shots")) {
             if (given.size() != 2) {
@@ -28,6 +34,7 @@ public final class Main {
         if (displayMissing()) {
             fail(NO_DISPLAY);
         }
+        Preparation.begin();
         try {
             Application.launch(RedLampApp.class, arguments);
         } catch (UnsupportedOperationException e) {

@@ -5,22 +5,28 @@ import app.redlamp.desktop.job.JobService;
 import app.redlamp.desktop.look.Look;
 import app.redlamp.media.demo.DemoProduction;
 import app.redlamp.media.library.Places;
-import app.redlamp.media.library.SettingsFile;
-import app.redlamp.media.play.FilePlayback;
 import java.io.File;
 import java.io.IOException;
 import java.nio.file.Path;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import java.util.Objects;
+import java.util.stream.Stream;
 import javafx.application.Application;
 import javafx.application.Platform;
+import javafx.geometry.Rectangle2D;
 import javafx.stage.FileChooser;
+import javafx.stage.Screen;
 import javafx.stage.Stage;
 
 /** The application in its window. */
 public final class RedLampApp extends Application {
     private static final double LEAST_WIDTH = 860;
     private static final double LEAST_HEIGHT = 560;
+
+    /** About what a window manager adds above the scene. */
+    private static final double TITLE_BAR = 28;
 
     private Wiring wiring;
     private DemoProduction demo;
@@ -29,16 +35,22 @@ public final class RedLampApp extends Application {
     public void start(Stage stage) {
         Look.loadFonts();
         wiring = new Wiring(
-                SettingsFile.ofUser(),
-                FilePlayback.onThisMachine(),
+                Preparation.settings(),
+                Preparation.specifications(),
+                Preparation.playback(),
                 Locale.getDefault(),
                 Platform::runLater,
                 new DeliverStation.Doors(() -> choose(stage), this::showFolder));
         stage.setTitle("Red Lamp");
-        stage.setMinWidth(LEAST_WIDTH);
-        stage.setMinHeight(LEAST_HEIGHT);
         stage.setScene(wiring.scene());
+        size(stage);
         stage.show();
+        // Some window managers forget the size of a window while it opens: say it again.
+        Platform.runLater(() -> {
+            size(stage);
+            stage.setMinWidth(LEAST_WIDTH);
+            stage.setMinHeight(LEAST_HEIGHT);
+        });
         List<String> given = getParameters().getUnnamed();
         if (given.equals(List.of("demo"))) {
             openDemo();
@@ -57,16 +69,24 @@ public final class RedLampApp extends Application {
         }
     }
 
+    private static void size(Stage stage) {
+        Rectangle2D screen = Screen.getPrimary().getVisualBounds();
+        stage.setWidth(Math.min(Wiring.WIDTH, screen.getWidth()));
+        stage.setHeight(Math.min(Wiring.HEIGHT + TITLE_BAR, screen.getHeight()));
+    }
+
+    /** Builds the chapters side by side and opens them in their order. */
     private void openDemo() {
-        List<JobService.Work<List<Path>>> build = List.of(progress -> {
-            demo = DemoProduction.in(Places.demo());
-            return demo.recordings(progress);
-        });
-        wiring.jobs().start(wiring.shell().strings().say("job.demo"), build, new JobService.Listener<>() {
+        Path[] built = new Path[DemoProduction.size()];
+        List<JobService.Work<Path>> parts = new ArrayList<>();
+        for (int i = 0; i < built.length; i++) {
+            int index = i;
+            parts.add(progress -> demo().recording(index));
+        }
+        wiring.jobs().start(wiring.shell().strings().say("job.demo"), parts, new JobService.Listener<>() {
             @Override
-            public void done(int part, List<Path> recordings) {
-                wiring.deliver().start("audiobook-retail");
-                wiring.deliver().open(recordings);
+            public void done(int part, Path recording) {
+                built[part] = recording;
             }
 
             @Override
@@ -75,8 +95,18 @@ public final class RedLampApp extends Application {
             }
 
             @Override
-            public void ended(boolean cancelled) {}
+            public void ended(boolean cancelled) {
+                wiring.deliver().start("audiobook-retail");
+                wiring.deliver().open(Stream.of(built).filter(Objects::nonNull).toList());
+            }
         });
+    }
+
+    private synchronized DemoProduction demo() throws IOException {
+        if (demo == null) {
+            demo = DemoProduction.in(Places.demo());
+        }
+        return demo;
     }
 
     private void choose(Stage stage) {

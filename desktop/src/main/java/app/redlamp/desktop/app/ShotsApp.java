@@ -1,11 +1,11 @@
 package app.redlamp.desktop.app;
 
-import app.redlamp.core.port.Progress;
 import app.redlamp.core.port.Settings;
 import app.redlamp.desktop.deliver.DeliverStation;
 import app.redlamp.desktop.deliver.DocketRow;
 import app.redlamp.desktop.look.Look;
 import app.redlamp.media.demo.DemoProduction;
+import app.redlamp.media.library.ShippedSpecifications;
 import app.redlamp.media.play.FilePlayback;
 import app.redlamp.media.play.SilentOutput;
 import java.io.IOException;
@@ -46,6 +46,7 @@ public final class ShotsApp extends Application {
         Look.loadFonts();
         wiring = new Wiring(
                 new InMemorySettings(),
+                new ShippedSpecifications(),
                 new FilePlayback(new SilentOutput(SilentOutput.Pace.REAL)),
                 Locale.ENGLISH,
                 Platform::runLater,
@@ -69,7 +70,7 @@ public final class ShotsApp extends Application {
     private void plan() throws IOException {
         shots.add(new Shot("deliver-empty", w -> {}));
         try (DemoProduction demo = DemoProduction.in(scratch)) {
-            List<Path> recordings = demo.recordings(Progress.NONE);
+            List<Path> recordings = demo.recordings();
             shots.add(new Shot("deliver-judged-dusk", w -> w.deliver().open(recordings)));
         }
         shots.add(new Shot("deliver-too-noisy-dusk", w -> select(w, 3)));

@@ -2,6 +2,7 @@ package app.redlamp.desktop.app;
 
 import app.redlamp.core.port.Playback;
 import app.redlamp.core.port.Settings;
+import app.redlamp.core.port.Specifications;
 import app.redlamp.core.text.Wording;
 import app.redlamp.desktop.deliver.DeliverModel;
 import app.redlamp.desktop.deliver.DeliverStation;
@@ -14,7 +15,6 @@ import app.redlamp.desktop.shell.ShellView;
 import app.redlamp.desktop.shell.UndoHistory;
 import app.redlamp.media.FileRecordings;
 import app.redlamp.media.finish.FileFinishing;
-import app.redlamp.media.library.ShippedSpecifications;
 import java.util.List;
 import java.util.Locale;
 import java.util.concurrent.Executor;
@@ -42,15 +42,19 @@ public final class Wiring implements AutoCloseable {
     private final Scene scene;
 
     public Wiring(
-            Settings settings, Playback playback, Locale locale, Executor interfaceThread, DeliverStation.Doors doors) {
+            Settings settings,
+            Specifications specifications,
+            Playback playback,
+            Locale locale,
+            Executor interfaceThread,
+            DeliverStation.Doors doors) {
         this.playback = playback;
         Strings strings = new Strings(locale);
         UndoHistory history = new UndoHistory();
         jobs = new JobService(workers, interfaceThread);
         shell = new ShellModel(settings, jobs, history, strings);
         FileFinishing finishing = new FileFinishing();
-        deliver =
-                new DeliverModel(new FileRecordings(), finishing, new ShippedSpecifications(), jobs, history, strings);
+        deliver = new DeliverModel(new FileRecordings(), finishing, specifications, jobs, history, strings);
         deliver.start(shell.specificationId());
         deliver.specification().addListener((o, was, now) -> shell.rememberSpecification(now.id()));
         PlayModel player = new PlayModel(playback, jobs, interfaceThread);

@@ -147,10 +147,12 @@ public final class DeliverStation implements Station {
                 .mapToDouble(r -> r.info().durationS())
                 .sum();
         Path name = production.getFileName();
+        int count = model.rows().size();
         return new Headings(
                 name == null ? production.toString() : name.toString(),
-                strings.say(
-                        "heading.line", model.rows().size(), wording.figures().clock(seconds)));
+                seconds > 0
+                        ? strings.say("heading.line", count, wording.figures().clock(seconds))
+                        : strings.say("heading.count", count));
     }
 
     /** Asks away from the interface thread how much room is left: once for a folder, and again when something is ready. */

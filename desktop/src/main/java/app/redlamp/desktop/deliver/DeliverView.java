@@ -29,7 +29,7 @@ import javafx.scene.layout.VBox;
 /** The bench of the Deliver station: the docket, and the hills of the selected recording. */
 final class DeliverView {
     private static final double ROW = 57;
-    private static final double MOST_DOCKET = 0.47;
+    private static final double BESIDE_DOCKET = 300;
     private static final double LEAST_HILLS = 130;
 
     private final DeliverModel model;
@@ -80,10 +80,10 @@ final class DeliverView {
         return bench;
     }
 
-    /** As high as its rows, up to half of the bench; all of the bench while it is empty. */
+    /** As high as its rows, but the hills keep their room; all of the bench while it is empty. */
     private void fitDocket() {
         boolean empty = model.rows().isEmpty();
-        double most = Math.max(2 * ROW, bench.getHeight() * MOST_DOCKET);
+        double most = Math.max(2 * ROW, bench.getHeight() - BESIDE_DOCKET);
         double height = Math.min(model.rows().size() * ROW + 2, most);
         docket.setPrefHeight(empty ? Region.USE_COMPUTED_SIZE : height);
         docket.setMinHeight(empty ? 0 : Math.min(height, 2 * ROW));
@@ -127,7 +127,7 @@ final class DeliverView {
             protected void layoutChildren() {
                 DocketColumns at = DocketColumns.of(docket.getWidth());
                 for (int i = 0; i < columns.length; i++) {
-                    columns[i].resizeRelocate(at.bar(i).left(), 0, at.bar(i).width() + DocketColumns.VALUE, 18);
+                    columns[i].resizeRelocate(at.bar(i).left(), 0, at.barStep() + DocketColumns.VALUE, 18);
                     columns[i].setOpacity(at.bar(i).width() > 0 ? 1 : 0);
                 }
             }
@@ -149,7 +149,9 @@ final class DeliverView {
         docket.setItems(model.rows());
         docket.setCellFactory(list -> new DocketCell(new RowFaces(strings, wording), this::act));
         docket.setAccessibleText(strings.say("docket.name"));
-        VBox nothing = new VBox(new Label(strings.say("docket.empty")), new Label(strings.say("docket.empty.detail")));
+        Label first = new Label(strings.say("docket.empty"));
+        first.getStyleClass().add("docket-empty-title");
+        VBox nothing = new VBox(first, new Label(strings.say("docket.empty.detail")));
         nothing.getStyleClass().add("docket-empty");
         docket.setPlaceholder(nothing);
         docket.getSelectionModel().selectedItemProperty().addListener((o, was, now) -> {

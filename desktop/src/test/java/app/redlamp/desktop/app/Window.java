@@ -1,10 +1,10 @@
 package app.redlamp.desktop.app;
 
-import app.redlamp.core.port.Progress;
 import app.redlamp.core.port.Settings;
 import app.redlamp.desktop.deliver.DeliverStation;
 import app.redlamp.desktop.look.Look;
 import app.redlamp.media.demo.DemoProduction;
+import app.redlamp.media.library.ShippedSpecifications;
 import app.redlamp.media.play.FilePlayback;
 import app.redlamp.media.play.SilentOutput;
 import java.io.IOException;
@@ -43,6 +43,7 @@ final class Window {
                         saved.add(values);
                     }
                 },
+                new ShippedSpecifications(),
                 new FilePlayback(new SilentOutput(pace)),
                 Locale.ENGLISH,
                 Platform::runLater,
@@ -58,7 +59,7 @@ final class Window {
     /** Builds the demo recordings in a folder. */
     static List<Path> demo(Path folder) throws IOException {
         try (DemoProduction production = DemoProduction.in(folder)) {
-            return production.recordings(Progress.NONE);
+            return production.recordings();
         }
     }
 

@@ -1,6 +1,5 @@
 package app.redlamp.media.demo;
 
-import app.redlamp.core.port.Progress;
 import app.redlamp.core.signal.AudioSource;
 import app.redlamp.core.units.Decibels;
 import app.redlamp.media.AudioFiles;
@@ -55,18 +54,32 @@ public final class DemoProduction implements AutoCloseable {
         return folder;
     }
 
-    /** Builds the recordings that are not there yet; each appears under its name only when it is whole. */
-    public List<Path> recordings(Progress progress) throws IOException {
+    /** How many recordings there are. */
+    public static int size() {
+        return DemoTake.ALL.size();
+    }
+
+    /**
+     * Builds one recording, unless it is there; it appears under its name only when it is whole. Several may be built at
+     * once.
+     *
+     * @param index from 0, in the order of the chapters
+     */
+    public Path recording(int index) throws IOException {
+        DemoTake take = DemoTake.ALL.get(index);
         Path raw = Files.createDirectories(folder.resolve("raw"));
+        Path recording = raw.resolve(take.name() + ".wav");
+        if (!Files.exists(recording)) {
+            build(take, recording);
+        }
+        return recording;
+    }
+
+    /** Builds all recordings, one after the other. */
+    public List<Path> recordings() throws IOException {
         List<Path> made = new ArrayList<>();
-        for (DemoTake take : DemoTake.ALL) {
-            progress.check();
-            Path recording = raw.resolve(take.name() + ".wav");
-            if (!Files.exists(recording)) {
-                build(take, recording);
-            }
-            made.add(recording);
-            progress.at((double) made.size() / DemoTake.ALL.size());
+        for (int i = 0; i < size(); i++) {
+            made.add(recording(i));
         }
         return made;
     }

@@ -1,6 +1,7 @@
 package app.redlamp.media.demo;
 
 import java.util.List;
+import java.util.OptionalDouble;
 
 /**
  * One demo recording and the truth about it.
@@ -10,7 +11,7 @@ import java.util.List;
  * @param channels 1 or 2; the voice is the same on both, the noise is not
  * @param gainDb what the dry voice (peaks at −3 dBFS) is turned by; what passes full scale is clipped
  * @param steadyDbfs RMS of fan and hiss in dBFS
- * @param humDbfs RMS of the mains hum in dBFS; −200 for none
+ * @param humDbfs RMS of the mains hum in dBFS; absent for none
  * @param headS seconds of room tone before the voice
  * @param tailS seconds of room tone after it
  */
@@ -20,18 +21,18 @@ record DemoTake(
         int channels,
         double gainDb,
         double steadyDbfs,
-        double humDbfs,
+        OptionalDouble humDbfs,
         double headS,
         double tailS) {
 
-    private static final double NO_HUM = -200;
+    private static final OptionalDouble NO_HUM = OptionalDouble.empty();
 
     /** The five chapters: fine, too quiet, too loud and clipped, too noisy to finish, stereo at 48 kHz. */
     static final List<DemoTake> ALL = List.of(
             new DemoTake("1-the-cellar-barometer", 44_100, 1, -0.6, -66, NO_HUM, 0.75, 2.0),
             new DemoTake("2-letters-from-the-quay", 44_100, 1, -8.5, -72, NO_HUM, 0.8, 1.8),
             new DemoTake("3-a-map-of-rain", 44_100, 1, 5.5, -62, NO_HUM, 0.7, 2.2),
-            new DemoTake("4-the-borrowed-coat", 44_100, 1, -6.5, -58, -55, 0.8, 2.0),
+            new DemoTake("4-the-borrowed-coat", 44_100, 1, -6.5, -58, OptionalDouble.of(-55), 0.8, 2.0),
             new DemoTake("5-harbour-lights", 48_000, 2, -1.5, -68, NO_HUM, 0.3, 1.5));
 
     long seed(int channel) {

@@ -1,6 +1,7 @@
 package app.redlamp.media.demo;
 
 import app.redlamp.core.units.Decibels;
+import java.util.OptionalDouble;
 
 /**
  * Simple simulated noise of a room and its leads, sample by sample, the same for the same seed: a fan (white noise behind
@@ -30,10 +31,10 @@ final class RoomNoise {
 
     /**
      * @param steadyDbfs RMS of fan and hiss together in dBFS
-     * @param humDbfs RMS of the hum in dBFS; −200 for none
+     * @param humDbfs RMS of the hum in dBFS; absent for none
      * @param seed any number but 0
      */
-    RoomNoise(int sampleRateHz, double steadyDbfs, double humDbfs, long seed) {
+    RoomNoise(int sampleRateHz, double steadyDbfs, OptionalDouble humDbfs, long seed) {
         this.sampleRateHz = sampleRateHz;
         state = seed;
         smoothing = 1 - Math.exp(-2 * Math.PI * FAN_HZ / sampleRateHz);
@@ -44,17 +45,22 @@ final class RoomNoise {
         for (double amplitude : HARMONICS) {
             squares += amplitude * amplitude / 2;
         }
-        humGain = Decibels.toAmplitude(humDbfs) / Math.sqrt(squares);
+        humGain = humDbfs.isPresent() ? Decibels.toAmplitude(humDbfs.getAsDouble()) / Math.sqrt(squares) : 0;
     }
 
     double next() {
         fan += smoothing * (white() - fan);
+        double steady = fan * fanGain + white() * hissGain;
+        return humGain > 0 ? steady + hum() * humGain : steady;
+    }
+
+    private double hum() {
         double hum = 0;
         for (int h = 0; h < HARMONICS.length; h++) {
             hum += HARMONICS[h] * Math.sin(2 * Math.PI * MAINS_HZ * (h + 1) * position / sampleRateHz + h);
         }
         position++;
-        return fan * fanGain + white() * hissGain + hum * humGain;
+        return hum;
     }
 
     /** Evenly spread over −1 to 1 (xorshift64*, top 53 bits). */

@@ -1,0 +1,42 @@
+package app.redlamp.desktop.app;
+
+import app.redlamp.core.port.Playback;
+import app.redlamp.core.port.Settings;
+import app.redlamp.core.port.Specifications;
+import app.redlamp.media.library.SettingsFile;
+import app.redlamp.media.library.ShippedSpecifications;
+import app.redlamp.media.play.FilePlayback;
+import java.util.concurrent.CompletableFuture;
+
+/**
+ * What can be made ready while the window system is still starting: reading documents and looking for sound devices.
+ * Begins when this class is first used.
+ */
+final class Preparation {
+    private static final CompletableFuture<Settings> SETTINGS = CompletableFuture.supplyAsync(() -> {
+        Settings settings = SettingsFile.ofUser();
+        settings.load();
+        return settings;
+    });
+    private static final CompletableFuture<Specifications> SPECIFICATIONS =
+            CompletableFuture.supplyAsync(ShippedSpecifications::new);
+    private static final CompletableFuture<Playback> PLAYBACK =
+            CompletableFuture.supplyAsync(FilePlayback::onThisMachine);
+
+    private Preparation() {}
+
+    /** Starts it; harmless when repeated. */
+    static void begin() {}
+
+    static Settings settings() {
+        return SETTINGS.join();
+    }
+
+    static Specifications specifications() {
+        return SPECIFICATIONS.join();
+    }
+
+    static Playback playback() {
+        return PLAYBACK.join();
+    }
+}
