@@ -30,6 +30,9 @@ public final class LimitedSource implements AudioSource {
     /** The gain starts this far below the ceiling: what four points a sample may miss of a crest of speech. */
     private static final double UNSEEN_DB = 0.1;
 
+    /** A gain this near to 1 (−120 dB of difference) is 1. */
+    private static final double AT_REST = 1e-6;
+
     private static final int CHUNK = 1024;
     private static final int STRETCH = 32;
     private static final int BEFORE = PeakInterpolator.LOOK_AHEAD;
@@ -52,6 +55,9 @@ public final class LimitedSource implements AudioSource {
     private float lastPeak;
     private double held = 1;
     private double lowestGain = 1;
+    /** Samples in a row for which nothing was turned down. */
+    private long rested;
+
     private long taken;
     private long arrived;
     private boolean ended;
@@ -131,6 +137,35 @@ public final class LimitedSource implements AudioSource {
         findPeaks(base - AFTER, count);
         readyFrom = 0;
         readyTo = 0;
+        if (rested > latency && belowCeiling(count)) {
+            pass(count);
+        } else {
+            turnDown(count);
+        }
+        arrived += count;
+        for (float[] samples : buffer) {
+            System.arraycopy(samples, count, samples, 0, base);
+        }
+    }
+
+    private boolean belowCeiling(int count) {
+        float largest = lastPeak;
+        for (int j = 0; j < count; j++) {
+            largest = Math.max(largest, peaks[j]);
+        }
+        return largest <= ceiling;
+    }
+
+    /** Nothing to do now and nothing left to do from before: the samples as they are. */
+    private void pass(int count) {
+        for (int c = 0; c < buffer.length; c++) {
+            System.arraycopy(buffer[c], BEFORE, ready[c], 0, count);
+        }
+        readyTo = count;
+        lastPeak = peaks[count - 1];
+    }
+
+    private void turnDown(int count) {
         for (int j = 0; j < count; j++) {
             float peak = Math.max(lastPeak, peaks[j]);
             lastPeak = peaks[j];
@@ -142,16 +177,16 @@ public final class LimitedSource implements AudioSource {
                 lowestGain = Math.min(lowestGain, gain);
                 readyTo++;
             }
-        }
-        arrived += count;
-        for (float[] samples : buffer) {
-            System.arraycopy(samples, count, samples, 0, base);
+            rested = held == 1 && gain == 1 ? rested + 1 : 0;
         }
     }
 
     private double gainFor(double needed) {
         double low = minimum.next(needed);
         held = low < held ? low : held + (low - held) * release;
+        if (low == 1 && held > 1 - AT_REST) {
+            held = 1;
+        }
         return second.next(first.next(held));
     }
 

@@ -21,7 +21,10 @@ final class MovingAverage {
         if (at == values.length) {
             at = 0;
             // Adding afresh once a round keeps rounding errors from growing.
-            sum = Arrays.stream(values).sum();
+            sum = 0;
+            for (double each : values) {
+                sum += each;
+            }
         }
         return sum / values.length;
     }

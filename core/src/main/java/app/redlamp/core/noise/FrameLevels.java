@@ -63,9 +63,12 @@ public final class FrameLevels implements SampleSink {
             meanSquares = Arrays.copyOf(meanSquares, size * 2);
         }
         boolean silent = peak < SILENCE_PEAK;
-        meanSquares[size++] =
-                silent ? 0 : (float) (Arrays.stream(squares).sum() / squares.length / (frameEnd - frameStart));
-        Arrays.fill(squares, 0);
+        double sum = 0;
+        for (int c = 0; c < squares.length; c++) {
+            sum += squares[c];
+            squares[c] = 0;
+        }
+        meanSquares[size++] = silent ? 0 : (float) (sum / squares.length / (frameEnd - frameStart));
         peak = 0;
         frameStart = frameEnd;
         frameEnd = boundary(size + 1L);
