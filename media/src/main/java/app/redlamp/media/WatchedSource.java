@@ -2,32 +2,17 @@ package app.redlamp.media;
 
 import app.redlamp.core.port.Progress;
 import app.redlamp.core.signal.AudioSource;
+import app.redlamp.core.signal.SourceStep;
 import java.io.IOException;
 
 /** Tells progress as a recording is read, and stops reading when cancelled. */
-public final class WatchedSource implements AudioSource {
-    private final AudioSource source;
+public final class WatchedSource extends SourceStep {
     private final Progress progress;
     private long read;
 
     public WatchedSource(AudioSource source, Progress progress) {
-        this.source = source;
+        super(source);
         this.progress = progress;
-    }
-
-    @Override
-    public int sampleRateHz() {
-        return source.sampleRateHz();
-    }
-
-    @Override
-    public int channels() {
-        return source.channels();
-    }
-
-    @Override
-    public long expectedFrames() {
-        return source.expectedFrames();
     }
 
     @Override
@@ -39,10 +24,5 @@ public final class WatchedSource implements AudioSource {
             progress.at(Math.min(1, (double) read / source.expectedFrames()));
         }
         return count;
-    }
-
-    @Override
-    public void close() throws IOException {
-        source.close();
     }
 }

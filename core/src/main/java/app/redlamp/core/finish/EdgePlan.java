@@ -26,7 +26,7 @@ public record EdgePlan(
     /** Edges within this of a bound are moved away from it, so that measuring again agrees. */
     private static final double CLEARANCE_S = 0.1;
 
-    /** A pause this long is enough to fill from without an audible pattern (common practice, no source). */
+    /** A pause this long is enough to fill from without a pattern that is heard (common practice, no source). */
     private static final double ENOUGH_TONE_S = 0.3;
 
     /** @throws IllegalArgumentException for a negative length, or where tone is to be added and none is named */

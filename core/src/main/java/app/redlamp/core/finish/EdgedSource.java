@@ -1,16 +1,16 @@
 package app.redlamp.core.finish;
 
 import app.redlamp.core.signal.AudioSource;
+import app.redlamp.core.signal.SourceStep;
 import java.io.IOException;
 
 /**
  * A recording with head and tail cut or filled as an {@link EdgePlan} says. Added room tone is faded into the
  * recording's own over 20 ms, so that the seam cannot be heard.
  */
-public final class EdgedSource implements AudioSource {
+public final class EdgedSource extends SourceStep {
     private static final double SEAM_S = 0.020;
 
-    private final AudioSource source;
     private final RoomTone tone;
     private final long headTone;
     private final long skip;
@@ -25,7 +25,7 @@ public final class EdgedSource implements AudioSource {
      * @param tone one array a channel, the samples of the plan's pause; may be empty where no tone is added
      */
     public EdgedSource(AudioSource source, EdgePlan plan, long frames, float[][] tone) {
-        this.source = source;
+        super(source);
         int rate = source.sampleRateHz();
         this.tone = new RoomTone(tone, rate);
         headTone = Math.round(plan.addHeadS() * rate);
@@ -33,16 +33,6 @@ public final class EdgedSource implements AudioSource {
         skip = Math.min(frames, Math.round(plan.cutHeadS() * rate));
         body = Math.max(0, frames - skip - Math.round(plan.cutTailS() * rate));
         seam = (int) Math.min(body / 2, Math.round(SEAM_S * rate));
-    }
-
-    @Override
-    public int sampleRateHz() {
-        return source.sampleRateHz();
-    }
-
-    @Override
-    public int channels() {
-        return source.channels();
     }
 
     @Override
@@ -64,11 +54,6 @@ public final class EdgedSource implements AudioSource {
             return count == 0 ? read(block, frames) : count;
         }
         return fill(block, (int) Math.min(frames, headTone + body + tailTone - position));
-    }
-
-    @Override
-    public void close() throws IOException {
-        source.close();
     }
 
     private void skipHead() throws IOException {

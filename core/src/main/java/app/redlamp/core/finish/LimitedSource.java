@@ -2,6 +2,7 @@ package app.redlamp.core.finish;
 
 import app.redlamp.core.signal.AudioSource;
 import app.redlamp.core.signal.PeakInterpolator;
+import app.redlamp.core.signal.SourceStep;
 import app.redlamp.core.units.Decibels;
 import java.io.IOException;
 import java.util.Arrays;
@@ -23,7 +24,7 @@ import java.util.Arrays;
  * The delay this needs is taken out again: as many frames come out as went in, in place. What stays 0.1 dB below the
  * ceiling is not changed.
  */
-public final class LimitedSource implements AudioSource {
+public final class LimitedSource extends SourceStep {
     private static final double LOOK_AHEAD_S = 0.005;
     private static final double RELEASE_S = 0.080;
 
@@ -38,7 +39,6 @@ public final class LimitedSource implements AudioSource {
     private static final int BEFORE = PeakInterpolator.LOOK_AHEAD;
     private static final int AFTER = PeakInterpolator.LOOK_AHEAD;
 
-    private final AudioSource source;
     private final float ceiling;
     private final PeakInterpolator interpolator;
     private final int latency;
@@ -63,7 +63,7 @@ public final class LimitedSource implements AudioSource {
     private boolean ended;
 
     public LimitedSource(AudioSource source, double ceilingDbtp) {
-        this.source = source;
+        super(source);
         ceiling = (float) Decibels.toAmplitude(ceilingDbtp - UNSEEN_DB);
         interpolator = new PeakInterpolator(source.sampleRateHz());
         int lookAhead = Math.max(4, (int) Math.round(LOOK_AHEAD_S * source.sampleRateHz()));
@@ -75,21 +75,6 @@ public final class LimitedSource implements AudioSource {
         buffer = new float[source.channels()][BEFORE + latency + CHUNK];
         chunk = new float[source.channels()][CHUNK];
         ready = new float[source.channels()][CHUNK];
-    }
-
-    @Override
-    public int sampleRateHz() {
-        return source.sampleRateHz();
-    }
-
-    @Override
-    public int channels() {
-        return source.channels();
-    }
-
-    @Override
-    public long expectedFrames() {
-        return source.expectedFrames();
     }
 
     /** The most that was turned down so far, in dB, 0 or more. */
@@ -111,11 +96,6 @@ public final class LimitedSource implements AudioSource {
         }
         readyFrom += count;
         return count;
-    }
-
-    @Override
-    public void close() throws IOException {
-        source.close();
     }
 
     /** Takes one chunk in (zeros after the end) and puts what has passed the delay into {@code ready}. */

@@ -1,39 +1,29 @@
 package app.redlamp.core.finish;
 
 import app.redlamp.core.signal.AudioSource;
+import app.redlamp.core.signal.SourceStep;
 import java.io.IOException;
 
 /**
  * Brings a recording to one or two channels. Several channels to one: their mean, so that a voice which is the same on
  * both keeps its level. One to two: the same on both. More than two to two: the mean of all on both.
  */
-public final class MixedSource implements AudioSource {
-    private final AudioSource source;
+public final class MixedSource extends SourceStep {
     private final int channels;
     private float[][] input = new float[0][0];
 
     /** @throws IllegalArgumentException unless channels is 1 or 2 */
     public MixedSource(AudioSource source, int channels) {
+        super(source);
         if (!(channels == 1 || channels == 2)) {
             throw new IllegalArgumentException(channels + " channels: must be 1 or 2");
         }
-        this.source = source;
         this.channels = channels;
-    }
-
-    @Override
-    public int sampleRateHz() {
-        return source.sampleRateHz();
     }
 
     @Override
     public int channels() {
         return channels;
-    }
-
-    @Override
-    public long expectedFrames() {
-        return source.expectedFrames();
     }
 
     @Override
@@ -56,10 +46,5 @@ public final class MixedSource implements AudioSource {
             }
         }
         return count;
-    }
-
-    @Override
-    public void close() throws IOException {
-        source.close();
     }
 }

@@ -3,41 +3,26 @@ package app.redlamp.core.finish;
 import app.redlamp.core.signal.AudioSource;
 import app.redlamp.core.signal.Biquad;
 import app.redlamp.core.signal.BiquadFilter;
+import app.redlamp.core.signal.SourceStep;
 import app.redlamp.core.units.Decibels;
 import java.io.IOException;
 import java.util.Arrays;
 
 /** High-pass, then gain. Samples that are no numbers, or beyond +60 dBFS, become zero. */
-public final class TonedSource implements AudioSource {
+public final class TonedSource extends SourceStep {
     private static final float LARGEST = 1000;
 
-    private final AudioSource source;
     private final BiquadFilter[] filters;
     private final double gain;
 
     /** @param highPassHz corner in Hz, below half the sample rate */
     public TonedSource(AudioSource source, double highPassHz, double gainDb) {
-        this.source = source;
+        super(source);
         this.gain = Decibels.toAmplitude(gainDb);
         filters = new BiquadFilter[source.channels()];
         Arrays.setAll(
                 filters,
                 c -> new BiquadFilter(Biquad.highPass(highPassHz, Biquad.BUTTERWORTH_Q, source.sampleRateHz())));
-    }
-
-    @Override
-    public int sampleRateHz() {
-        return source.sampleRateHz();
-    }
-
-    @Override
-    public int channels() {
-        return source.channels();
-    }
-
-    @Override
-    public long expectedFrames() {
-        return source.expectedFrames();
     }
 
     @Override
@@ -51,10 +36,5 @@ public final class TonedSource implements AudioSource {
             }
         }
         return count;
-    }
-
-    @Override
-    public void close() throws IOException {
-        source.close();
     }
 }

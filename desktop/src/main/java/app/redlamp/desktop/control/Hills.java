@@ -25,6 +25,9 @@ public final class Hills extends Region {
     /** Height at which a name is written, as a share of the hill. */
     private static final double NAME_SHARE = 0.2;
 
+    /** Room for a name between the arrow and the top of a hill. */
+    private static final double NAME_GAP = 24;
+
     private Optional<HillsPicture> picture = Optional.empty();
 
     public Hills() {
@@ -110,7 +113,7 @@ public final class Hills extends Region {
         text(p.words().shift(), (from + to) / 2, y - 9, 0.5, "hills-shift");
     }
 
-    /** Writes into the hill where it is wide enough there, to the left of it otherwise. */
+    /** Writes into the hill where it is wide enough there, above it otherwise. */
     private void name(HillCurve curve, String word, double bottom) {
         if (curve.highest() > 0) {
             HillCurve.Foot foot = curve.foot(NAME_SHARE);
@@ -118,7 +121,7 @@ public final class Hills extends Region {
             double half = text.getLayoutBounds().getWidth() / 2 + 4;
             if (x(curve.topDbfs()) - half < x(foot.fromDbfs()) || x(curve.topDbfs()) + half > x(foot.toDbfs())) {
                 getChildren().remove(text);
-                text(word, x(foot.fromDbfs()) - 8, bottom - 14, 1, "hills-name-beside");
+                text(word, x(curve.topDbfs()), HEAD + NAME_GAP / 2, 0.5, "hills-name-above");
             }
         }
     }
@@ -142,7 +145,7 @@ public final class Hills extends Region {
 
     /** Each hill fills the height by itself: what matters is where it lies, not how long the pauses are. */
     private double y(HillCurve curve, int bin, double bottom) {
-        return bottom - curve.height(bin) / curve.highest() * (bottom - HEAD - 16);
+        return bottom - curve.height(bin) / curve.highest() * (bottom - HEAD - NAME_GAP);
     }
 
     private Text text(String words, double x, double y, double anchor, String styleClass) {

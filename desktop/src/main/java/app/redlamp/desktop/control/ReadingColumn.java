@@ -1,6 +1,7 @@
 package app.redlamp.desktop.control;
 
 import app.redlamp.desktop.look.Glossary;
+import app.redlamp.desktop.look.Typeset;
 import javafx.geometry.HPos;
 import javafx.geometry.VPos;
 import javafx.scene.Node;
@@ -101,7 +102,7 @@ public final class ReadingColumn extends ScrollPane {
     }
 
     private static Label wrapped(String text, String styleClass) {
-        Label label = new Label(text);
+        Label label = new Label(Typeset.units(text));
         label.setWrapText(true);
         label.setMinHeight(Region.USE_PREF_SIZE);
         label.getStyleClass().add(styleClass);

@@ -62,7 +62,7 @@ public final class DeliverStation implements Station {
         this.wording = wording;
         chooseFiles = doors.chooseFiles();
         Glossary glossary = new Glossary(strings);
-        view = new DeliverView(model, strings, wording, glossary, doors.showFolder());
+        view = new DeliverView(model, player, strings, wording, glossary, doors);
         reading = new DeliverReading(model, strings, wording, doors.chooseFiles(), doors.showFolder());
         column = new ReadingColumn(glossary);
         column.setId("reading");
@@ -100,6 +100,11 @@ public final class DeliverStation implements Station {
     @Override
     public ObservableValue<List<String>> facts() {
         return facts.getReadOnlyProperty();
+    }
+
+    @Override
+    public void drop(List<Path> files) {
+        model.open(files);
     }
 
     @Override

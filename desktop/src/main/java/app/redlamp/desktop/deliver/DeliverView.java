@@ -6,20 +6,17 @@ import app.redlamp.core.text.Wording;
 import app.redlamp.desktop.control.Hills;
 import app.redlamp.desktop.look.Glossary;
 import app.redlamp.desktop.look.Strings;
-import java.io.File;
-import java.nio.file.Path;
-import java.util.List;
-import java.util.function.Consumer;
-import java.util.stream.Collectors;
+import java.util.Optional;
 import javafx.collections.ListChangeListener;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
+import javafx.scene.control.Button;
 import javafx.scene.control.ComboBox;
+import javafx.scene.control.ContextMenu;
 import javafx.scene.control.Label;
 import javafx.scene.control.ListCell;
 import javafx.scene.control.ListView;
-import javafx.scene.input.DragEvent;
-import javafx.scene.input.TransferMode;
+import javafx.scene.control.MenuItem;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Pane;
 import javafx.scene.layout.Priority;
@@ -36,7 +33,9 @@ final class DeliverView {
     private final Strings strings;
     private final Wording wording;
     private final Glossary glossary;
-    private final Consumer<Path> showFolder;
+    private final PlayModel player;
+    private final DeliverStation.Doors doors;
+    private final PlayButton playButton;
     private final DeliverPicture picture;
     private final ListView<DocketRow> docket = new ListView<>();
     private final ComboBox<Specification> chooser = new ComboBox<>();
@@ -45,17 +44,27 @@ final class DeliverView {
     private final Label hillsTitle = new Label();
     private final VBox bench = new VBox();
 
-    DeliverView(DeliverModel model, Strings strings, Wording wording, Glossary glossary, Consumer<Path> showFolder) {
+    DeliverView(
+            DeliverModel model,
+            PlayModel player,
+            Strings strings,
+            Wording wording,
+            Glossary glossary,
+            DeliverStation.Doors doors) {
         this.model = model;
         this.strings = strings;
         this.wording = wording;
         this.glossary = glossary;
-        this.showFolder = showFolder;
+        this.player = player;
+        this.doors = doors;
+        playButton = new PlayButton(player, strings, wording.figures());
         picture = new DeliverPicture(strings, wording);
         bench.getStyleClass().add("bench");
         buildDocket();
-        Label hint = new Label(strings.say("docket.hint"));
+        Button hint = new Button(strings.say("docket.hint"));
+        hint.setId("open-more");
         hint.getStyleClass().add("docket-hint");
+        hint.setOnAction(e -> doors.chooseFiles().run());
         hint.setMaxWidth(Double.MAX_VALUE);
         hint.setAlignment(Pos.CENTER);
         VBox panel = hillsPanel();
@@ -69,8 +78,6 @@ final class DeliverView {
         bench.heightProperty().addListener((o, was, now) -> fitDocket());
         model.rows().addListener((ListChangeListener<DocketRow>) c -> fitDocket());
         fitDocket();
-        bench.setOnDragOver(this::dragOver);
-        bench.setOnDragDropped(this::dropped);
         model.changes().addListener((o, was, now) -> refresh());
         model.selected().addListener((o, was, now) -> refresh());
         refresh();
@@ -147,7 +154,7 @@ final class DeliverView {
         docket.setId("docket");
         docket.getStyleClass().add("docket");
         docket.setItems(model.rows());
-        docket.setCellFactory(list -> new DocketCell(new RowFaces(strings, wording), this::act));
+        docket.setCellFactory(list -> new DocketCell(new RowFaces(strings, wording), this::act, this::menu));
         docket.setAccessibleText(strings.say("docket.name"));
         Label first = new Label(strings.say("docket.empty"));
         first.getStyleClass().add("docket-empty-title");
@@ -177,8 +184,10 @@ final class DeliverView {
         hillsTitle.setMinWidth(0);
         Label line = new Label(strings.say("hills.line"));
         line.getStyleClass().add("secondary");
-        line.setMinWidth(Region.USE_PREF_SIZE);
-        HBox head = new HBox(hillsTitle, line);
+        line.setMinWidth(0);
+        Region gap = new Region();
+        HBox.setHgrow(gap, Priority.ALWAYS);
+        HBox head = new HBox(hillsTitle, line, gap, playButton);
         head.getStyleClass().add("docket-header");
         hills.setId("hills");
         VBox.setVgrow(hills, Priority.ALWAYS);
@@ -200,8 +209,28 @@ final class DeliverView {
             model.measureAgain(row);
         } else if (status instanceof RowStatus.Ended ended
                 && !ended.result().written().isEmpty()) {
-            showFolder.accept(ended.result().written().get(0).getParent());
+            doors.showFolder().accept(ended.result().written().get(0).getParent());
         }
+    }
+
+    /** What can be done with a recording, for the pointer; every item has its key too. */
+    private ContextMenu menu(DocketRow row) {
+        RowStatus status = row.status().get();
+        ContextMenu menu = new ContextMenu();
+        if (status.finishable()) {
+            menu.getItems().add(item("menu.finish", () -> model.finish(row)));
+        }
+        if (row.report().isPresent()) {
+            menu.getItems().add(item("menu.play", () -> player.toggle(row)));
+        }
+        menu.getItems().add(item("menu.remove", () -> model.remove(row)));
+        return menu;
+    }
+
+    private MenuItem item(String key, Runnable action) {
+        MenuItem item = new MenuItem(strings.say(key));
+        item.setOnAction(e -> action.run());
+        return item;
     }
 
     private void refresh() {
@@ -217,27 +246,9 @@ final class DeliverView {
         glossary.explain(columns[1], held.peak().measure().unit() + "-peak");
         glossary.explain(columns[2], "noise-floor");
         DocketRow row = model.selected().get();
+        playButton.follow(row);
         hillsTitle.setText(row == null ? "" : row.title());
-        hills.show(
-                row == null
-                        ? java.util.Optional.empty()
-                        : picture.of(row.status().get()));
+        hills.show(row == null ? Optional.empty() : picture.of(row.status().get()));
         hills.setAccessibleText(row == null ? "" : strings.say("hills.accessible", row.title()));
-    }
-
-    private void dragOver(DragEvent event) {
-        if (event.getDragboard().hasFiles()) {
-            event.acceptTransferModes(TransferMode.COPY);
-        }
-        event.consume();
-    }
-
-    private void dropped(DragEvent event) {
-        List<File> files = event.getDragboard().getFiles();
-        if (files != null) {
-            model.open(files.stream().map(File::toPath).collect(Collectors.toList()));
-        }
-        event.setDropCompleted(files != null);
-        event.consume();
     }
 }

@@ -3,7 +3,9 @@ package app.redlamp.desktop.deliver;
 import app.redlamp.core.analysis.Report;
 import java.util.OptionalDouble;
 import java.util.function.Consumer;
+import java.util.function.Function;
 import javafx.beans.value.ChangeListener;
+import javafx.scene.control.ContextMenu;
 import javafx.scene.control.ListCell;
 
 /** A cell of the docket; follows the recording that it shows. */
@@ -14,8 +16,13 @@ final class DocketCell extends ListCell<DocketRow> {
     private final ChangeListener<OptionalDouble> onPlaying = (o, was, now) -> play();
     private DocketRow shown;
 
-    DocketCell(RowFaces faces, Consumer<DocketRow> onAction) {
+    DocketCell(RowFaces faces, Consumer<DocketRow> onAction, Function<DocketRow, ContextMenu> menu) {
         this.faces = faces;
+        setOnContextMenuRequested(e -> {
+            if (shown != null) {
+                menu.apply(shown).show(this, e.getScreenX(), e.getScreenY());
+            }
+        });
         view = new DocketRowView(() -> onAction.accept(shown));
         getStyleClass().add("docket-cell");
         setPrefWidth(0);

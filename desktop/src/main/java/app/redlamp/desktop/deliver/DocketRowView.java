@@ -1,6 +1,7 @@
 package app.redlamp.desktop.deliver;
 
 import app.redlamp.desktop.control.LampGlyph;
+import app.redlamp.desktop.control.LampState;
 import app.redlamp.desktop.control.Skyline;
 import app.redlamp.desktop.control.WindowBar;
 import java.util.Optional;
@@ -13,7 +14,7 @@ import javafx.scene.layout.Region;
 /** One row of the docket: lamp, name and note, skyline, three window bars, a button. Narrow rows leave out what fits not. */
 final class DocketRowView extends Region {
     private static final PseudoClass HOPELESS = PseudoClass.getPseudoClass("hopeless");
-    private static final PseudoClass TODO = PseudoClass.getPseudoClass("todo");
+    private static final PseudoClass PENDING = PseudoClass.getPseudoClass("pending");
     private static final double HEIGHT = 50;
 
     private final LampGlyph lamp = new LampGlyph();
@@ -47,8 +48,8 @@ final class DocketRowView extends Region {
         lamp.setState(face.lamp());
         title.setText(face.title());
         note.setText(face.note());
-        pseudoClassStateChanged(HOPELESS, face.lamp() == app.redlamp.desktop.control.LampState.BARRED);
-        pseudoClassStateChanged(TODO, face.lamp() == app.redlamp.desktop.control.LampState.HALF);
+        pseudoClassStateChanged(HOPELESS, face.lamp() == LampState.BARRED);
+        pseudoClassStateChanged(PENDING, face.lamp() == LampState.HALF);
         skyline.show(face.outline(), face.flags());
         skyline.playAt(playingShare);
         for (int i = 0; i < bars.length; i++) {

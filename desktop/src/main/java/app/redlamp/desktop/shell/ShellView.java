@@ -48,6 +48,7 @@ public final class ShellView {
         for (Station station : this.stations) {
             station.facts().addListener((o, was, now) -> showFacts());
         }
+        new FileDrop(page, files -> station().drop(files));
         page.widthProperty().addListener((o, was, now) -> fitReading());
         open(0);
     }

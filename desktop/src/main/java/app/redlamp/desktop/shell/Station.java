@@ -1,6 +1,7 @@
 package app.redlamp.desktop.shell;
 
 import app.redlamp.desktop.control.LampState;
+import java.nio.file.Path;
 import java.util.List;
 import javafx.beans.value.ObservableValue;
 import javafx.scene.Node;
@@ -34,6 +35,9 @@ public interface Station {
 
     /** Keys that count while the station is open. */
     List<KeyBinding> keys();
+
+    /** Takes files that were dropped anywhere on the window. */
+    void drop(List<Path> files);
 
     /** Short facts for the rail, left to right. */
     ObservableValue<List<String>> facts();

@@ -181,8 +181,10 @@ class DeliverJourneyTest {
         assertThat(row.playingS().get()).isPresent();
         assertThat(facts(robot))
                 .contains("Playing: 2 Letters from the quay", "Plays on: silent stand-in (no sound device)");
-        robot.push(KeyCode.SPACE);
+        assertThat(robot.lookup("#play").queryAs(Button.class).getText()).startsWith("Stop  0:00 / 0:20");
+        robot.clickOn("#play");
         WaitForAsyncUtils.waitForFxEvents();
+        assertThat(robot.lookup("#play").queryAs(Button.class).getText()).isEqualTo("Play");
         assertThat(row.playingS().get()).isEmpty();
         assertThat(facts(robot)).doesNotContain("Playing: 2 Letters from the quay");
     }
@@ -267,7 +269,7 @@ class DeliverJourneyTest {
     }
 
     private static String text(FxRobot robot, String query) {
-        return robot.lookup(query).queryAs(Label.class).getText();
+        return robot.lookup(query).queryAs(Label.class).getText().replace('\u00a0', ' ');
     }
 
     private static String bigLamp(FxRobot robot) {

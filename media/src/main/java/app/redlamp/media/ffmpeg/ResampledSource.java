@@ -12,6 +12,7 @@ import static org.bytedeco.ffmpeg.global.swresample.swr_free;
 import static org.bytedeco.ffmpeg.global.swresample.swr_init;
 
 import app.redlamp.core.signal.AudioSource;
+import app.redlamp.core.signal.SourceStep;
 import java.io.IOException;
 import org.bytedeco.ffmpeg.avutil.AVChannelLayout;
 import org.bytedeco.ffmpeg.swresample.SwrContext;
@@ -22,10 +23,9 @@ import org.bytedeco.javacpp.PointerPointer;
  * A recording at another sample rate. The filter is long (256 taps, cutoff at 98 % of the lower half rate, worked in
  * doubles); length and position of the sound stay as they are.
  */
-public final class ResampledSource implements AudioSource {
+public final class ResampledSource extends SourceStep {
     private static final int CHUNK = 4096;
 
-    private final AudioSource source;
     private final int sampleRateHz;
     private final SwrContext context;
     private final FloatPointer[] in;
@@ -40,8 +40,8 @@ public final class ResampledSource implements AudioSource {
     private boolean ended;
 
     private ResampledSource(AudioSource source, int sampleRateHz) throws IOException {
+        super(source);
         Ffmpeg.load();
-        this.source = source;
         this.sampleRateHz = sampleRateHz;
         int channels = source.channels();
         outSize = (int) ((long) CHUNK * sampleRateHz / source.sampleRateHz()) + 1024;
@@ -66,11 +66,6 @@ public final class ResampledSource implements AudioSource {
     @Override
     public int sampleRateHz() {
         return sampleRateHz;
-    }
-
-    @Override
-    public int channels() {
-        return source.channels();
     }
 
     @Override
@@ -104,7 +99,7 @@ public final class ResampledSource implements AudioSource {
         }
         inPlanes.close();
         outPlanes.close();
-        source.close();
+        super.close();
     }
 
     private void convert() throws IOException {
