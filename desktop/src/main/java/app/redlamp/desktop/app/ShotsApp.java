@@ -9,9 +9,11 @@ import app.redlamp.media.library.ShippedSpecifications;
 import app.redlamp.media.play.FilePlayback;
 import app.redlamp.media.play.SilentOutput;
 import java.io.IOException;
+import java.io.UncheckedIOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayDeque;
+import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
@@ -21,7 +23,9 @@ import java.util.stream.Stream;
 import javafx.animation.PauseTransition;
 import javafx.application.Application;
 import javafx.application.Platform;
+import javafx.event.Event;
 import javafx.scene.image.WritableImage;
+import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 import javafx.stage.Stage;
 import javafx.util.Duration;
@@ -81,12 +85,32 @@ public final class ShotsApp extends Application {
         }));
         shots.add(new Shot("deliver-finished-dusk", w -> w.shell().switchTheme()));
         shots.add(new Shot("deliver-large-dusk", w -> w.shell().scale(5)));
-        shots.add(new Shot("keys-dusk", w -> {
+        shots.add(new Shot("deliver-bad-files-dusk", w -> {
             w.shell().scale(0);
-            KeyEvent question = new KeyEvent(
-                    KeyEvent.KEY_TYPED, "?", "", javafx.scene.input.KeyCode.UNDEFINED, false, false, false, false);
-            javafx.event.Event.fireEvent(w.scene().getRoot(), question);
+            w.deliver().open(badFiles());
         }));
+        shots.add(new Shot("keys-dusk", w -> {
+            KeyEvent question =
+                    new KeyEvent(KeyEvent.KEY_TYPED, "?", "", KeyCode.UNDEFINED, false, false, false, false);
+            Event.fireEvent(w.scene().getRoot(), question);
+        }));
+    }
+
+    /** A name that is too long, half a file, and a file that is no sound. */
+    private List<Path> badFiles() {
+        try {
+            Path raw = wiring.deliver().rows().get(0).file().getParent();
+            Path good = raw.resolve("1-the-cellar-barometer.wav");
+            Path words = Files.writeString(raw.resolve("6-notes-for-the-reader.wav"), "These are words and no sound.");
+            byte[] bytes = Files.readAllBytes(good);
+            Path half = Files.write(raw.resolve("7-the-broken-kettle.wav"), Arrays.copyOf(bytes, bytes.length / 2));
+            Path named = Files.copy(
+                    good,
+                    raw.resolve("8-in-which-the-weather-is-returned-to-its-owner-with-thanks-and-a-small-fee.wav"));
+            return List.of(words, half, named);
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
     }
 
     private static void select(Wiring wiring, int index) {

@@ -29,6 +29,7 @@ public final class Hills extends Region {
     private static final double NAME_GAP = 24;
 
     private Optional<HillsPicture> picture = Optional.empty();
+    private String words = "";
 
     public Hills() {
         getStyleClass().add("hills");
@@ -36,15 +37,17 @@ public final class Hills extends Region {
         setPrefSize(600, 90);
     }
 
-    public void show(Optional<HillsPicture> shown) {
+    /** Shows a picture, or where there is none the words that say why. */
+    public void show(Optional<HillsPicture> shown, String otherwise) {
         picture = shown;
+        words = otherwise;
         requestLayout();
     }
 
     @Override
     protected void layoutChildren() {
         getChildren().clear();
-        picture.ifPresent(this::draw);
+        picture.ifPresentOrElse(this::draw, () -> text(words, getWidth() / 2, getHeight() / 2, 0.5, "hills-note"));
     }
 
     private void draw(HillsPicture p) {

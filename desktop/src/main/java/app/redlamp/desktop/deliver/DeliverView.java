@@ -7,6 +7,7 @@ import app.redlamp.desktop.control.Hills;
 import app.redlamp.desktop.look.Glossary;
 import app.redlamp.desktop.look.Strings;
 import java.util.Optional;
+import javafx.beans.binding.Bindings;
 import javafx.collections.ListChangeListener;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
@@ -71,7 +72,7 @@ final class DeliverView {
         Pane names = columnHeader();
         bench.getChildren().addAll(header(), names, docket, hint, panel);
         names.visibleProperty().bind(panel.visibleProperty());
-        panel.visibleProperty().bind(javafx.beans.binding.Bindings.isNotEmpty(model.rows()));
+        panel.visibleProperty().bind(Bindings.isNotEmpty(model.rows()));
         panel.managedProperty().bind(panel.visibleProperty());
         hint.visibleProperty().bind(panel.visibleProperty());
         hint.managedProperty().bind(panel.visibleProperty());
@@ -248,7 +249,7 @@ final class DeliverView {
         DocketRow row = model.selected().get();
         playButton.follow(row);
         hillsTitle.setText(row == null ? "" : row.title());
-        hills.show(row == null ? Optional.empty() : picture.of(row.status().get()));
+        hills.show(row == null ? Optional.empty() : picture.of(row.status().get()), strings.say("hills.nothing"));
         hills.setAccessibleText(row == null ? "" : strings.say("hills.accessible", row.title()));
     }
 }

@@ -167,15 +167,23 @@ class GalleryTest {
 
     private static Region hills(OptionalDouble shift, boolean broken, boolean limits) {
         Hills hills = new Hills();
-        hills.show(Optional.of(new HillsPicture(
-                LevelHistogram.of(-62, -61, -60, -60.5, -61.5),
-                LevelHistogram.of(-25, -24, -22, -21, -23, -30, -26),
-                shift,
-                limits ? Optional.of(Limits.between(-23, -18)) : Optional.empty(),
-                limits ? OptionalDouble.of(-60) : OptionalDouble.empty(),
-                broken,
-                new HillsPicture.Words(
-                        "noise", "voice", "loudness", "floor", "+7 dB", "after", List.of("−90", "−80", "0 dBFS")))));
+        hills.show(
+                Optional.of(new HillsPicture(
+                        LevelHistogram.of(-62, -61, -60, -60.5, -61.5),
+                        LevelHistogram.of(-25, -24, -22, -21, -23, -30, -26),
+                        shift,
+                        limits ? Optional.of(Limits.between(-23, -18)) : Optional.empty(),
+                        limits ? OptionalDouble.of(-60) : OptionalDouble.empty(),
+                        broken,
+                        new HillsPicture.Words(
+                                "noise",
+                                "voice",
+                                "loudness",
+                                "floor",
+                                "+7 dB",
+                                "after",
+                                List.of("−90", "−80", "0 dBFS")))),
+                "nothing");
         return hills;
     }
 
