@@ -1,6 +1,7 @@
 package app.redlamp.media;
 
 import java.io.IOException;
+import java.util.Locale;
 
 /** A file that cannot be read as a recording. The message is one line: what is wrong and what to do. */
 public final class ReadFault extends IOException {
@@ -13,7 +14,7 @@ public final class ReadFault extends IOException {
     /** The fault of a recording that ends before its header says so. */
     public static ReadFault cutOff(double promisedS, double foundS) {
         return new ReadFault(String.format(
-                java.util.Locale.ROOT,
+                Locale.ROOT,
                 "is cut off: its header promises %.1f s and %.1f s are there; copy it again from where it was recorded",
                 promisedS,
                 foundS));

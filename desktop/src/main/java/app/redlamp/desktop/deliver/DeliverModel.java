@@ -192,8 +192,15 @@ public final class DeliverModel {
         jobs.start(strings.say("job.measure", added.size()), works, new JobService.Listener<>() {
             @Override
             public void done(int part, Report report) {
+                int before = commonChannels();
                 added.get(part).measured(report);
-                judgeAll();
+                int now = commonChannels();
+                if (now == before) {
+                    judge(added.get(part), now);
+                    changed();
+                } else {
+                    judgeAll();
+                }
             }
 
             @Override

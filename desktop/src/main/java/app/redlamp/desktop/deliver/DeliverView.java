@@ -3,10 +3,8 @@ package app.redlamp.desktop.deliver;
 import app.redlamp.core.spec.CheckId;
 import app.redlamp.core.spec.Specification;
 import app.redlamp.core.text.Wording;
-import app.redlamp.desktop.control.Hills;
 import app.redlamp.desktop.look.Glossary;
 import app.redlamp.desktop.look.Strings;
-import java.util.Optional;
 import javafx.beans.binding.Bindings;
 import javafx.collections.ListChangeListener;
 import javafx.geometry.Pos;
@@ -28,7 +26,6 @@ import javafx.scene.layout.VBox;
 final class DeliverView {
     private static final double ROW = 57;
     private static final double BESIDE_DOCKET = 300;
-    private static final double LEAST_HILLS = 130;
 
     private final DeliverModel model;
     private final Strings strings;
@@ -36,13 +33,10 @@ final class DeliverView {
     private final Glossary glossary;
     private final PlayModel player;
     private final DeliverStation.Doors doors;
-    private final PlayButton playButton;
-    private final DeliverPicture picture;
+    private final HillsPanel hills;
     private final ListView<DocketRow> docket = new ListView<>();
     private final ComboBox<Specification> chooser = new ComboBox<>();
     private final Label[] columns = new Label[DocketColumns.MOST_BARS];
-    private final Hills hills = new Hills();
-    private final Label hillsTitle = new Label();
     private final VBox bench = new VBox();
 
     DeliverView(
@@ -58,8 +52,7 @@ final class DeliverView {
         this.glossary = glossary;
         this.player = player;
         this.doors = doors;
-        playButton = new PlayButton(player, strings, wording.figures());
-        picture = new DeliverPicture(strings, wording);
+        hills = new HillsPanel(strings, wording, player);
         bench.getStyleClass().add("bench");
         buildDocket();
         Button hint = new Button(strings.say("docket.hint"));
@@ -68,14 +61,13 @@ final class DeliverView {
         hint.setOnAction(e -> doors.chooseFiles().run());
         hint.setMaxWidth(Double.MAX_VALUE);
         hint.setAlignment(Pos.CENTER);
-        VBox panel = hillsPanel();
         Pane names = columnHeader();
-        bench.getChildren().addAll(header(), names, docket, hint, panel);
-        names.visibleProperty().bind(panel.visibleProperty());
-        panel.visibleProperty().bind(Bindings.isNotEmpty(model.rows()));
-        panel.managedProperty().bind(panel.visibleProperty());
-        hint.visibleProperty().bind(panel.visibleProperty());
-        hint.managedProperty().bind(panel.visibleProperty());
+        bench.getChildren().addAll(header(), names, docket, hint, hills);
+        names.visibleProperty().bind(hills.visibleProperty());
+        hills.visibleProperty().bind(Bindings.isNotEmpty(model.rows()));
+        hills.managedProperty().bind(hills.visibleProperty());
+        hint.visibleProperty().bind(hills.visibleProperty());
+        hint.managedProperty().bind(hills.visibleProperty());
         bench.heightProperty().addListener((o, was, now) -> fitDocket());
         model.rows().addListener((ListChangeListener<DocketRow>) c -> fitDocket());
         fitDocket();
@@ -180,25 +172,6 @@ final class DeliverView {
         }
     }
 
-    private VBox hillsPanel() {
-        hillsTitle.getStyleClass().add("heading");
-        hillsTitle.setMinWidth(0);
-        Label line = new Label(strings.say("hills.line"));
-        line.getStyleClass().add("secondary");
-        line.setMinWidth(0);
-        Region gap = new Region();
-        HBox.setHgrow(gap, Priority.ALWAYS);
-        HBox head = new HBox(hillsTitle, line, gap, playButton);
-        head.getStyleClass().add("docket-header");
-        hills.setId("hills");
-        VBox.setVgrow(hills, Priority.ALWAYS);
-        VBox panel = new VBox(head, hills);
-        panel.getStyleClass().add("hills-panel");
-        panel.setMinHeight(LEAST_HILLS);
-        VBox.setVgrow(panel, Priority.ALWAYS);
-        return panel;
-    }
-
     private void act(DocketRow row) {
         model.selected().set(row);
         RowStatus status = row.status().get();
@@ -246,10 +219,6 @@ final class DeliverView {
         glossary.explain(columns[0], held.loudness().measure().unit());
         glossary.explain(columns[1], held.peak().measure().unit() + "-peak");
         glossary.explain(columns[2], "noise-floor");
-        DocketRow row = model.selected().get();
-        playButton.follow(row);
-        hillsTitle.setText(row == null ? "" : row.title());
-        hills.show(row == null ? Optional.empty() : picture.of(row.status().get()), strings.say("hills.nothing"));
-        hills.setAccessibleText(row == null ? "" : strings.say("hills.accessible", row.title()));
+        hills.show(model.selected().get());
     }
 }

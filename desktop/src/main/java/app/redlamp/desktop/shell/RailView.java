@@ -3,6 +3,7 @@ package app.redlamp.desktop.shell;
 import app.redlamp.desktop.job.Job;
 import app.redlamp.desktop.look.Strings;
 import java.util.List;
+import javafx.beans.property.ReadOnlyStringProperty;
 import javafx.collections.ListChangeListener;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
@@ -112,7 +113,7 @@ final class RailView extends HBox {
         HBox.setHgrow(notice, Priority.SOMETIMES);
     }
 
-    private void follow(Button button, String key, javafx.beans.property.ReadOnlyStringProperty name) {
+    private void follow(Button button, String key, ReadOnlyStringProperty name) {
         Runnable update = () -> {
             boolean any = !name.get().isEmpty();
             button.setDisable(!any);

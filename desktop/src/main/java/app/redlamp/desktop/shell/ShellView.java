@@ -13,6 +13,7 @@ import javafx.scene.input.KeyCodeCombination;
 import javafx.scene.input.KeyCombination;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.BorderPane;
+import javafx.scene.layout.Region;
 import javafx.scene.layout.StackPane;
 
 /** The one page: wire, bench, reading, rail, and the sheet of keys that can be laid over it. */
@@ -76,7 +77,7 @@ public final class ShellView {
     }
 
     private void fitReading() {
-        if (page.getRight() instanceof javafx.scene.layout.Region reading) {
+        if (page.getRight() instanceof Region reading) {
             double width = page.getWidth() >= NARROW_PAGE ? READING_WIDTH : READING_NARROW;
             reading.setPrefWidth(width);
             reading.setMinWidth(width);

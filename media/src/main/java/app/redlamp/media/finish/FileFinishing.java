@@ -15,6 +15,7 @@ import java.nio.file.Path;
 import java.nio.file.StandardCopyOption;
 import java.nio.file.StandardOpenOption;
 import java.util.List;
+import java.util.Locale;
 import java.util.UUID;
 
 /**
@@ -88,7 +89,7 @@ public final class FileFinishing implements Finishing {
         long free = freeBytes(order.into());
         if (bytes + MARGIN_BYTES > free) {
             throw new IOException(String.format(
-                    java.util.Locale.ROOT,
+                    Locale.ROOT,
                     "needs %.0f MB in %s and %.0f MB are free; free some space or choose another folder",
                     (bytes + MARGIN_BYTES) / 1e6,
                     order.into(),

@@ -33,6 +33,8 @@ class WavWriterTest {
         try (WavWriter writer = new WavWriter(file, rate, channels, bits)) {
             writer.accept(block, tone.length);
         }
+        // Size of the sound: rate × bytes × channels × seconds; 44 bytes of header before it.
+        assertThat(Files.size(file)).isEqualTo(44 + Math.round(rate * 0.7) * channels * (bits / 8));
         double steps = 2.001 * Math.pow(2, 1 - bits);
         AudioFiles.Opened ours = AudioFiles.open(file);
         assertThat(ours.source()).isInstanceOf(WavReader.class);
