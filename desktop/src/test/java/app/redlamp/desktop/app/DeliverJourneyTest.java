@@ -139,7 +139,8 @@ class DeliverJourneyTest {
         robot.push(KeyCode.DOWN);
         robot.push(KeyCode.ENTER);
         WaitForAsyncUtils.waitForFxEvents();
-        assertThat(robot.lookup("#specification").queryAs(ComboBox.class).getValue())
+        assertThat(Window.<Object>look(() ->
+                        robot.lookup("#specification").queryAs(ComboBox.class).getValue()))
                 .isEqualTo(window.wiring.deliver().specification().get());
         assertThat(window.wiring.deliver().specification().get().id()).isEqualTo("broadcast-r128");
         assertThat(notes(robot)).doesNotContain("too noisy to finish");
@@ -181,10 +182,12 @@ class DeliverJourneyTest {
         assertThat(row.playingS().get()).isPresent();
         assertThat(facts(robot))
                 .contains("Playing: 2 Letters from the quay", "Plays on: silent stand-in (no sound device)");
-        assertThat(robot.lookup("#play").queryAs(Button.class).getText()).startsWith("Stop  0:00 / 0:20");
+        assertThat(Window.look(() -> robot.lookup("#play").queryAs(Button.class).getText()))
+                .startsWith("Stop  0:00 / 0:20");
         robot.clickOn("#play");
         WaitForAsyncUtils.waitForFxEvents();
-        assertThat(robot.lookup("#play").queryAs(Button.class).getText()).isEqualTo("Play");
+        assertThat(Window.look(() -> robot.lookup("#play").queryAs(Button.class).getText()))
+                .isEqualTo("Play");
         assertThat(row.playingS().get()).isEmpty();
         assertThat(facts(robot)).doesNotContain("Playing: 2 Letters from the quay");
     }
@@ -219,13 +222,16 @@ class DeliverJourneyTest {
                         false,
                         false)));
         WaitForAsyncUtils.waitForFxEvents();
-        assertThat(robot.lookup("#keys-sheet").query().isVisible()).isTrue();
-        Set<String> texts = robot.lookup("#keys-sheet").lookup(".label").queryAllAs(Label.class).stream()
-                .map(Label::getText)
-                .collect(Collectors.toSet());
+        assertThat(Window.look(() -> robot.lookup("#keys-sheet").query().isVisible()))
+                .isTrue();
+        Set<String> texts =
+                Window.look(() -> robot.lookup("#keys-sheet").lookup(".label").queryAllAs(Label.class).stream()
+                        .map(Label::getText)
+                        .collect(Collectors.toSet()));
         assertThat(texts).contains("O", "open recordings", "F", "Space", "Ctrl+Z");
         robot.push(KeyCode.ESCAPE);
-        assertThat(robot.lookup("#keys-sheet").query().isVisible()).isFalse();
+        assertThat(Window.look(() -> robot.lookup("#keys-sheet").query().isVisible()))
+                .isFalse();
     }
 
     /** No mouse at all: round by Tab, every stop is visible, has a name, and the button on the reading can be pressed. */
@@ -269,26 +275,27 @@ class DeliverJourneyTest {
     }
 
     private static String text(FxRobot robot, String query) {
-        return robot.lookup(query).queryAs(Label.class).getText().replace('\u00a0', ' ');
+        return Window.look(() -> robot.lookup(query).queryAs(Label.class).getText())
+                .replace('\u00a0', ' ');
     }
 
     private static String bigLamp(FxRobot robot) {
-        return robot.lookup("#big-lamp").query().getAccessibleText();
+        return Window.look(() -> robot.lookup("#big-lamp").query().getAccessibleText());
     }
 
     private static List<String> notes(FxRobot robot) {
-        return robot.lookup(".docket-note").queryAllAs(Label.class).stream()
+        return Window.look(() -> robot.lookup(".docket-note").queryAllAs(Label.class).stream()
                 .filter(l -> l.getScene() != null && l.getParent().getParent().isVisible())
                 .sorted(java.util.Comparator.comparingDouble(
                         l -> l.localToScene(l.getBoundsInLocal()).getMinY()))
                 .map(Label::getText)
-                .toList();
+                .toList());
     }
 
     private static List<String> facts(FxRobot robot) {
-        return robot.lookup(".rail-fact").queryAllAs(Label.class).stream()
+        return Window.look(() -> robot.lookup(".rail-fact").queryAllAs(Label.class).stream()
                 .map(Label::getText)
-                .toList();
+                .toList());
     }
 
     private static Set<String> names(Path ready) throws IOException {

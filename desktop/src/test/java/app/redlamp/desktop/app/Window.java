@@ -12,6 +12,7 @@ import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import java.util.concurrent.Callable;
 import java.util.concurrent.TimeUnit;
 import java.util.concurrent.TimeoutException;
 import java.util.function.BooleanSupplier;
@@ -73,6 +74,11 @@ final class Window {
         WaitForAsyncUtils.waitForFxEvents();
         until(() -> wiring.jobs().running().isEmpty());
         WaitForAsyncUtils.waitForFxEvents();
+    }
+
+    /** Looks at the window on its own thread, where nothing changes meanwhile. */
+    static <T> T look(Callable<T> question) {
+        return WaitForAsyncUtils.waitForAsyncFx(60_000, question);
     }
 
     /** Waits for something, however long it takes within reason. */
