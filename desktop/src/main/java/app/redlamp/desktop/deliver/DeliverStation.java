@@ -42,6 +42,7 @@ public final class DeliverStation implements Station {
     private OptionalLong freeBytes = OptionalLong.empty();
     private Optional<Path> asked = Optional.empty();
     private int readyCount = -1;
+    private Told told;
 
     /** Ways out of the window, which differ between the application and its tests. */
     public record Doors(Runnable chooseFiles, Consumer<Path> showFolder) {}
@@ -67,7 +68,7 @@ public final class DeliverStation implements Station {
         column = new ReadingColumn(glossary);
         column.setId("reading");
         model.changes().addListener((o, was, now) -> refresh());
-        model.selected().addListener((o, was, now) -> column.show(reading.now()));
+        model.selected().addListener((o, was, now) -> showReading());
         player.playing().addListener((o, was, now) -> showFacts());
         refresh();
     }
@@ -133,8 +134,33 @@ public final class DeliverStation implements Station {
         model.cancel();
     }
 
+    /** Builds the reading anew only where something that it tells has changed: sixty results may arrive in a second. */
+    private void showReading() {
+        DocketRow row = model.selected().get();
+        Told now = new Told(
+                row,
+                row == null ? null : row.status().get(),
+                model.finishable().size(),
+                model.specification().get());
+        if (!now.sameAs(told)) {
+            told = now;
+            column.show(reading.now());
+        }
+    }
+
+    /** What the reading was built from. */
+    private record Told(DocketRow row, RowStatus status, int finishable, Specification specification) {
+        boolean sameAs(Told other) {
+            return other != null
+                    && row == other.row
+                    && status == other.status
+                    && finishable == other.finishable
+                    && specification.equals(other.specification);
+        }
+    }
+
     private void refresh() {
-        column.show(reading.now());
+        showReading();
         DeliverStanding now = DeliverStanding.of(model.rows(), strings);
         standing.set(new Standing(now.lamp(), now.clear(), now.answer(), now.first()));
         headings.set(nowHeadings());

@@ -19,6 +19,9 @@ final class HillsPanel extends VBox {
     private final PlayButton play;
     private final Hills hills = new Hills();
     private final Label title = new Label();
+    private DocketRow shownRow;
+    private RowStatus shownStatus;
+    private boolean drawn;
 
     HillsPanel(Strings strings, Wording wording, PlayModel player) {
         this.strings = strings;
@@ -43,9 +46,16 @@ final class HillsPanel extends VBox {
 
     /** Shows a recording; null for none. */
     void show(DocketRow row) {
+        RowStatus status = row == null ? null : row.status().get();
+        if (drawn && row == shownRow && status == shownStatus) {
+            return;
+        }
+        drawn = true;
+        shownRow = row;
+        shownStatus = status;
         play.follow(row);
         title.setText(row == null ? "" : row.title());
-        hills.show(row == null ? Optional.empty() : picture.of(row.status().get()), strings.say("hills.nothing"));
+        hills.show(status == null ? Optional.empty() : picture.of(status), strings.say("hills.nothing"));
         hills.setAccessibleText(row == null ? "" : strings.say("hills.accessible", row.title()));
     }
 }
