@@ -23,12 +23,16 @@ import java.io.IOException;
 import java.nio.file.FileSystem;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.nio.file.attribute.PosixFilePermissions;
+import java.util.List;
 import java.util.Set;
 import java.util.concurrent.CancellationException;
 import java.util.concurrent.atomic.AtomicInteger;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.condition.EnabledOnOs;
+import org.junit.jupiter.api.condition.OS;
 import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -143,6 +147,25 @@ class FileFinishingTest {
         assertThatExceptionOfType(IOException.class)
                 .isThrownBy(() -> finish(recording, specification("audiobook-retail"), blocked))
                 .withMessageContaining("cannot be made; choose another folder");
+    }
+
+    /** Folders that may not be written to: the kernel's for anybody, one without write permission for all but root. */
+    @Test
+    @EnabledOnOs(OS.LINUX)
+    void aReadOnlyFolderIsSaidInOneLine() throws IOException {
+        Path recording = speech("chapter.wav", -6, -72);
+        Path closed = Files.createDirectory(
+                folder.resolve("closed"),
+                PosixFilePermissions.asFileAttribute(PosixFilePermissions.fromString("r-xr-xr-x")));
+        List<Path> readOnly = Files.isWritable(closed)
+                ? List.of(Path.of("/proc/ready"))
+                : List.of(Path.of("/proc/ready"), closed, closed.resolve("ready"));
+        for (Path into : readOnly) {
+            assertThatExceptionOfType(IOException.class)
+                    .isThrownBy(() -> finish(recording, specification("audiobook-retail"), into))
+                    .withMessageContaining("choose another folder")
+                    .satisfies(e -> assertThat(e.getMessage()).doesNotContain("\n"));
+        }
     }
 
     @Test
