@@ -121,7 +121,7 @@ class DeliverModelTest {
         open(QUIET, GOOD, NOISY);
         Reading reading = reading();
         assertThat(reading.verdict()).isEqualTo("RMS −28.0 dBFS: 5.0 dB too quiet. Finishing can put that right.");
-        assertThat(reading.primary().orElseThrow().label()).isEqualTo("Finish the 2 that can be finished");
+        assertThat(reading.primary().orElseThrow().label()).isEqualTo("Finish 2 to specification");
         reading.primary().orElseThrow().run().run();
         assertThat(model.rows().get(0).status().get()).isInstanceOf(RowStatus.AtWork.class);
         workers.runAll();

@@ -8,12 +8,15 @@ import app.redlamp.core.spec.DeliveryFormat;
 import app.redlamp.media.ReadFault;
 import java.io.IOException;
 import java.nio.channels.FileChannel;
+import java.nio.file.DirectoryStream;
 import java.nio.file.FileAlreadyExistsException;
 import java.nio.file.FileSystemException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.nio.file.StandardCopyOption;
 import java.nio.file.StandardOpenOption;
+import java.time.Duration;
+import java.time.Instant;
 import java.util.List;
 import java.util.Locale;
 import java.util.UUID;
@@ -24,6 +27,11 @@ import java.util.UUID;
  */
 public final class FileFinishing implements Finishing {
     private static final long MARGIN_BYTES = 16L << 20;
+    private static final String PASSING = ".redlamp-";
+    private static final String PART = ".part";
+
+    /** Nobody works on one file for so long: what is older was left behind by a kill. */
+    private static final Duration LEFT_BEHIND = Duration.ofDays(1);
 
     @Override
     public Result finish(Order order, Progress progress) throws IOException {
@@ -36,10 +44,11 @@ public final class FileFinishing implements Finishing {
             throw new IOException(order.into() + " may not be written to; choose another folder");
         }
         DeliveryFormat format = order.specification().format();
+        sweep(order.into());
         checkSpace(order);
-        String passing = ".redlamp-" + UUID.randomUUID();
-        Path master = order.into().resolve(passing + ".wav.part");
-        Path coded = order.into().resolve(passing + ".mp3.part");
+        String passing = PASSING + UUID.randomUUID();
+        Path master = order.into().resolve(passing + ".wav" + PART);
+        Path coded = order.into().resolve(passing + ".mp3" + PART);
         String name = stem(order.recording());
         try {
             FileBench bench = new FileBench(order.recording(), order.report(), format, name, master, coded, progress);
@@ -81,6 +90,18 @@ public final class FileFinishing implements Finishing {
         String name = recording.getFileName().toString();
         int dot = name.lastIndexOf('.');
         return dot > 0 ? name.substring(0, dot) : name;
+    }
+
+    /** Removes the parts that a kill left behind, and nothing else. */
+    private static void sweep(Path folder) throws IOException {
+        Instant before = Instant.now().minus(LEFT_BEHIND);
+        try (DirectoryStream<Path> parts = Files.newDirectoryStream(folder, PASSING + "*" + PART)) {
+            for (Path part : parts) {
+                if (Files.getLastModifiedTime(part).toInstant().isBefore(before)) {
+                    Files.deleteIfExists(part);
+                }
+            }
+        }
     }
 
     private void checkSpace(Order order) throws IOException {

@@ -23,7 +23,10 @@ import java.io.IOException;
 import java.nio.file.FileSystem;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.nio.file.attribute.FileTime;
 import java.nio.file.attribute.PosixFilePermissions;
+import java.time.Duration;
+import java.time.Instant;
 import java.util.List;
 import java.util.Set;
 import java.util.concurrent.CancellationException;
@@ -97,6 +100,21 @@ class FileFinishingTest {
         Finishing.Result result = finish(recording, specification("broadcast-r128"), folder);
         assertThat(names(result)).containsExactly("chapter (2).wav");
         assertThat(Files.readAllBytes(recording)).isEqualTo(before);
+    }
+
+    /** Parts of a killed program go after a day; those of one that may still run, and everything else, stay. */
+    @Test
+    void whatAKillLeftBehindIsSweptUp() throws IOException {
+        Path recording = speech("noisy.wav", -10, -55);
+        Path ready = Files.createDirectories(folder.resolve("ready"));
+        FileTime twoDaysAgo = FileTime.from(Instant.now().minus(Duration.ofDays(2)));
+        for (String name : List.of(".redlamp-old.wav.part", "old.wav.part", ".redlamp-old.wav")) {
+            Files.setLastModifiedTime(Files.writeString(ready.resolve(name), "x"), twoDaysAgo);
+        }
+        Files.writeString(ready.resolve(".redlamp-new.wav.part"), "x");
+        finish(recording, specification("audiobook-retail"), ready);
+        assertThat(listed(ready))
+                .containsExactlyInAnyOrder("old.wav.part", ".redlamp-old.wav", ".redlamp-new.wav.part");
     }
 
     @Test
