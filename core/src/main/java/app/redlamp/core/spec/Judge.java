@@ -27,12 +27,6 @@ public final class Judge {
         return judge(specification, report, report.info().channels());
     }
 
-    /** Judges recordings of one delivery, in the order given, which must also match each other. */
-    public static List<Judgement> together(Specification specification, List<Report> reports) {
-        int common = commonChannels(reports);
-        return reports.stream().map(r -> judge(specification, r, common)).toList();
-    }
-
     /** The number of channels that most recordings have, the smaller where two are as common; 1 for none. */
     public static int commonChannels(List<Report> reports) {
         Map<Integer, Long> votes =

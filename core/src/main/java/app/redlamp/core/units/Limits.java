@@ -46,12 +46,4 @@ public record Limits(OptionalDouble low, OptionalDouble high) {
         double below = high.isPresent() ? high.getAsDouble() - value : Double.POSITIVE_INFINITY;
         return Math.min(above, below);
     }
-
-    /** Middle of a closed window, otherwise the only bound. */
-    public OptionalDouble middle() {
-        if (low.isPresent() && high.isPresent()) {
-            return OptionalDouble.of((low.getAsDouble() + high.getAsDouble()) / 2);
-        }
-        return low.isPresent() ? low : high;
-    }
 }

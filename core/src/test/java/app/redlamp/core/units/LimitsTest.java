@@ -23,13 +23,7 @@ class LimitsTest {
         assertThat(Limits.between(-23, -18).margin(-28.1)).isCloseTo(-5.1, within(1e-12));
         assertThat(Limits.atMost(-60).margin(-64.2)).isCloseTo(4.2, within(1e-12));
         assertThat(Limits.atLeast(40).margin(38)).isCloseTo(-2, within(1e-12));
-    }
-
-    @Test
-    void theMiddleOfAnOpenWindowIsItsBound() {
-        assertThat(Limits.around(-23, 0.5).middle()).hasValue(-23);
-        assertThat(Limits.atMost(-3).middle()).hasValue(-3);
-        assertThat(Limits.atLeast(1).middle()).hasValue(1);
+        assertThat(Limits.around(-23, 0.5).margin(-23)).isCloseTo(0.5, within(1e-12));
     }
 
     @Test

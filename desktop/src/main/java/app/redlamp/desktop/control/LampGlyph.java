@@ -1,7 +1,5 @@
 package app.redlamp.desktop.control;
 
-import javafx.beans.property.ObjectProperty;
-import javafx.beans.property.SimpleObjectProperty;
 import javafx.scene.Node;
 import javafx.scene.layout.Pane;
 import javafx.scene.shape.Arc;
@@ -14,7 +12,7 @@ public final class LampGlyph extends Pane {
     private static final double SIZE = 16;
     private static final double RADIUS = 7;
 
-    private final ObjectProperty<LampState> state = new SimpleObjectProperty<>(this, "state", LampState.UNLIT);
+    private LampState state = LampState.UNLIT;
 
     public LampGlyph() {
         getStyleClass().add("lamp-glyph");
@@ -22,28 +20,25 @@ public final class LampGlyph extends Pane {
         setPrefSize(SIZE, SIZE);
         setMaxSize(SIZE, SIZE);
         setMouseTransparent(true);
-        state.addListener((o, was, now) -> draw());
         draw();
     }
 
-    public ObjectProperty<LampState> stateProperty() {
-        return state;
-    }
-
     public void setState(LampState value) {
-        state.set(value);
+        if (value != state) {
+            state = value;
+            draw();
+        }
     }
 
     private void draw() {
-        LampState now = state.get();
         Circle ring = new Circle(SIZE / 2, SIZE / 2, RADIUS);
-        ring.getStyleClass().addAll("lamp-body", now.id());
+        ring.getStyleClass().addAll("lamp-body", state.id());
         getChildren().setAll(ring);
-        if (now == LampState.HALF) {
+        if (state == LampState.HALF) {
             Arc half = new Arc(SIZE / 2, SIZE / 2, RADIUS, RADIUS, 180, 180);
             half.setType(ArcType.CHORD);
             add(half, "lamp-half");
-        } else if (now == LampState.BARRED) {
+        } else if (state == LampState.BARRED) {
             add(new Rectangle(SIZE / 2 - 4, SIZE / 2 - 1.5, 8, 3), "lamp-bar");
         }
     }
