@@ -64,7 +64,7 @@ final class FinishCommand implements Callable<Integer> {
         List<Measured> all = Measured.all(files, recordings);
         int common = Judge.commonChannels(
                 all.stream().flatMap(m -> m.report().stream()).toList());
-        List<Ended> ended = Measured.sideBySide(all, m -> finish(m, specification, common));
+        List<Ended> ended = SideBySide.run(all, m -> finish(m, specification, common));
         Wording wording = console.wording();
         List<Map<String, Object>> entries = new ArrayList<>();
         for (Ended one : ended) {

@@ -84,7 +84,17 @@ public final class ShotsApp extends Application {
             w.deliver().finishAll();
         }));
         shots.add(new Shot("deliver-finished-dusk", w -> w.shell().switchTheme()));
-        shots.add(new Shot("deliver-large-dusk", w -> w.shell().scale(5)));
+        shots.add(new Shot("deliver-clear-dusk", w -> {
+            w.deliver().remove(w.deliver().rows().get(3));
+            w.deliver().remove(w.deliver().rows().get(2));
+        }));
+        shots.add(new Shot("deliver-clear-daylight", w -> w.shell().switchTheme()));
+        shots.add(new Shot("deliver-large-dusk", w -> {
+            w.shell().switchTheme();
+            w.shell().history().undo();
+            w.shell().history().undo();
+            w.shell().scale(5);
+        }));
         shots.add(new Shot("deliver-bad-files-dusk", w -> {
             w.shell().scale(0);
             w.deliver().open(badFiles());

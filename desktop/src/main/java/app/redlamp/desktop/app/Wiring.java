@@ -20,6 +20,7 @@ import java.util.Locale;
 import java.util.concurrent.Executor;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
+import java.util.concurrent.TimeUnit;
 import javafx.scene.Scene;
 
 /** Puts the application together: the one place where interface and files meet. */
@@ -28,6 +29,8 @@ public final class Wiring implements AutoCloseable {
     public static final double WIDTH = 1280;
 
     public static final double HEIGHT = 800;
+
+    private static final long PATIENCE_S = 10;
 
     private final ExecutorService workers =
             Executors.newFixedThreadPool(Math.max(2, Runtime.getRuntime().availableProcessors()), task -> {
@@ -83,10 +86,17 @@ public final class Wiring implements AutoCloseable {
         return jobs;
     }
 
+    /** Cancels what runs and waits until it has taken back what it had begun to write, and settings are saved. */
     @Override
     public void close() {
         jobs.cancelAll();
         playback.close();
+        workers.shutdown();
+        try {
+            workers.awaitTermination(PATIENCE_S, TimeUnit.SECONDS);
+        } catch (InterruptedException e) {
+            Thread.currentThread().interrupt();
+        }
         workers.shutdownNow();
     }
 

@@ -65,7 +65,7 @@ public final class JobService {
         notice.set(line);
     }
 
-    /** Starts a job; call on the interface thread. */
+    /** Starts a job, or with an empty title a chore that is not shown; call on the interface thread. */
     public <T> Job start(String title, List<Work<T>> parts, Listener<T> listener) {
         Job job = new Job(title, parts.size(), interfaceThread);
         if (parts.isEmpty()) {
@@ -81,8 +81,9 @@ public final class JobService {
         return job;
     }
 
+    /** Cancels what the user can see; chores without a title, such as saving a setting, go on. */
     public void cancelAll() {
-        List.copyOf(running).forEach(Job::cancel);
+        List.copyOf(running).stream().filter(j -> !j.title().isEmpty()).forEach(Job::cancel);
     }
 
     private <T> void run(Job job, int part, Work<T> work, Listener<T> listener, AtomicInteger left) {

@@ -208,6 +208,15 @@ class DeliverJourneyTest {
     }
 
     @Test
+    void closingHalfwayLeavesNothingHalf(FxRobot robot) throws IOException {
+        robot.push(KeyCode.F);
+        Path ready = recordings.get(0).getParent().resolveSibling("ready");
+        Window.until(() -> Files.exists(ready));
+        window.wiring.close();
+        assertThat(names(ready)).noneMatch(n -> n.contains("part"));
+    }
+
+    @Test
     void theKeysOfTheStationAreAQuestionMarkAway(FxRobot robot) {
         Platform.runLater(() -> window.wiring
                 .scene()

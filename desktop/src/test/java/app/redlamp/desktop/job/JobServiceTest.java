@@ -124,6 +124,24 @@ class JobServiceTest {
         assertThat(job.progress().get()).isCloseTo(0.75, within(1e-9));
     }
 
+    /** Escape cancels what the user sees; a setting that is being saved is saved. */
+    @Test
+    void choresGoOnWhenEverythingIsCancelled() {
+        jobs.start(
+                "",
+                List.of(p -> {
+                    p.check();
+                    return "saved";
+                }),
+                listener);
+        Job seen = jobs.start("two", List.of(p -> "a"), listener);
+        jobs.cancelAll();
+        assertThat(seen.cancelled()).isTrue();
+        workers.runAll();
+        screen.runAll();
+        assertThat(told).containsExactly("done 0 saved", "ended", "cancelled");
+    }
+
     @Test
     void nothingToDoEndsAtOnce() {
         jobs.start("none", List.of(), listener);
