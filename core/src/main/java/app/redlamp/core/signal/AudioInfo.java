@@ -1,5 +1,6 @@
 package app.redlamp.core.signal;
 
+import java.util.Optional;
 import java.util.OptionalInt;
 
 /**
@@ -12,6 +13,9 @@ import java.util.OptionalInt;
  * @param channels number of channels, above 0
  * @param durationS length in seconds as decoded, 0 or more
  * @param bitRateKbps bits a second in thousands where the coding states it; absent for uncompressed sound
+ * @param constantBitRate whether all frames of a lossy coding have the same bit rate; absent where it does not apply or
+ *     was not looked at
+ * @param labels tags and cue points
  */
 public record AudioInfo(
         String container,
@@ -20,7 +24,9 @@ public record AudioInfo(
         OptionalInt bitDepth,
         int channels,
         double durationS,
-        OptionalInt bitRateKbps) {
+        OptionalInt bitRateKbps,
+        Optional<Boolean> constantBitRate,
+        Labels labels) {
 
     /** @throws IllegalArgumentException unless rate and channels are above 0 and the duration is 0 or more */
     public AudioInfo {
@@ -28,6 +34,18 @@ public record AudioInfo(
             throw new IllegalArgumentException(
                     sampleRateHz + " Hz, " + channels + " channels, " + durationS + " s: all must be above 0");
         }
+    }
+
+    /** Without labels, and nothing known of the bit rate's constancy. */
+    public AudioInfo(
+            String container,
+            String codec,
+            int sampleRateHz,
+            OptionalInt bitDepth,
+            int channels,
+            double durationS,
+            OptionalInt bitRateKbps) {
+        this(container, codec, sampleRateHz, bitDepth, channels, durationS, bitRateKbps, Optional.empty(), Labels.NONE);
     }
 
     /** Whether decoding returns the very samples that were coded. */
@@ -39,7 +57,9 @@ public record AudioInfo(
                 || codec.equals("alac");
     }
 
+    /** The same with another duration. */
     public AudioInfo withDuration(double seconds) {
-        return new AudioInfo(container, codec, sampleRateHz, bitDepth, channels, seconds, bitRateKbps);
+        return new AudioInfo(
+                container, codec, sampleRateHz, bitDepth, channels, seconds, bitRateKbps, constantBitRate, labels);
     }
 }

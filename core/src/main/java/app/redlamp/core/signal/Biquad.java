@@ -30,6 +30,27 @@ public record Biquad(double b0, double b1, double b2, double a1, double a2) {
         return new Biquad(b, -2 * b, b, -2 * cos / a0, (1 - alpha) / a0);
     }
 
+    /**
+     * Low-pass of 12 dB an octave.
+     *
+     * <p>Source: R. Bristow-Johnson, audio EQ cookbook (W3C note), LPF.
+     *
+     * @param frequencyHz corner, above 0 and below half the sample rate
+     * @throws IllegalArgumentException for a corner outside that range
+     */
+    public static Biquad lowPass(double frequencyHz, double q, double sampleRateHz) {
+        if (!(frequencyHz > 0 && frequencyHz < sampleRateHz / 2)) {
+            throw new IllegalArgumentException(
+                    "low-pass at " + frequencyHz + " Hz: must lie between 0 and " + sampleRateHz / 2 + " Hz");
+        }
+        double w0 = 2 * Math.PI * frequencyHz / sampleRateHz;
+        double cos = Math.cos(w0);
+        double alpha = Math.sin(w0) / (2 * q);
+        double a0 = 1 + alpha;
+        double b = (1 - cos) / 2 / a0;
+        return new Biquad(b, 2 * b, b, -2 * cos / a0, (1 - alpha) / a0);
+    }
+
     /** Gain as an amplitude ratio at a frequency. */
     public double gainAt(double frequencyHz, double sampleRateHz) {
         double w = 2 * Math.PI * frequencyHz / sampleRateHz;

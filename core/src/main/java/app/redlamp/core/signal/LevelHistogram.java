@@ -29,6 +29,18 @@ public final class LevelHistogram {
         return new LevelHistogram(counts);
     }
 
+    /**
+     * Histogram of given counts.
+     *
+     * @throws IllegalArgumentException unless there are {@link #BINS} counts of 0 or more
+     */
+    public static LevelHistogram ofCounts(int... counts) {
+        if (counts.length != BINS || Arrays.stream(counts).anyMatch(c -> c < 0)) {
+            throw new IllegalArgumentException(counts.length + " counts: must be " + BINS + ", each 0 or more");
+        }
+        return new LevelHistogram(counts.clone());
+    }
+
     public int count(int bin) {
         return counts[bin];
     }

@@ -1,0 +1,41 @@
+package app.redlamp.core.signal;
+
+import java.util.ArrayList;
+import java.util.List;
+
+/** A growing row of numbers, kept in pieces so that growing never copies what is there. */
+public final class FloatSeries {
+    private static final int PIECE = 1 << 15;
+
+    private final List<float[]> pieces = new ArrayList<>();
+    private int size;
+
+    public void add(float value) {
+        int at = size % PIECE;
+        if (at == 0) {
+            pieces.add(new float[PIECE]);
+        }
+        pieces.get(pieces.size() - 1)[at] = value;
+        size++;
+    }
+
+    public int size() {
+        return size;
+    }
+
+    /** A copy of the numbers from {@code from} up to the end. */
+    public float[] from(int from) {
+        float[] copy = new float[Math.max(0, size - from)];
+        for (int at = from; at < size; ) {
+            int offset = at % PIECE;
+            int count = Math.min(size - at, PIECE - offset);
+            System.arraycopy(pieces.get(at / PIECE), offset, copy, at - from, count);
+            at += count;
+        }
+        return copy;
+    }
+
+    public float[] toArray() {
+        return from(0);
+    }
+}

@@ -1,0 +1,60 @@
+package app.redlamp.core.signal;
+
+/**
+ * Octave and third-octave bands over a power spectrum.
+ *
+ * <p>Source: IEC 61260-1, base ten: G = 10^0.3, exact centres 1000 · G^(n/b) Hz, edges at centre · G^(±1/2b).
+ */
+public final class OctaveBands {
+    /** Third octaves from 63 Hz to 16 kHz. */
+    public static final OctaveBands THIRDS = new OctaveBands(3, -12, 12);
+
+    /** Octaves from 31.5 Hz to 16 kHz. */
+    public static final OctaveBands OCTAVES = new OctaveBands(1, -5, 4);
+
+    private final double[] centresHz;
+    private final double halfWidth;
+
+    private OctaveBands(int bandsPerOctave, int first, int last) {
+        centresHz = new double[last - first + 1];
+        for (int i = 0; i < centresHz.length; i++) {
+            centresHz[i] = 1000 * Math.pow(10, 0.3 * (first + i) / bandsPerOctave);
+        }
+        halfWidth = Math.pow(10, 0.3 / (2 * bandsPerOctave));
+    }
+
+    public int count() {
+        return centresHz.length;
+    }
+
+    /** Exact centre of a band in Hz. */
+    public double centreHz(int band) {
+        return centresHz[band];
+    }
+
+    /**
+     * Mean square in each band. A bin that an edge cuts counts to both sides by its share.
+     *
+     * @param bins mean square in each bin of a spectrum, as of {@link PowerSpectrum#bins}
+     */
+    public double[] powers(double[] bins, double binHz) {
+        double[] powers = new double[centresHz.length];
+        for (int b = 0; b < powers.length; b++) {
+            powers[b] = between(bins, binHz, centresHz[b] / halfWidth, centresHz[b] * halfWidth);
+        }
+        return powers;
+    }
+
+    /** Mean square of a spectrum between two frequencies. */
+    public static double between(double[] bins, double binHz, double lowHz, double highHz) {
+        double sum = 0;
+        int first = (int) Math.max(0, Math.floor(lowHz / binHz - 0.5));
+        int last = (int) Math.min(bins.length - 1, Math.ceil(highHz / binHz + 0.5));
+        for (int k = first; k <= last; k++) {
+            double from = Math.max(lowHz, (k - 0.5) * binHz);
+            double to = Math.min(highHz, (k + 0.5) * binHz);
+            sum += bins[k] * Math.max(0, to - from) / binHz;
+        }
+        return sum;
+    }
+}
