@@ -1,10 +1,9 @@
 package app.redlamp.core.loudness;
 
 import app.redlamp.core.signal.Biquad;
-import app.redlamp.core.signal.BiquadFilter;
 
 /**
- * The K-weighting of one channel: a high shelf for the head, then a high-pass.
+ * The K-weighting: a high shelf for the head, then a high-pass.
  *
  * <p>Source: ITU-R BS.1770-5 annex 1. The standard prints coefficients for 48 kHz only; for every rate they are derived
  * here by the bilinear transform from the analogue prototype behind those numbers.
@@ -17,20 +16,10 @@ public final class KWeighting {
     private static final double HIGH_PASS_HZ = 38.13547087602444;
     private static final double HIGH_PASS_Q = 0.5003270373238773;
 
-    private final BiquadFilter shelf;
-    private final BiquadFilter highPass;
-
-    public KWeighting(double sampleRateHz) {
-        shelf = new BiquadFilter(shelf(sampleRateHz));
-        highPass = new BiquadFilter(highPass(sampleRateHz));
-    }
-
-    public double next(double x) {
-        return highPass.next(shelf.next(x));
-    }
+    private KWeighting() {}
 
     /** Stage 1 of the standard. */
-    static Biquad shelf(double sampleRateHz) {
+    public static Biquad shelf(double sampleRateHz) {
         double k = Math.tan(Math.PI * SHELF_HZ / sampleRateHz);
         double vh = Math.pow(10, SHELF_DB / 20);
         double vb = Math.pow(vh, SHELF_BAND_EXPONENT);
@@ -44,7 +33,7 @@ public final class KWeighting {
     }
 
     /** Stage 2 of the standard; its numerator stays 1, −2, 1 at every rate. */
-    static Biquad highPass(double sampleRateHz) {
+    public static Biquad highPass(double sampleRateHz) {
         double k = Math.tan(Math.PI * HIGH_PASS_HZ / sampleRateHz);
         double a0 = 1 + k / HIGH_PASS_Q + k * k;
         return new Biquad(1, -2, 1, 2 * (k * k - 1) / a0, (1 - k / HIGH_PASS_Q + k * k) / a0);

@@ -1,85 +1,133 @@
 package app.redlamp.core.loudness;
 
 import app.redlamp.core.signal.PeakInterpolator;
-import app.redlamp.core.signal.SampleSink;
 import app.redlamp.core.units.Decibels;
+import java.util.Arrays;
 import java.util.OptionalDouble;
 
 /**
- * True peak over all channels in dBTP: the largest magnitude of the oversampled waveform.
+ * True peak of one channel in dBTP: the largest magnitude of the oversampled waveform.
  *
  * <p>Source: ITU-R BS.1770-5 annex 2, by {@link PeakInterpolator}. Stretches in which no interpolated point can exceed
  * the maximum found so far are skipped; this is exact, because the interpolator's gain is bounded.
  */
-public final class TruePeakMeter implements SampleSink {
-    private static final int BEFORE = PeakInterpolator.LOOK_AHEAD - 1;
-    private static final int AFTER = PeakInterpolator.LOOK_AHEAD;
-    private static final int STRETCH = 32;
-    private static final int CHUNK = 64 * STRETCH;
+public final class TruePeakMeter {
+    private static final int STRETCH = 128;
+    private static final int BEFORE = STRETCH;
+    private static final int AFTER = STRETCH;
+    private static final int CHUNK = 32 * STRETCH;
 
     private final PeakInterpolator interpolator;
-    /** For each channel the samples still needed, oldest first: BEFORE old ones, then those not yet examined. */
-    private final float[][] pending;
+    /** The samples still needed, oldest first: BEFORE old ones, then those not yet examined. */
+    private final float[] pending = new float[BEFORE + CHUNK + AFTER];
 
+    private final float[] points = new float[STRETCH];
     private int filled = BEFORE;
     private float peak;
+    private float samplePeak;
 
-    public TruePeakMeter(int sampleRateHz, int channels) {
+    public TruePeakMeter(int sampleRateHz) {
         interpolator = new PeakInterpolator(sampleRateHz);
-        pending = new float[channels][BEFORE + CHUNK + AFTER];
     }
 
-    @Override
-    public void accept(float[][] block, int frames) {
+    /** Takes the next samples. */
+    public void accept(float[] samples, int count) {
         int done = 0;
-        while (done < frames) {
-            int count = Math.min(frames - done, pending[0].length - filled);
-            for (int c = 0; c < pending.length; c++) {
-                System.arraycopy(block[c], done, pending[c], filled, count);
-            }
-            filled += count;
-            done += count;
-            if (filled == pending[0].length) {
-                examine();
+        while (done < count) {
+            int more = Math.min(count - done, pending.length - filled);
+            System.arraycopy(samples, done, pending, filled, more);
+            filled += more;
+            done += more;
+            if (filled == pending.length) {
+                peak = search(pending, CHUNK, peak);
+                System.arraycopy(pending, CHUNK, pending, 0, BEFORE + AFTER);
+                filled = BEFORE + AFTER;
             }
         }
     }
 
     /** True peak of everything accepted so far, the very end included; absent for digital silence. */
     public OptionalDouble truePeakDbtp() {
-        int count = filled - BEFORE;
-        float best = peak;
-        for (float[] samples : pending) {
-            float[] flushed = new float[filled + AFTER];
-            System.arraycopy(samples, 0, flushed, 0, filled);
-            best = search(flushed, BEFORE, BEFORE + count, best);
-        }
-        return Decibels.ofAmplitude(best);
+        int stretches = (filled - BEFORE + STRETCH - 1) / STRETCH;
+        float[] flushed = new float[BEFORE + stretches * STRETCH + AFTER];
+        System.arraycopy(pending, 0, flushed, 0, filled);
+        return Decibels.ofAmplitude(search(flushed, stretches * STRETCH, peak));
     }
 
-    private void examine() {
-        int end = filled - AFTER;
-        for (float[] samples : pending) {
-            peak = search(samples, BEFORE, end, peak);
-            System.arraycopy(samples, end - BEFORE, samples, 0, filled - end + BEFORE);
+    /** Largest sample in dBFS; absent for digital silence. */
+    public OptionalDouble samplePeakDbfs() {
+        float largest = samplePeak;
+        for (int start = BEFORE; start < filled; start += STRETCH) {
+            largest = Math.max(largest, largest(pending, start, Math.min(filled, start + STRETCH)));
         }
-        filled = filled - end + BEFORE;
+        return Decibels.ofAmplitude(largest);
     }
 
-    private float search(float[] samples, int from, int to, float found) {
+    private float search(float[] samples, int count, float found) {
         float best = found;
-        for (int start = from; start < to; start += STRETCH) {
-            int end = Math.min(to, start + STRETCH);
-            float largest = 0;
-            for (int i = start - BEFORE; i < end + AFTER; i++) {
-                largest = Math.max(largest, Math.abs(samples[i]));
+        float enough = (float) (best / interpolator.bound());
+        boolean before = exceeds(samples, 0, BEFORE, enough);
+        boolean here = exceeds(samples, BEFORE, BEFORE + STRETCH, enough);
+        for (int start = BEFORE; start < BEFORE + count; start += STRETCH) {
+            boolean after = exceeds(samples, start + STRETCH, start + 2 * STRETCH, enough);
+            if (before || here || after) {
+                best = Math.max(best, look(samples, start, best));
+                enough = (float) (best / interpolator.bound());
             }
-            if (largest * interpolator.bound() > best) {
-                for (int i = start; i < end; i++) {
-                    best = Math.max(best, interpolator.peakFrom(samples, i));
-                }
+            before = here;
+            here = after;
+        }
+        return best;
+    }
+
+    /** Looks closely at a stretch that may hold a new maximum. */
+    private float look(float[] samples, int start, float found) {
+        float here = largest(samples, start, start + STRETCH);
+        float around = Math.max(
+                here,
+                Math.max(
+                        largest(samples, start - STRETCH, start),
+                        largest(samples, start + STRETCH, start + 2 * STRETCH)));
+        samplePeak = Math.max(samplePeak, here);
+        float best = Math.max(found, here);
+        float ends = Math.max(here, Math.abs(samples[start + STRETCH]));
+        if (around * interpolator.bound() > best && interpolator.bound(samples, start, STRETCH, around, ends) > best) {
+            Arrays.fill(points, 0);
+            interpolator.raise(samples, start, points, 0, STRETCH);
+            for (float point : points) {
+                best = Math.max(best, point);
             }
         }
         return best;
+    }
+
+    /** Whether any magnitude is above a limit; most of the time this is all that need be asked. */
+    private static boolean exceeds(float[] samples, int from, int to, float limit) {
+        for (int i = from; i < to; i++) {
+            if (Math.abs(samples[i]) > limit) {
+                return true;
+            }
+        }
+        return false;
+    }
+
+    private static float largest(float[] samples, int from, int to) {
+        float even = 0;
+        float odd = 0;
+        int i = from;
+        for (; i + 1 < to; i += 2) {
+            float first = Math.abs(samples[i]);
+            float second = Math.abs(samples[i + 1]);
+            if (first > even) {
+                even = first;
+            }
+            if (second > odd) {
+                odd = second;
+            }
+        }
+        if (i < to) {
+            even = Math.max(even, Math.abs(samples[i]));
+        }
+        return Math.max(even, odd);
     }
 }

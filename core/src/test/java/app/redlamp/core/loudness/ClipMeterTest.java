@@ -33,10 +33,10 @@ class ClipMeterTest {
         ClipMeter meter = new ClipMeter(RATE, 1);
         for (int at = 0; at < samples.length; at += block) {
             float[] part = java.util.Arrays.copyOfRange(samples, at, Math.min(samples.length, at + block));
-            meter.accept(new float[][] {part}, part.length);
+            meter.accept(0, part, part.length);
         }
-        assertThat(meter.runs()).isEqualTo(2);
-        assertThat(meter.positionsS()).containsExactly(0.002, 0.008);
+        assertThat(meter.result().places())
+                .containsExactly(new Clipping.Run(0.002, 4, 0), new Clipping.Run(0.008, 3, 0));
     }
 
     /** A sine driven 6 dB over full scale is flat at both crests of every period. */
@@ -45,13 +45,13 @@ class ClipMeterTest {
         float[] sine = Signals.sine(100, 6, 1, 48_000);
         float[] clipped = Signals.of(sine.length, n -> Math.max(-1, Math.min(1, sine[n])));
         ClipMeter meter = new ClipMeter(48_000, 1);
-        meter.accept(new float[][] {clipped}, clipped.length);
-        assertThat(meter.runs()).isEqualTo(200);
+        meter.accept(0, clipped, clipped.length);
+        assertThat(meter.result().runs()).isEqualTo(200);
     }
 
     private static int runs(float... samples) {
         ClipMeter meter = new ClipMeter(RATE, 1);
-        meter.accept(new float[][] {samples}, samples.length);
-        return meter.runs();
+        meter.accept(0, samples, samples.length);
+        return meter.result().runs();
     }
 }

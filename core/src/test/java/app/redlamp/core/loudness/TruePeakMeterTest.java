@@ -88,16 +88,16 @@ class TruePeakMeterTest {
     }
 
     private static OptionalDouble peak(int rate, float[] samples) {
-        TruePeakMeter meter = new TruePeakMeter(rate, 1);
-        meter.accept(new float[][] {samples}, samples.length);
+        TruePeakMeter meter = new TruePeakMeter(rate);
+        meter.accept(samples, samples.length);
         return meter.truePeakDbtp();
     }
 
     private static OptionalDouble peakInBlocks(float[] samples, int block) {
-        TruePeakMeter meter = new TruePeakMeter(RATE, 1);
+        TruePeakMeter meter = new TruePeakMeter(RATE);
         for (int at = 0; at < samples.length; at += block) {
             float[] part = Arrays.copyOfRange(samples, at, Math.min(samples.length, at + block));
-            meter.accept(new float[][] {part}, part.length);
+            meter.accept(part, part.length);
         }
         return meter.truePeakDbtp();
     }

@@ -10,7 +10,7 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.ValueSource;
 
-class IntegratedLoudnessTest {
+class LoudnessMeterTest {
     private static final int RATE = 48_000;
 
     /** What EBU Tech 3341 allows. */
@@ -105,8 +105,6 @@ class IntegratedLoudnessTest {
     }
 
     private static OptionalDouble loudness(int rate, float[]... channels) {
-        IntegratedLoudness meter = new IntegratedLoudness(rate, channels.length);
-        meter.accept(channels, channels[0].length);
-        return meter.integratedLufs();
+        return Weighted.loudness(rate, channels).integratedLufs();
     }
 }
