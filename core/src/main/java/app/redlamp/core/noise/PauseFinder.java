@@ -38,6 +38,7 @@ public final class PauseFinder {
     private static final double ABOVE_MEDIAN = Decibels.toPower(5);
     private static final double ABOVE_FLOOR = Decibels.toPower(6);
     private static final int SHORTEST_WORD = 8;
+    private static final int SHORTEST_EDGE = 5;
 
     private final float[] energy;
     private final float[] smooth;
@@ -60,7 +61,7 @@ public final class PauseFinder {
         double silenceS = seconds(silent.cardinality());
         double voice = gatedMean();
         if (!(voice > 0)) {
-            return new Pauses(absent(), absent(), absent(), absent(), silenceS, List.of());
+            return nobody(absent(), silenceS, List.of());
         }
         double quiet = quietest(voice);
         if (voice < quiet * Decibels.toPower(STEADY_DB) && silent.cardinality() < energy.length / 2) {
@@ -76,7 +77,7 @@ public final class PauseFinder {
     private Pauses steady(double level, double silenceS) {
         boolean roomTone = level < Decibels.toPower(ROOM_TONE_DBFS);
         List<int[]> pauses = roomTone ? runs(i -> !silent.get(i), 0, energy.length, SHORTEST) : new ArrayList<int[]>();
-        return new Pauses(floor(pauses), absent(), absent(), absent(), silenceS, stretches(pauses));
+        return nobody(floor(pauses), silenceS, stretches(pauses));
     }
 
     private Pauses spoken(double threshold, List<int[]> pauses, double silenceS) {
@@ -86,7 +87,7 @@ public final class PauseFinder {
         List<int[]> words =
                 runs(i -> !silent.get(i) && !paused.get(i) && smooth[i] >= threshold, 0, energy.length, SHORTEST_WORD);
         if (words.isEmpty()) {
-            return new Pauses(floor, absent(), absent(), absent(), silenceS, stretches(pauses));
+            return nobody(floor, silenceS, stretches(pauses));
         }
         double sum = 0;
         int count = 0;
@@ -113,8 +114,22 @@ public final class PauseFinder {
                 Decibels.ofPower(sum / count),
                 OptionalDouble.of(seconds(first)),
                 OptionalDouble.of(seconds(energy.length - last)),
+                edge(0, first),
+                edge(last, energy.length),
                 silenceS,
                 stretches(pauses));
+    }
+
+    /** The result where nobody speaks. */
+    private static Pauses nobody(OptionalDouble floor, double silenceS, List<Pauses.Stretch> stretches) {
+        return new Pauses(floor, absent(), absent(), absent(), Pauses.Edge.NONE, Pauses.Edge.NONE, silenceS, stretches);
+    }
+
+    private Pauses.Edge edge(int from, int to) {
+        if (to - from < SHORTEST_EDGE) {
+            return Pauses.Edge.NONE;
+        }
+        return silent.get(from, to).cardinality() * 2 > to - from ? Pauses.Edge.DIGITAL_SILENCE : Pauses.Edge.ROOM_TONE;
     }
 
     /** Energy mean of the frames that reach 10 dB below the energy mean of all; silence left out. */
@@ -182,9 +197,12 @@ public final class PauseFinder {
         return count == 0 ? absent() : Decibels.ofPower(sum / count);
     }
 
-    private static List<Pauses.Stretch> stretches(List<int[]> pauses) {
+    private List<Pauses.Stretch> stretches(List<int[]> pauses) {
         return pauses.stream()
-                .map(p -> new Pauses.Stretch(seconds(p[0] + TRIM), seconds(p[1] - TRIM)))
+                .map(p -> new Pauses.Stretch(
+                        seconds(p[0] + TRIM),
+                        seconds(p[1] - TRIM),
+                        floor(List.of(p)).orElseThrow()))
                 .toList();
     }
 

@@ -1,6 +1,9 @@
 package app.redlamp.core.noise;
 
+import java.util.Comparator;
 import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
 import java.util.OptionalDouble;
 
 /**
@@ -10,6 +13,8 @@ import java.util.OptionalDouble;
  * @param voiceDbfs energy mean of the speech between the pauses in dBFS RMS; absent where nobody speaks
  * @param headS seconds before the first word; absent where nobody speaks
  * @param tailS seconds after the last word; absent where nobody speaks
+ * @param head what is heard before the first word
+ * @param tail what is heard after the last word
  * @param digitalSilenceS seconds of digital silence, which counts in none of the levels
  * @param stretches the pauses, trimmed as they were measured, in the order of time
  */
@@ -18,11 +23,26 @@ public record Pauses(
         OptionalDouble voiceDbfs,
         OptionalDouble headS,
         OptionalDouble tailS,
+        Edge head,
+        Edge tail,
         double digitalSilenceS,
         List<Stretch> stretches) {
 
-    /** From {@code startS} up to {@code endS}, in seconds. */
-    public record Stretch(double startS, double endS) {
+    /** What an end of a recording consists of. */
+    public enum Edge {
+        /** The word begins or ends with the file. */
+        NONE,
+        ROOM_TONE,
+        DIGITAL_SILENCE;
+
+        /** Name in reports, such as {@code room-tone}. */
+        public String id() {
+            return name().toLowerCase(Locale.ROOT).replace('_', '-');
+        }
+    }
+
+    /** From {@code startS} up to {@code endS}, in seconds, with the energy mean in dBFS RMS. */
+    public record Stretch(double startS, double endS, double levelDbfs) {
         public double lengthS() {
             return endS - startS;
         }
@@ -30,5 +50,29 @@ public record Pauses(
 
     public Pauses {
         stretches = List.copyOf(stretches);
+    }
+
+    /** The pause with the loudest noise. */
+    public Optional<Stretch> loudest() {
+        return stretches.stream().max(Comparator.comparingDouble(Stretch::levelDbfs));
+    }
+
+    public Optional<Stretch> longest() {
+        return stretches.stream().max(Comparator.comparingDouble(Stretch::lengthS));
+    }
+
+    /** Whether a moment lies in a pause. */
+    public boolean contains(double seconds) {
+        int low = 0;
+        int high = stretches.size();
+        while (low < high) {
+            int middle = (low + high) / 2;
+            if (stretches.get(middle).endS() <= seconds) {
+                low = middle + 1;
+            } else {
+                high = middle;
+            }
+        }
+        return low < stretches.size() && stretches.get(low).startS() <= seconds;
     }
 }

@@ -12,22 +12,18 @@ class FrameLevelsTest {
 
     @Test
     void aFrameHoldsItsMeanSquare() {
-        float[] half = Signals.of(441 * 3, n -> 0.5);
-        FrameLevels levels = new FrameLevels(44_100, 1);
-        levels.accept(new float[][] {half}, half.length);
-        assertThat(levels.meanSquares()).containsExactly(0.25f, 0.25f, 0.25f);
+        assertThat(Frames.meanSquares(Signals.of(441 * 3, n -> 0.5), 44_100)).containsExactly(0.25f, 0.25f, 0.25f);
     }
 
     /** 11,025 Hz has no whole number of samples in 10 ms: in the mean the frames must still keep time. */
     @ParameterizedTest
     @ValueSource(ints = {8000, 11_025, 22_050, 44_100, 48_000, 96_000})
     void framesKeepTimeAtAnyRate(int rate) {
-        FrameLevels levels = new FrameLevels(rate, 1);
         float[] noise = Signals.noise(-20, 10, rate, 1);
-        levels.accept(new float[][] {noise}, noise.length);
-        assertThat(levels.meanSquares()).hasSize(1000);
+        float[] frames = Frames.meanSquares(noise, rate);
+        assertThat(frames).hasSize(1000);
         double sum = 0;
-        for (float square : levels.meanSquares()) {
+        for (float square : frames) {
             sum += square;
         }
         assertThat(10 * Math.log10(sum / 1000)).isCloseTo(Signals.rmsDbfs(noise), within(0.01));
@@ -36,8 +32,6 @@ class FrameLevelsTest {
     @Test
     void crumbsOfADecoderAreDigitalSilence() {
         float[] crumbs = Signals.of(441, n -> n % 2 == 0 ? 5e-7 : -5e-7);
-        FrameLevels levels = new FrameLevels(44_100, 1);
-        levels.accept(new float[][] {crumbs}, crumbs.length);
-        assertThat(levels.meanSquares()).containsExactly(0f);
+        assertThat(Frames.meanSquares(crumbs, 44_100)).containsExactly(0f);
     }
 }

@@ -87,8 +87,6 @@ class PauseFinderTest {
     }
 
     private static Pauses measure(float[] samples) {
-        FrameLevels levels = new FrameLevels(RATE, 1);
-        levels.accept(new float[][] {samples}, samples.length);
-        return PauseFinder.of(levels.meanSquares());
+        return PauseFinder.of(Frames.meanSquares(samples, RATE));
     }
 }
