@@ -23,11 +23,11 @@ class ArchitectureTest {
     }
 
     @Test
-    void coreUsesTheJdkAndNothingElse() {
+    void coreUsesTheJdkAndAFourierTransformAndNothingElse() {
         classes()
                 .should()
                 .onlyDependOnClassesThat()
-                .resideInAnyPackage("app.redlamp.core..", "java..")
+                .resideInAnyPackage("app.redlamp.core..", "java..", "org.jtransforms..")
                 .check(CORE);
     }
 
@@ -65,6 +65,7 @@ class ArchitectureTest {
                 .resideInAnyPackage(
                         "..core.loudness..",
                         "..core.noise..",
+                        "..core.voice..",
                         "..core.analysis..",
                         "..core.spec..",
                         "..core.finish..",
@@ -73,7 +74,7 @@ class ArchitectureTest {
                 .check(CORE);
         noClasses()
                 .that()
-                .resideInAnyPackage("..core.loudness..", "..core.noise..")
+                .resideInAnyPackage("..core.loudness..", "..core.noise..", "..core.voice..")
                 .should()
                 .dependOnClassesThat()
                 .resideInAnyPackage("..core.analysis..", "..core.spec..", "..core.finish..")

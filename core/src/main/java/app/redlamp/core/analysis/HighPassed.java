@@ -1,5 +1,6 @@
 package app.redlamp.core.analysis;
 
+import app.redlamp.core.noise.NoiseAnalyzer;
 import java.util.OptionalDouble;
 
 /**
@@ -11,5 +12,5 @@ import java.util.OptionalDouble;
  */
 public record HighPassed(OptionalDouble rmsDbfs, OptionalDouble noiseFloorDbfs) {
     /** Corner of the high-pass: below every voice, above desk and traffic (common practice, no source). */
-    public static final double CORNER_HZ = 80;
+    public static final double CORNER_HZ = NoiseAnalyzer.HIGH_PASS_HZ;
 }

@@ -1,53 +1,66 @@
 package app.redlamp.core.analysis;
 
-import app.redlamp.core.noise.FrameLevels;
+import app.redlamp.core.signal.FrameClock;
 import java.util.Arrays;
 
 /**
- * The course of a recording's level: at most {@value #MOST_POINTS} points, each the loudest 10 ms of an equal share of
- * the time, in dBFS RMS and not below {@value #LOWEST_DBFS}.
+ * The course of a recording's level: one value for each 10 ms in dBFS RMS, in steps of half a decibel and not below
+ * {@value #LOWEST_DBFS}. Ten hours take 3.6 MB.
  */
 public final class Outline {
-    public static final int MOST_POINTS = 1600;
     public static final double LOWEST_DBFS = -100;
+    private static final double STEPS_PER_DB = 2;
 
-    private final float[] levelsDbfs;
+    private final byte[] steps;
 
-    private Outline(float[] levelsDbfs) {
-        this.levelsDbfs = levelsDbfs;
+    private Outline(byte[] steps) {
+        this.steps = steps;
     }
 
-    /** Outline of a recording given the mean square of each 10 ms (see {@link FrameLevels}). */
+    /** Outline of a recording given the mean square of each 10 ms. */
     public static Outline of(float[] meanSquares) {
-        int points = Math.min(MOST_POINTS, meanSquares.length);
-        float[] levels = new float[points];
-        for (int p = 0; p < points; p++) {
-            int from = (int) ((long) p * meanSquares.length / points);
-            int to = (int) ((p + 1L) * meanSquares.length / points);
-            float largest = 0;
-            for (int i = from; i < to; i++) {
-                largest = Math.max(largest, meanSquares[i]);
-            }
-            levels[p] = (float) Math.max(LOWEST_DBFS, 10 * Math.log10(largest));
+        byte[] steps = new byte[meanSquares.length];
+        for (int i = 0; i < steps.length; i++) {
+            double level = 10 * Math.log10(meanSquares[i]);
+            steps[i] = (byte) Math.max(0, Math.min(255, Math.round((level - LOWEST_DBFS) * STEPS_PER_DB)));
         }
-        return new Outline(levels);
+        return new Outline(steps);
+    }
+
+    /** Outline from what {@link #toBytes} gave. */
+    public static Outline ofBytes(byte[] bytes) {
+        return new Outline(bytes.clone());
+    }
+
+    public byte[] toBytes() {
+        return steps.clone();
     }
 
     public int points() {
-        return levelsDbfs.length;
+        return steps.length;
     }
 
-    public double levelDbfs(int point) {
-        return levelsDbfs[point];
+    /** Length in seconds. */
+    public double lengthS() {
+        return FrameClock.secondsOf(steps.length);
+    }
+
+    /** The loudest level from a point up to, not including, another; the lowest there is where there is none. */
+    public double loudestDbfs(int from, int to) {
+        int largest = 0;
+        for (int p = Math.max(0, from); p < Math.min(to, steps.length); p++) {
+            largest = Math.max(largest, steps[p] & 0xFF);
+        }
+        return LOWEST_DBFS + largest / STEPS_PER_DB;
     }
 
     @Override
     public boolean equals(Object other) {
-        return other instanceof Outline that && Arrays.equals(levelsDbfs, that.levelsDbfs);
+        return other instanceof Outline that && Arrays.equals(steps, that.steps);
     }
 
     @Override
     public int hashCode() {
-        return Arrays.hashCode(levelsDbfs);
+        return Arrays.hashCode(steps);
     }
 }

@@ -1,22 +1,34 @@
 package app.redlamp.core.analysis;
 
+import app.redlamp.core.loudness.ActiveSpeech;
 import app.redlamp.core.loudness.ClipMeter;
-import app.redlamp.core.loudness.IntegratedLoudness;
-import app.redlamp.core.loudness.SampleLevels;
-import app.redlamp.core.loudness.TruePeakMeter;
+import app.redlamp.core.loudness.Levels;
+import app.redlamp.core.loudness.LoudnessMeter;
 import app.redlamp.core.noise.FrameLevels;
+import app.redlamp.core.noise.NoiseAnalyzer;
+import app.redlamp.core.noise.NoiseProfile;
 import app.redlamp.core.noise.PauseFinder;
 import app.redlamp.core.noise.Pauses;
+import app.redlamp.core.noise.QuietPieces;
 import app.redlamp.core.signal.AudioInfo;
 import app.redlamp.core.signal.AudioSource;
-import app.redlamp.core.signal.LevelHistogram;
+import app.redlamp.core.signal.FloatSeries;
+import app.redlamp.core.signal.FrameClock;
 import app.redlamp.core.signal.SampleSink;
 import app.redlamp.core.units.Decibels;
+import app.redlamp.core.voice.ClickMeter;
+import app.redlamp.core.voice.DropoutMeter;
+import app.redlamp.core.voice.VoiceAnalyzer;
+import app.redlamp.core.voice.VoiceFrames;
+import app.redlamp.core.voice.VoiceProfile;
+import app.redlamp.core.voice.VoiceSpectrumMeter;
 import java.io.IOException;
-import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.Comparator;
 import java.util.List;
+import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.function.Supplier;
 
 /**
  * The one door to all meters: takes a recording block by block, in one pass and in little memory, and gives its
@@ -26,143 +38,194 @@ import java.util.OptionalDouble;
  */
 public final class RecordingAnalyzer implements SampleSink {
     /** Frames a block that {@link #of} reads at a time. */
-    public static final int BLOCK = 8192;
-
-    /** An offset from here on is worth a word, in dBFS (common practice, no source). */
-    private static final double DC_NOTE_DBFS = -50;
+    public static final int BLOCK = 4096;
 
     /** +60 dBFS: beyond it a float sample is damage, not sound. */
     private static final float LARGEST = 1000;
 
-    private static final int LEVEL_FRAMES = 5;
-
-    /** Outside the pauses too, what lies less than this above the floor is a gap between words and no voice. */
-    private static final double NOISE_TOP_DB = 4;
-
     private final int sampleRateHz;
-    private final IntegratedLoudness loudness;
-    private final TruePeakMeter truePeak;
-    private final SampleLevels levels;
+    private final ChannelMeter[] channels;
+    private final ChannelMeter.Frame frame;
+    private final LoudnessMeter loudness;
     private final ClipMeter clips;
-    private final FrameLevels frames;
-    private final HighPassedLevels highPassed;
+    private final FrameLevels levels = new FrameLevels();
+    private final FloatSeries bends = new FloatSeries();
+    private final FloatSeries low = new FloatSeries();
+    private final QuietPieces quiet;
+    private final VoiceSpectrumMeter spectrum;
+    private final RelationMeter relation;
+    private final Excerpts excerpts;
+    /** Samples that have not yet filled a tick. */
+    private final float[][] waiting;
+
+    private int waitingCount;
+    private long ticks;
+    private long tickStart;
+    private long frameStart;
     private long notNumbers;
 
-    public RecordingAnalyzer(int sampleRateHz, int channels) {
+    public RecordingAnalyzer(int sampleRateHz, int channelCount) {
         this.sampleRateHz = sampleRateHz;
-        loudness = new IntegratedLoudness(sampleRateHz, channels);
-        truePeak = new TruePeakMeter(sampleRateHz, channels);
-        levels = new SampleLevels(channels);
-        clips = new ClipMeter(sampleRateHz, channels);
-        frames = new FrameLevels(sampleRateHz, channels);
-        highPassed = new HighPassedLevels(sampleRateHz, channels);
+        clips = new ClipMeter(sampleRateHz, channelCount);
+        channels = new ChannelMeter[channelCount];
+        Arrays.setAll(channels, c -> new ChannelMeter(c, sampleRateHz, clips));
+        frame = new ChannelMeter.Frame(channelCount);
+        loudness = new LoudnessMeter(channelCount);
+        waiting = new float[channelCount][sampleRateHz / FrameClock.TICKS_PER_SECOND + 2];
+        quiet = new QuietPieces(sampleRateHz);
+        spectrum = new VoiceSpectrumMeter(sampleRateHz);
+        relation = new RelationMeter(sampleRateHz);
+        excerpts = new Excerpts(sampleRateHz, channelCount, quiet, spectrum, relation);
     }
 
     /** Measures a whole recording; the caller closes the source. */
     public static Report of(AudioSource source, AudioInfo info) throws IOException {
+        return of(source, () -> info);
+    }
+
+    /**
+     * Measures a whole recording; the caller closes the source.
+     *
+     * @param info what the file says of itself, asked when all of it has been read
+     */
+    public static Report of(AudioSource source, Supplier<AudioInfo> info) throws IOException {
         RecordingAnalyzer analyzer = new RecordingAnalyzer(source.sampleRateHz(), source.channels());
         float[][] block = new float[source.channels()][BLOCK];
         for (int n = source.read(block, BLOCK); n > 0; n = source.read(block, BLOCK)) {
             analyzer.accept(block, n);
         }
-        return analyzer.report(info);
+        return analyzer.report(info.get());
     }
 
     @Override
     public void accept(float[][] block, int count) {
-        for (float[] samples : block) {
-            for (int i = 0; i < count; i++) {
-                if (!(Math.abs(samples[i]) <= LARGEST)) {
-                    samples[i] = 0;
-                    notNumbers++;
+        for (int c = 0; c < channels.length; c++) {
+            clean(block[c], count);
+            channels[c].block(block[c], count);
+        }
+        if (channels.length == 2) {
+            relation.accept(block, count);
+        }
+        int done = 0;
+        while (done < count) {
+            int length = (int) (FrameClock.startOfTick(ticks + 1, sampleRateHz) - tickStart);
+            if (waitingCount > 0 || count - done < length) {
+                int more = Math.min(count - done, length - waitingCount);
+                for (int c = 0; c < channels.length; c++) {
+                    System.arraycopy(block[c], done, waiting[c], waitingCount, more);
                 }
+                waitingCount += more;
+                done += more;
+                if (waitingCount == length) {
+                    waitingCount = 0;
+                    tick(waiting, 0, length);
+                }
+            } else {
+                tick(block, done, length);
+                done += length;
             }
         }
-        levels.accept(block, count);
-        clips.accept(block, count);
-        frames.accept(block, count);
-        highPassed.accept(block, count);
-        loudness.accept(block, count);
-        truePeak.accept(block, count);
     }
 
-    /** The report on everything accepted so far; the duration in it is the one measured. */
+    /** Takes a whole tick: whatever the blocks, the meters see the same pieces. */
+    private void tick(float[][] block, int from, int length) {
+        for (int c = 0; c < channels.length; c++) {
+            channels[c].tick(block[c], from, from + length);
+        }
+        excerpts.accept(block, from, length);
+        ticks++;
+        tickStart += length;
+        if (ticks % FrameClock.TICKS_PER_FRAME == 0) {
+            closeFrame();
+        }
+    }
+
+    private void clean(float[] samples, int count) {
+        for (int i = 0; i < count; i++) {
+            if (!(Math.abs(samples[i]) <= LARGEST)) {
+                samples[i] = 0;
+                notNumbers++;
+            }
+        }
+    }
+
+    private void closeFrame() {
+        frame.clear();
+        for (ChannelMeter channel : channels) {
+            channel.closeFrame(frame, (double) (tickStart - frameStart));
+        }
+        loudness.frame(frame.weighted);
+        levels.frame(frame.square / channels.length);
+        bends.add((float) (frame.bends / channels.length));
+        low.add((float) (frame.low / channels.length));
+        if (Excerpts.isFull(levels.size())) {
+            excerpts.pass(levels.from(excerpts.firstFrame()));
+        }
+        frameStart = tickStart;
+    }
+
+    /** The report on everything accepted; nothing may be accepted after it. The duration in it is the one measured. */
     public Report report(AudioInfo info) {
-        double durationS = (double) levels.frames() / sampleRateHz;
-        float[] meanSquares = frames.meanSquares();
+        long frames = tickStart + waitingCount;
+        if (waitingCount > 0) {
+            tick(waiting, 0, waitingCount);
+            waitingCount = 0;
+        }
+        if (!Excerpts.isFull(levels.size())) {
+            excerpts.pass(levels.from(excerpts.firstFrame()));
+        }
+        float[] meanSquares = levels.meanSquares();
         Pauses pauses = PauseFinder.of(meanSquares);
-        return new Report(
-                info.withDuration(durationS),
-                loudness.integratedLufs(),
-                truePeak.truePeakDbtp(),
-                levels.peakDbfs(),
-                levels.rmsDbfs(),
+        VoiceFrames voiced = new VoiceFrames(meanSquares, bends.toArray(), low.toArray());
+        VoiceProfile voice = VoiceAnalyzer.analyze(voiced, pauses, found(), sampleRateHz);
+        Optional<NoiseProfile> noise = NoiseAnalyzer.analyze(quiet, pauses, sampleRateHz);
+        Report report = new Report(
+                info.withDuration((double) frames / sampleRateHz),
+                loudness.result(),
+                new Levels(Arrays.stream(channels).map(ChannelMeter::levels).toList()),
+                activeSpeech(),
                 pauses,
-                highPassed.result(),
-                clips.runs(),
-                clips.positionsS(),
-                levels.dcOffset(),
-                hill(meanSquares, pauses, true),
-                hill(meanSquares, pauses, false),
+                highPassed(pauses, noise),
+                clips.result(),
+                noise,
+                voice,
+                channels.length == 2
+                        ? relation.result()
+                        : new ChannelRelation(
+                                channels.length == 1 ? ChannelRelation.Kind.SINGLE : ChannelRelation.Kind.STEREO, 0, 0),
+                Hill.ofNoise(meanSquares, pauses),
+                Hill.ofVoice(meanSquares, pauses),
                 Outline.of(meanSquares),
-                findings(durationS, pauses));
+                List.of());
+        return report.with(Findings.of(report, notNumbers));
     }
 
-    private List<Finding> findings(double durationS, Pauses pauses) {
-        List<Finding> findings = new ArrayList<>();
-        if (clips.runs() > 0) {
-            double first = clips.positionsS().get(0);
-            double last = clips.positionsS().get(clips.positionsS().size() - 1);
-            findings.add(
-                    new Finding(Finding.Kind.CLIPPING, Finding.Severity.FAULT, first, last, (double) clips.runs()));
-        }
-        OptionalDouble dc = Decibels.ofAmplitude(Math.abs(levels.dcOffset()));
-        if (dc.isPresent() && dc.getAsDouble() >= DC_NOTE_DBFS) {
-            findings.add(whole(Finding.Kind.DC_OFFSET, Finding.Severity.WARNING, durationS, dc.getAsDouble()));
-        }
-        if (pauses.digitalSilenceS() >= 0.3) {
-            findings.add(
-                    whole(Finding.Kind.DIGITAL_SILENCE, Finding.Severity.NOTE, durationS, pauses.digitalSilenceS()));
-        }
-        if (pauses.noiseFloorDbfs().isEmpty() && pauses.digitalSilenceS() < 0.3) {
-            findings.add(whole(Finding.Kind.NO_PAUSE, Finding.Severity.NOTE, durationS, 0.3));
-        }
-        if (notNumbers > 0) {
-            findings.add(whole(Finding.Kind.NOT_A_NUMBER, Finding.Severity.FAULT, durationS, (double) notNumbers));
-        }
-        return findings;
+    private ActiveSpeech activeSpeech() {
+        return Arrays.stream(channels)
+                .map(ChannelMeter::activeSpeech)
+                .max(Comparator.comparingDouble(a -> a.levelDbov().orElse(Double.NEGATIVE_INFINITY)))
+                .orElseThrow();
     }
 
-    private static Finding whole(Finding.Kind kind, Finding.Severity severity, double endS, double amount) {
-        return new Finding(kind, severity, 0, endS, amount);
+    private VoiceAnalyzer.Found found() {
+        return new VoiceAnalyzer.Found(
+                Arrays.stream(channels)
+                        .flatMap(m -> m.clicks().clicks().stream())
+                        .sorted(Comparator.comparingDouble(ClickMeter.Click::atS))
+                        .toList(),
+                Arrays.stream(channels)
+                        .flatMap(m -> m.dropouts().runs().stream())
+                        .sorted(Comparator.comparingDouble(DropoutMeter.Run::startS))
+                        .toList(),
+                spectrum.result());
     }
 
-    private static LevelHistogram hill(float[] meanSquares, Pauses pauses, boolean inPauses) {
-        int points = meanSquares.length / LEVEL_FRAMES;
-        double noiseTop = pauses.noiseFloorDbfs().orElse(Double.NEGATIVE_INFINITY) + NOISE_TOP_DB;
-        double[] levelsDbfs = new double[points];
-        int count = 0;
-        int next = 0;
-        List<Pauses.Stretch> stretches = pauses.stretches();
-        for (int p = 0; p < points; p++) {
-            double middleS = (p + 0.5) * LEVEL_FRAMES / FrameLevels.FRAMES_PER_SECOND;
-            while (next < stretches.size() && stretches.get(next).endS() <= middleS) {
-                next++;
-            }
-            boolean paused = next < stretches.size() && stretches.get(next).startS() <= middleS;
-            OptionalDouble level = levelOf(meanSquares, p * LEVEL_FRAMES);
-            if (level.isPresent() && (paused || level.getAsDouble() < noiseTop) == inPauses) {
-                levelsDbfs[count++] = level.getAsDouble();
-            }
-        }
-        return LevelHistogram.of(Arrays.copyOf(levelsDbfs, count));
-    }
-
-    private static OptionalDouble levelOf(float[] meanSquares, int from) {
-        double sum = 0;
-        for (int i = from; i < from + LEVEL_FRAMES; i++) {
-            sum += meanSquares[i];
-        }
-        return Decibels.ofPower(sum / LEVEL_FRAMES);
+    private HighPassed highPassed(Pauses pauses, Optional<NoiseProfile> noise) {
+        double sum = Arrays.stream(channels)
+                .mapToDouble(ChannelMeter::highPassedMeanSquare)
+                .sum();
+        OptionalDouble floor =
+                noise.isPresent() ? OptionalDouble.of(noise.get().highPassedDbfs()) : pauses.noiseFloorDbfs();
+        return new HighPassed(Decibels.ofPower(sum / channels.length), floor);
     }
 }

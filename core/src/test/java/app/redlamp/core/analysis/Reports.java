@@ -1,9 +1,17 @@
 package app.redlamp.core.analysis;
 
+import app.redlamp.core.loudness.ActiveSpeech;
+import app.redlamp.core.loudness.Clipping;
+import app.redlamp.core.loudness.Levels;
+import app.redlamp.core.loudness.Loudness;
 import app.redlamp.core.noise.Pauses;
 import app.redlamp.core.signal.AudioInfo;
 import app.redlamp.core.signal.LevelHistogram;
+import app.redlamp.core.voice.Event;
+import app.redlamp.core.voice.VoiceProfile;
+import java.util.Collections;
 import java.util.List;
+import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.OptionalInt;
 
@@ -16,6 +24,9 @@ public final class Reports {
     private double head = 0.75;
     private double tail = 2;
     private int clips;
+    private VoiceProfile voice = plainVoice();
+    private ChannelRelation relation = new ChannelRelation(ChannelRelation.Kind.SINGLE, 0, 0);
+    private List<Finding> findings = List.of();
     private AudioInfo info = new AudioInfo("wav", "pcm_s24le", 44_100, OptionalInt.of(24), 1, 60, OptionalInt.empty());
 
     public static Reports good() {
@@ -63,6 +74,11 @@ public final class Reports {
         return this;
     }
 
+    public Reports findings(List<Finding> found) {
+        findings = found;
+        return this;
+    }
+
     public Reports silent() {
         lufs = Double.NaN;
         rms = Double.NaN;
@@ -91,28 +107,52 @@ public final class Reports {
     }
 
     public Report get() {
+        List<Pauses.Stretch> stretches = floor.isPresent()
+                ? List.of(
+                        new Pauses.Stretch(0.05, 0.65, floor.getAsDouble()),
+                        new Pauses.Stretch(58.1, 59.9, floor.getAsDouble()))
+                : List.of();
         Pauses pauses = new Pauses(
                 floor,
                 value(rms + 1),
                 OptionalDouble.of(head),
                 OptionalDouble.of(tail),
+                Pauses.Edge.ROOM_TONE,
+                Pauses.Edge.ROOM_TONE,
                 0,
-                List.of(new Pauses.Stretch(0.05, 0.65), new Pauses.Stretch(58.1, 59.9)));
+                stretches);
+        Levels.Channel channel = new Levels.Channel(value(peak), value(peak), value(rms), 0);
+        List<Clipping.Run> runs = clips > 0 ? List.of(new Clipping.Run(1, 3, 0)) : List.of();
         return new Report(
                 info,
-                value(lufs),
-                value(peak),
-                value(peak),
-                value(rms),
+                new Loudness(value(lufs), value(lufs + 8), value(lufs + 4), OptionalDouble.of(6)),
+                new Levels(Collections.nCopies(info.channels(), channel)),
+                new ActiveSpeech(value(rms + 1), 0.8),
                 pauses,
                 new HighPassed(value(rms), floor),
-                clips,
-                clips > 0 ? List.of(1.0) : List.of(),
-                0,
+                new Clipping(clips, runs, OptionalDouble.empty(), List.of()),
+                Optional.empty(),
+                voice,
+                relation,
                 LevelHistogram.of(-66, -66),
                 LevelHistogram.of(-20, -21),
                 Outline.of(new float[] {0.01f, 0.02f}),
-                List.of());
+                findings);
+    }
+
+    private static VoiceProfile plainVoice() {
+        return new VoiceProfile(
+                Optional.empty(),
+                Event.Tally.NONE,
+                Event.Tally.NONE,
+                Event.Tally.NONE,
+                Event.Tally.NONE,
+                Event.Tally.NONE,
+                Event.Tally.NONE,
+                Event.Tally.NONE,
+                OptionalDouble.empty(),
+                OptionalDouble.empty(),
+                OptionalDouble.empty());
     }
 
     private static OptionalDouble value(double number) {
