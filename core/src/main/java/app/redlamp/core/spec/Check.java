@@ -33,6 +33,11 @@ public record Check(
         return new Check(id, OptionalDouble.empty(), Optional.of(value), open, "", verdict);
     }
 
+    /** The same, but what is outside is worth knowing and no ground for rejection. */
+    Check asAdvice() {
+        return verdict == Verdict.OUTSIDE ? new Check(id, measured, text, limits, unit, Verdict.ADVICE) : this;
+    }
+
     /** Distance to the nearest bound: positive inside, negative outside; absent where there is no number. */
     public OptionalDouble margin() {
         return measured.isPresent() ? OptionalDouble.of(limits.margin(measured.getAsDouble())) : OptionalDouble.empty();

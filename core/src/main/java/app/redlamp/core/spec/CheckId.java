@@ -8,14 +8,22 @@ public enum CheckId {
     PEAK,
     NOISE_FLOOR,
     CLIPPING,
+    SHORT_TERM,
+    RANGE,
+    DRYNESS,
+    BAND,
     HEAD,
     TAIL,
+    ROOM_TONE,
     LENGTH,
     CHANNELS,
     SAMPLE_RATE,
     BIT_DEPTH,
     BIT_RATE,
-    CODING;
+    CONSTANT_RATE,
+    CODING,
+    NAME,
+    TAGS;
 
     /** Name in reports, such as {@code noise-floor}. */
     public String id() {

@@ -12,7 +12,13 @@ public record LoudnessTarget(Measure measure, Limits limits) {
         /** RMS of the whole file in dBFS, plain convention. */
         RMS("dBFS"),
         /** Integrated loudness in LUFS, ITU-R BS.1770-5. */
-        INTEGRATED("LUFS");
+        INTEGRATED("LUFS"),
+        /** Active speech level in dBov, ITU-T P.56 method B. */
+        ACTIVE("dBov"),
+        /** Largest sample in dBFS, where a client asks for a level of peaks and no loudness. */
+        SAMPLE_PEAK("dBFS"),
+        /** True peak in dBTP, likewise. */
+        TRUE_PEAK("dBTP");
 
         private final String unit;
 
@@ -33,6 +39,12 @@ public record LoudnessTarget(Measure measure, Limits limits) {
     }
 
     public OptionalDouble of(Report report) {
-        return measure == Measure.RMS ? report.rmsDbfs() : report.integratedLufs();
+        return switch (measure) {
+            case RMS -> report.rmsDbfs();
+            case INTEGRATED -> report.integratedLufs();
+            case ACTIVE -> report.activeSpeech().levelDbov();
+            case SAMPLE_PEAK -> report.samplePeakDbfs();
+            case TRUE_PEAK -> report.truePeakDbtp();
+        };
     }
 }

@@ -14,13 +14,17 @@ public final class Specifications {
                 "audiobook-retail",
                 "Audiobook, retail",
                 "common practice",
-                new LoudnessTarget(LoudnessTarget.Measure.RMS, Limits.between(-23, -18)),
+                Optional.of(new LoudnessTarget(LoudnessTarget.Measure.RMS, Limits.between(-23, -18))),
                 new PeakLimit(PeakLimit.Measure.SAMPLE, -3),
                 OptionalDouble.of(-60),
-                Optional.of(Limits.between(0.5, 1)),
-                Optional.of(Limits.between(1, 5)),
-                OptionalDouble.of(7200),
-                0,
+                new TimeLimits(
+                        Optional.of(Limits.between(0.5, 1)),
+                        Optional.of(Limits.between(1, 5)),
+                        OptionalDouble.of(7200),
+                        OptionalDouble.empty()),
+                SoundLimits.PLAIN,
+                SetLimits.USUAL,
+                Naming.FREE,
                 new DeliveryFormat(
                         DeliveryFormat.Coding.MP3, 44_100, OptionalInt.empty(), OptionalInt.of(192), 1, 2, true));
     }
@@ -30,13 +34,13 @@ public final class Specifications {
                 "broadcast-r128",
                 "Broadcast",
                 "EBU R 128",
-                new LoudnessTarget(LoudnessTarget.Measure.INTEGRATED, Limits.around(-23, 0.5)),
+                Optional.of(new LoudnessTarget(LoudnessTarget.Measure.INTEGRATED, Limits.around(-23, 0.5))),
                 new PeakLimit(PeakLimit.Measure.TRUE, -1),
                 OptionalDouble.empty(),
-                Optional.empty(),
-                Optional.empty(),
-                OptionalDouble.empty(),
-                0,
+                TimeLimits.NONE,
+                SoundLimits.PLAIN,
+                SetLimits.USUAL,
+                Naming.FREE,
                 new DeliveryFormat(
                         DeliveryFormat.Coding.WAV, 48_000, OptionalInt.of(24), OptionalInt.empty(), 1, 2, false));
     }

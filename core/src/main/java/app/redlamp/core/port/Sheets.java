@@ -1,0 +1,16 @@
+package app.redlamp.core.port;
+
+import app.redlamp.core.text.DeliverySheet;
+import java.io.IOException;
+import java.nio.file.Path;
+
+/** Writes reports on a delivery. */
+public interface Sheets {
+
+    /**
+     * Writes a report: HTML, PDF or CSV by the ending of its name. A file of that name is replaced, whole or not at all.
+     *
+     * @throws IOException where the ending is another or the file cannot be written; one line that says what to do
+     */
+    void write(DeliverySheet sheet, Path file) throws IOException;
+}
