@@ -12,6 +12,7 @@ import java.io.IOException;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import java.util.Set;
 
 /**
@@ -23,7 +24,15 @@ public final class ConformSolver {
     private static final int ROUNDS = 6;
 
     private static final Set<CheckId> SOUND = EnumSet.of(
-            CheckId.LOUDNESS, CheckId.PEAK, CheckId.NOISE_FLOOR, CheckId.CLIPPING, CheckId.HEAD, CheckId.TAIL);
+            CheckId.LOUDNESS,
+            CheckId.PEAK,
+            CheckId.NOISE_FLOOR,
+            CheckId.CLIPPING,
+            CheckId.SHORT_TERM,
+            CheckId.DRYNESS,
+            CheckId.BAND,
+            CheckId.HEAD,
+            CheckId.TAIL);
 
     /** The limiter is set this far below the client's limit; a lossy coding gets more to begin with. */
     private static final double LOSSLESS_ROOM_DB = 0.15;
@@ -59,8 +68,7 @@ public final class ConformSolver {
         }
         DeliveryFormat format = specification.format();
         int wanted = format.sameChannels() ? commonChannels : recording.info().channels();
-        FinishSettings neutral = FinishSettings.neutral(
-                EdgePlan.of(specification, recording), format.sampleRateHz(), format.channelsFor(wanted));
+        FinishSettings neutral = FinishSettings.neutral(specification, recording, format.channelsFor(wanted));
         Report base = bench.process(neutral).report();
         Optional<GainPlan> plan = GainPlan.of(specification, base);
         if (plan.isEmpty()) {
@@ -74,12 +82,16 @@ public final class ConformSolver {
     }
 
     private FinishOutcome converge(FinishSettings neutral, GainPlan plan) throws IOException {
-        boolean lossy = specification.format().coding() == DeliveryFormat.Coding.MP3;
+        boolean lossy = !specification.format().coding().lossless();
+        boolean unprocessed = specification.sound().unprocessed();
         double room = lossy ? LOSSY_ROOM_DB : LOSSLESS_ROOM_DB;
         double gain = plan.aimDb();
         List<Check> outside = List.of();
         for (int round = 0; round < ROUNDS && room <= DEEPEST_ROOM_DB; round++) {
-            FinishSettings settings = neutral.with(gain, specification.peak().highest() - room);
+            OptionalDouble ceiling = unprocessed
+                    ? OptionalDouble.empty()
+                    : OptionalDouble.of(specification.peak().highest() - room);
+            FinishSettings settings = neutral.with(gain, ceiling);
             FinishBench.Processed processed = bench.process(settings);
             Judgement master = judge(processed.report());
             outside = soundFaults(master);
@@ -93,7 +105,7 @@ public final class ConformSolver {
                 outside = judgement.faults();
                 master = judgement;
             }
-            double overshoot = -margin(master, CheckId.PEAK);
+            double overshoot = overshoot(master);
             if (overshoot > 0) {
                 room += overshoot + EXTRA_DB;
             }
@@ -109,7 +121,8 @@ public final class ConformSolver {
 
     /** How far the gain moves so that the loudness just measured would reach the aim, within what the floor allows. */
     private double loudnessStep(Judgement measured, GainPlan plan, double gain) {
-        Check loudness = measured.check(CheckId.LOUDNESS).orElseThrow();
+        CheckId level = specification.loudness().isPresent() ? CheckId.LOUDNESS : CheckId.PEAK;
+        Check loudness = measured.check(level).orElseThrow();
         if (loudness.verdict() != Verdict.OUTSIDE || loudness.measured().isEmpty()) {
             return 0;
         }
@@ -134,7 +147,10 @@ public final class ConformSolver {
         return judgement.faults().stream().filter(c -> SOUND.contains(c.id())).toList();
     }
 
-    private static double margin(Judgement judgement, CheckId id) {
-        return judgement.check(id).orElseThrow().margin().orElse(0);
+    /** By how much peaks are too high; 0 or less where they are not. */
+    private static double overshoot(Judgement judgement) {
+        Check peak = judgement.check(CheckId.PEAK).orElseThrow();
+        return peak.measured().orElse(Double.NEGATIVE_INFINITY)
+                - peak.limits().high().orElseThrow();
     }
 }

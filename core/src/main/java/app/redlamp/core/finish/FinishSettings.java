@@ -1,6 +1,10 @@
 package app.redlamp.core.finish;
 
 import app.redlamp.core.analysis.HighPassed;
+import app.redlamp.core.analysis.Report;
+import app.redlamp.core.spec.SoundLimits;
+import app.redlamp.core.spec.Specification;
+import app.redlamp.core.units.Limits;
 import java.util.OptionalDouble;
 
 /**
@@ -9,20 +13,28 @@ import java.util.OptionalDouble;
  * @param edges what is cut from or added to head and tail
  * @param sampleRateHz sample rate of the result
  * @param channels channels of the result, 1 or 2
- * @param highPassHz corner of the high-pass
+ * @param band what is let through; the low bound is the corner of the high-pass
  * @param gainDb gain
  * @param ceilingDbtp where the limiter holds true peaks; absent for no limiter
  */
 public record FinishSettings(
-        EdgePlan edges, int sampleRateHz, int channels, double highPassHz, double gainDb, OptionalDouble ceilingDbtp) {
+        EdgePlan edges, int sampleRateHz, int channels, Limits band, double gainDb, OptionalDouble ceilingDbtp) {
 
-    /** Only what must be: edges, conversion and high-pass, no gain and no limiter. */
-    public static FinishSettings neutral(EdgePlan edges, int sampleRateHz, int channels) {
-        return new FinishSettings(edges, sampleRateHz, channels, HighPassed.CORNER_HZ, 0, OptionalDouble.empty());
+    /** Only what must be: edges, conversion and band, no gain and no limiter. */
+    public static FinishSettings neutral(Specification specification, Report recording, int channels) {
+        SoundLimits sound = specification.sound();
+        Limits open = new Limits(OptionalDouble.empty(), OptionalDouble.empty());
+        return new FinishSettings(
+                sound.unprocessed() ? EdgePlan.NONE : EdgePlan.of(specification, recording),
+                specification.format().sampleRateHz(),
+                channels,
+                sound.unprocessed() ? open : sound.bandHz().orElse(Limits.atLeast(HighPassed.CORNER_HZ)),
+                0,
+                OptionalDouble.empty());
     }
 
-    public FinishSettings with(double newGainDb, double newCeilingDbtp) {
-        return new FinishSettings(
-                edges, sampleRateHz, channels, highPassHz, newGainDb, OptionalDouble.of(newCeilingDbtp));
+    /** The same with another gain and a limiter. */
+    public FinishSettings with(double newGainDb, OptionalDouble newCeilingDbtp) {
+        return new FinishSettings(edges, sampleRateHz, channels, band, newGainDb, newCeilingDbtp);
     }
 }

@@ -39,7 +39,7 @@ public record Forecast(OptionalDouble gainDb, List<Obstacle> obstacles) {
     /** Faults of the recording that no gain and no limiter touch. */
     static List<Obstacle> unrepairable(Specification specification, Report report) {
         List<Obstacle> obstacles = new ArrayList<>();
-        if (specification.loudness().of(report).isEmpty()) {
+        if (specification.aim().of(report).isEmpty()) {
             obstacles.add(new Obstacle.Silent());
         }
         if (report.clippedRuns() > specification.clippedRuns()) {

@@ -24,14 +24,18 @@ public record GainPlan(double lowestDb, double highestDb, double floorDb, double
 
     /** The plan for samples as they stand; absent where they have no loudness. */
     public static Optional<GainPlan> of(Specification specification, Report report) {
-        return of(specification, specification.loudness().of(report), report.noiseFloorDbfs());
+        return of(specification, specification.aim().of(report), report.noiseFloorDbfs());
     }
 
     /** The plan for a recording that will pass the high-pass first; absent where it has no loudness. */
     public static Optional<GainPlan> forecast(Specification specification, Report recording) {
-        OptionalDouble loudness = specification.loudness().measure() == LoudnessTarget.Measure.RMS
+        LoudnessTarget aim = specification.aim();
+        if (specification.sound().unprocessed()) {
+            return of(specification, aim.of(recording), recording.noiseFloorDbfs());
+        }
+        OptionalDouble loudness = aim.measure() == LoudnessTarget.Measure.RMS
                 ? recording.highPassed().rmsDbfs()
-                : recording.integratedLufs();
+                : aim.of(recording);
         return of(specification, loudness, recording.highPassed().noiseFloorDbfs());
     }
 
@@ -39,7 +43,7 @@ public record GainPlan(double lowestDb, double highestDb, double floorDb, double
         if (loudness.isEmpty()) {
             return Optional.empty();
         }
-        Limits window = specification.loudness().limits();
+        Limits window = specification.aim().limits();
         double lowest = window.low().orElseThrow() - loudness.getAsDouble();
         double loudest = window.high().orElseThrow() - loudness.getAsDouble();
         OptionalDouble limit = specification.noiseFloorDbfs();
@@ -49,7 +53,8 @@ public record GainPlan(double lowestDb, double highestDb, double floorDb, double
         double highest = Math.min(loudest, quietEnough);
         double clearance = Math.min(CLEARANCE_DB, Math.max(0, highest - lowest) / 2);
         double middle = (lowest + loudest) / 2;
-        double aim = Math.max(lowest + clearance, Math.min(middle, highest - clearance));
+        boolean leave = specification.sound().unprocessed() && lowest <= 0 && highest >= 0;
+        double aim = leave ? 0 : Math.max(lowest + clearance, Math.min(middle, highest - clearance));
         return Optional.of(new GainPlan(lowest, highest, quietEnough, aim));
     }
 

@@ -179,10 +179,9 @@ public final class LimitedSource extends SourceStep {
                 for (int i = from + start - BEFORE + 1; i < from + end + AFTER; i++) {
                     largest = Math.max(largest, Math.abs(samples[i]));
                 }
-                if (largest * interpolator.bound() > ceiling) {
-                    for (int j = start; j < end; j++) {
-                        peaks[j] = Math.max(peaks[j], interpolator.peakFrom(samples, from + j));
-                    }
+                if (largest * interpolator.bound() > ceiling
+                        && interpolator.bound(samples, from + start, end - start, largest, largest) > ceiling) {
+                    interpolator.raise(samples, from + start, peaks, start, end - start);
                 }
             }
         }

@@ -9,6 +9,7 @@ import app.redlamp.core.noise.Pauses;
 import app.redlamp.core.signal.Biquad;
 import app.redlamp.core.signal.Signals;
 import app.redlamp.core.spec.Specifications;
+import app.redlamp.core.units.Limits;
 import java.io.IOException;
 import java.util.Arrays;
 import java.util.Optional;
@@ -36,7 +37,7 @@ class SourcesTest {
     @Test
     void gainAndHighPassDoWhatTheySay() throws IOException {
         float[] in = Signals.sine(1000, -20, 2, RATE);
-        float[] out = Signals.readAll(new TonedSource(Signals.source(RATE, in), 80, 9.4), 4096)[0];
+        float[] out = Signals.readAll(new TonedSource(Signals.source(RATE, in), Limits.atLeast(80), 9.4), 4096)[0];
         float[] settled = Arrays.copyOfRange(out, RATE, 2 * RATE);
         double filter =
                 20 * Math.log10(Biquad.highPass(80, Biquad.BUTTERWORTH_Q, RATE).gainAt(1000, RATE));
@@ -48,7 +49,7 @@ class SourcesTest {
         float[] in = Signals.sine(1000, -20, 1, RATE);
         in[100] = Float.NaN;
         in[200] = Float.NEGATIVE_INFINITY;
-        for (float sample : Signals.readAll(new TonedSource(Signals.source(RATE, in), 80, 0), 512)[0]) {
+        for (float sample : Signals.readAll(new TonedSource(Signals.source(RATE, in), Limits.atLeast(80), 0), 512)[0]) {
             assertThat(sample).isBetween(-1f, 1f);
         }
     }
@@ -116,7 +117,7 @@ class SourcesTest {
     void addedEdgesAreRoomToneWithoutASeam() throws IOException {
         float[] room = Signals.noise(-60, 3, RATE, 1);
         float[] tone = Arrays.copyOfRange(room, 1000, 1000 + RATE / 2);
-        Optional<Pauses.Stretch> stretch = Optional.of(new Pauses.Stretch(1000.0 / RATE, 1000.0 / RATE + 0.5));
+        Optional<Pauses.Stretch> stretch = Optional.of(new Pauses.Stretch(1000.0 / RATE, 1000.0 / RATE + 0.5, -60));
         EdgePlan plan = new EdgePlan(0, 0, 1.5, 2, stretch);
         float[] out = Signals.readAll(
                 new EdgedSource(Signals.source(RATE, room), plan, room.length, new float[][] {tone}), 777)[0];
