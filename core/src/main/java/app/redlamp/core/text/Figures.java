@@ -36,6 +36,11 @@ public final class Figures {
         return value > 0 && !text.equals(tenths(0)) ? "+" + text : text;
     }
 
+    /** Two decimals, such as {@code 0.35}. */
+    public String hundredths(double value) {
+        return format(value, 2);
+    }
+
     /** No decimals and no grouping, such as {@code 44100}. */
     public String whole(double value) {
         return format(value, 0);
@@ -45,6 +50,14 @@ public final class Figures {
     public String kiloHertz(double hertz) {
         DecimalFormat format = pattern("0.###");
         return format.format(hertz / 1000);
+    }
+
+    /** A place in time to the tenth of a second, such as {@code 1:02.3}. */
+    public String clockTenths(double seconds) {
+        double tenths = Math.floor(seconds * 10) / 10;
+        long minutes = (long) (tenths / 60);
+        String rest = format(tenths - minutes * 60, 1);
+        return minutes + ":" + (tenths - minutes * 60 < 10 ? "0" : "") + rest;
     }
 
     /** A length of time as {@code 1:02:03} or {@code 2:03}. */

@@ -3,8 +3,10 @@ package app.redlamp.core.text;
 import app.redlamp.core.analysis.Finding;
 import app.redlamp.core.finish.EdgePlan;
 import app.redlamp.core.finish.Obstacle;
+import app.redlamp.core.noise.NoiseProfile;
 import app.redlamp.core.spec.Check;
 import app.redlamp.core.spec.CheckId;
+import app.redlamp.core.spec.SetJudge;
 import app.redlamp.core.spec.Specification;
 import app.redlamp.core.spec.Verdict;
 import app.redlamp.core.units.Limits;
@@ -33,7 +35,7 @@ public final class Wording {
 
     /** The check with its value and its margin, such as "RMS −28.1 dBFS: 5.1 dB too quiet". */
     public String check(Check check, Specification specification) {
-        if (check.text().isPresent() && check.verdict() == Verdict.ADVICE) {
+        if (check.id() == CheckId.CODING && check.verdict() == Verdict.ADVICE) {
             return value(check, specification);
         }
         String key = check.text().isEmpty() && check.measured().isEmpty() ? "check.named.undefined" : "check.named";
@@ -69,7 +71,9 @@ public final class Wording {
     /** The bare value with its unit, such as "−28.1 dBFS" or "stereo". */
     public String figure(Check check) {
         if (check.text().isPresent()) {
-            return check.text().get().toUpperCase(Locale.ROOT);
+            return check.id() == CheckId.CODING
+                    ? check.text().get().toUpperCase(Locale.ROOT)
+                    : check.text().get();
         }
         return check.measured().isPresent()
                 ? say("value." + unitKey(check), figure(check, check.measured().getAsDouble()))
@@ -80,7 +84,7 @@ public final class Wording {
     public String checkName(CheckId id, Specification specification) {
         return switch (id) {
             case LOUDNESS ->
-                say("name.loudness." + specification.loudness().measure().name().toLowerCase(Locale.ROOT));
+                say("name.loudness." + specification.aim().measure().name().toLowerCase(Locale.ROOT));
             case PEAK ->
                 say("name.peak." + specification.peak().measure().name().toLowerCase(Locale.ROOT));
             default -> say("name." + id.id());
@@ -161,11 +165,29 @@ public final class Wording {
         return new Advice(say("help." + key + ".title", values), say("help." + key + ".detail", values));
     }
 
+    /** What a finding says: what it is, and what to do about it. */
     public String finding(Finding finding) {
-        Object amount = finding.kind() == Finding.Kind.CLIPPING || finding.kind() == Finding.Kind.NOT_A_NUMBER
-                ? (Object) Math.round(finding.amount())
-                : figures.tenths(finding.amount());
+        Object amount = switch (finding.kind()) {
+            case CLIPPING, NOT_A_NUMBER, PLOSIVES, SIBILANCE, MOUTH_CLICKS, ELECTRICAL_CLICKS, DROPOUTS, JUMPS ->
+                Math.round(finding.amount());
+            case WHINE -> figures.whole(finding.amount());
+            case REVERBERANT -> figures.hundredths(finding.amount());
+            case THIN, MUDDY, BOXY, HARSH, DULL -> figures.tenths(Math.abs(finding.amount()));
+            default -> figures.tenths(finding.amount());
+        };
         return say("finding." + finding.kind().id(), amount);
+    }
+
+    /** Where a finding is, such as "1:23: "; empty where it is everywhere. */
+    public String place(Finding finding) {
+        return finding.places().isEmpty() ? "" : say("finding.place", figures.clock(finding.startS()));
+    }
+
+    /** What a printed report says of all files together. */
+    public String sheetVerdict(int clear, int files, boolean together) {
+        return clear == files
+                ? say(together ? "sheet.clear" : "sheet.apart", files)
+                : say("sheet.faults", files - clear, files);
     }
 
     /** What was done to head and tail, a line each; empty where nothing was. */
@@ -185,13 +207,62 @@ public final class Wording {
     }
 
     private String word(Check check, Specification specification) {
+        String given = check.text().orElseThrow();
+        boolean right = check.verdict() == Verdict.INSIDE;
+        return switch (check.id()) {
+            case CODING -> coding(check, specification);
+            case NAME ->
+                right
+                        ? say("check.right", given)
+                        : say(
+                                "check.wrong",
+                                given,
+                                specification.naming().pattern().orElse(""));
+            case TAGS -> right ? say("check.right", given) : say("check.tags.missing", given);
+            case ROOM_TONE -> say("check.room-tone");
+            default -> say("check." + check.id().id() + "." + given);
+        };
+    }
+
+    private String coding(Check check, Specification specification) {
         String value = check.text().orElseThrow().toUpperCase(Locale.ROOT);
-        String wanted = specification.format().coding().name();
+        String wanted = say("coding." + specification.format().coding().name().toLowerCase(Locale.ROOT));
         return switch (check.verdict()) {
             case INSIDE -> say("check.right", value);
             case ADVICE -> say("check.master", value, wanted);
             case OUTSIDE -> say("check.wrong", value, wanted);
         };
+    }
+
+    /** One comparison between the files of a delivery, naming the odd one out. */
+    public String comparison(SetJudge.Comparison comparison, List<String> names) {
+        String key = "set." + comparison.kind().id();
+        boolean inside = comparison.verdict() == Verdict.INSIDE;
+        String odd = comparison.oddOneOut().isPresent()
+                ? names.get(comparison.oddOneOut().getAsInt())
+                : "";
+        return switch (comparison.kind()) {
+            case SAMPLE_RATE, CHANNELS, CODING -> inside ? say(key + ".same") : say(key + ".differ", odd);
+            case LOUDNESS, NOISE_FLOOR, TONE ->
+                inside
+                        ? say(key + ".near", figures.tenths(comparison.value()))
+                        : say(key + ".apart", figures.tenths(comparison.value()), odd);
+            case TOTAL ->
+                say(
+                        inside ? "set.total.enough" : "set.total.short",
+                        figures.clock(comparison.value()),
+                        figures.clock(comparison.limits().low().orElse(0)));
+        };
+    }
+
+    /** What the noise in the pauses is made of, and what to try first. */
+    public String noise(NoiseProfile noise) {
+        return say(
+                "noise." + noise.kind().id(),
+                noise.hum().map(h -> figures.whole(h.familyHz())).orElse(""),
+                noise.tones().isEmpty()
+                        ? ""
+                        : figures.whole(noise.tones().get(0).frequencyHz()));
     }
 
     private static boolean isCount(Check check) {
@@ -208,13 +279,16 @@ public final class Wording {
         if (check.id() == CheckId.CHANNELS && (value == 1 || value == 2)) {
             return say(value == 1 ? "channels.mono" : "channels.stereo");
         }
+        if (check.id() == CheckId.DRYNESS) {
+            return figures.hundredths(value);
+        }
         return isCount(check) ? figures.whole(value) : figures.tenths(value);
     }
 
     private String amount(Check check, double margin) {
         return switch (check.unit()) {
             case "s" -> check.id() == CheckId.LENGTH ? figures.clock(margin) : say("value.s", figures.tenths(margin));
-            case "LUFS" -> say("value.LU", figures.tenths(margin));
+            case "LUFS", "LU" -> say("value.LU", figures.tenths(margin));
             default -> say("value.dB", figures.tenths(margin));
         };
     }

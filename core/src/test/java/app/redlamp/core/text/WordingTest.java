@@ -11,6 +11,7 @@ import app.redlamp.core.spec.CheckId;
 import app.redlamp.core.spec.Judge;
 import app.redlamp.core.spec.Specification;
 import app.redlamp.core.spec.Specifications;
+import java.util.List;
 import java.util.Locale;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -74,7 +75,7 @@ class WordingTest {
     @ParameterizedTest
     @EnumSource(Finding.Kind.class)
     void everyFindingHasASentence(Finding.Kind kind) {
-        assertThat(wording.finding(new Finding(kind, Finding.Severity.NOTE, 0, 1, 2)))
+        assertThat(wording.finding(new Finding(kind, Finding.Severity.NOTE, 0, 1, 2, List.of())))
                 .isNotBlank()
                 .doesNotContain("{", "}");
     }
