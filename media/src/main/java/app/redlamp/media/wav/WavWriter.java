@@ -1,6 +1,8 @@
 package app.redlamp.media.wav;
 
+import app.redlamp.core.analysis.Report;
 import app.redlamp.core.finish.Dither;
+import app.redlamp.core.signal.Labels;
 import app.redlamp.core.signal.SampleSink;
 import java.io.Closeable;
 import java.io.IOException;
@@ -10,22 +12,29 @@ import java.nio.channels.FileChannel;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Path;
 import java.nio.file.StandardOpenOption;
+import java.util.Optional;
 
 /**
  * Writes a RIFF/WAVE file with 16- or 24-bit samples, dithered, because samples are worked on as floats and every
  * integer is fewer bits than that. Creates the file and refuses to write over one. The sizes in the header are right
  * after {@link #close}; before that the header says "to the end of the file", so that what was written is readable
  * whenever it breaks off.
+ *
+ * <p>A file that outgrows 4 GiB becomes RF64 (ITU-R BS.2088): room for its {@code ds64} chunk is kept from the start.
  */
 public final class WavWriter implements SampleSink, Closeable {
-    private static final int HEADER_BYTES = 44;
-    private static final long MOST_BYTES = 0xFFFFFFFFL - HEADER_BYTES;
+    private static final long MOST_RIFF_BYTES = 0xFFFFFFFFL;
+    private static final int DS64_BYTES = 28;
+    private static final int FORMAT_BYTES = 16;
 
     private final FileChannel file;
     private final int sampleRateHz;
     private final int channels;
     private final int bits;
+    private final long mostBytes;
     private final Dither dither;
+    private final byte[] broadcast;
+    private final byte[] labels;
     private final ByteBuffer bytes = ByteBuffer.allocate(1 << 16).order(ByteOrder.LITTLE_ENDIAN);
     private long dataBytes;
 
@@ -34,23 +43,42 @@ public final class WavWriter implements SampleSink, Closeable {
      * @throws java.nio.file.FileAlreadyExistsException where there is a file of that name
      */
     public WavWriter(Path path, int sampleRateHz, int channels, int bits) throws IOException {
+        this(path, sampleRateHz, channels, bits, Labels.NONE, Optional.empty());
+    }
+
+    /** With tags and cue points after the sound, and a broadcast extension before it where one is given. */
+    public WavWriter(
+            Path path, int sampleRateHz, int channels, int bits, Labels labels, Optional<BroadcastExtension> broadcast)
+            throws IOException {
+        this(path, sampleRateHz, channels, bits, labels, broadcast, MOST_RIFF_BYTES);
+    }
+
+    /** @param mostBytes size from which the file is RF64 */
+    WavWriter(
+            Path path,
+            int sampleRateHz,
+            int channels,
+            int bits,
+            Labels labels,
+            Optional<BroadcastExtension> broadcast,
+            long mostBytes)
+            throws IOException {
         if (!(bits == 16 || bits == 24)) {
             throw new IllegalArgumentException(bits + " bit: must be 16 or 24");
         }
         this.sampleRateHz = sampleRateHz;
         this.channels = channels;
         this.bits = bits;
+        this.mostBytes = mostBytes;
+        this.labels = WavLabels.write(labels, sampleRateHz);
+        this.broadcast = broadcast.map(b -> WavLabels.chunk("bext", b.write())).orElse(new byte[0]);
         dither = new Dither(bits);
         file = FileChannel.open(path, StandardOpenOption.CREATE_NEW, StandardOpenOption.WRITE);
-        write(header(0xFFFFFFFFL));
+        write(header(MOST_RIFF_BYTES, MOST_RIFF_BYTES, false));
     }
 
     @Override
     public void accept(float[][] block, int frames) throws IOException {
-        long more = (long) frames * channels * (bits / 8);
-        if (dataBytes + more > MOST_BYTES) {
-            throw new IOException("is longer than a WAV file can hold (4 GiB); split it");
-        }
         for (int i = 0; i < frames; i++) {
             for (int c = 0; c < channels; c++) {
                 if (bytes.remaining() < 4) {
@@ -63,7 +91,7 @@ public final class WavWriter implements SampleSink, Closeable {
                 }
             }
         }
-        dataBytes += more;
+        dataBytes += (long) frames * channels * (bits / 8);
     }
 
     @Override
@@ -76,22 +104,64 @@ public final class WavWriter implements SampleSink, Closeable {
                 bytes.put((byte) 0);
             }
             drain();
+            write(ByteBuffer.wrap(labels));
+            long riffBytes = file.position() - 8;
             file.position(0);
-            write(header(dataBytes));
+            write(header(riffBytes, dataBytes, riffBytes > mostBytes));
             file.force(true);
         }
     }
 
-    private ByteBuffer header(long dataSize) {
+    /** Bytes before the sound. */
+    private int headerBytes() {
+        return 12 + 8 + DS64_BYTES + broadcast.length + 8 + FORMAT_BYTES + 8;
+    }
+
+    private ByteBuffer header(long riffBytes, long soundBytes, boolean rf64) {
         int frameBytes = channels * bits / 8;
-        long riffSize = dataSize == 0xFFFFFFFFL ? dataSize : dataSize + (dataSize & 1) + HEADER_BYTES - 8;
-        ByteBuffer header = ByteBuffer.allocate(HEADER_BYTES).order(ByteOrder.LITTLE_ENDIAN);
-        header.put("RIFF".getBytes(StandardCharsets.US_ASCII)).putInt((int) riffSize);
-        header.put("WAVEfmt ".getBytes(StandardCharsets.US_ASCII)).putInt(16);
+        ByteBuffer header = ByteBuffer.allocate(headerBytes()).order(ByteOrder.LITTLE_ENDIAN);
+        header.put(letters(rf64 ? "RF64" : "RIFF")).putInt(rf64 ? -1 : (int) riffBytes);
+        header.put(letters("WAVE"));
+        header.put(letters(rf64 ? "ds64" : "JUNK")).putInt(DS64_BYTES);
+        header.putLong(rf64 ? riffBytes : 0);
+        header.putLong(rf64 ? soundBytes : 0);
+        header.putLong(rf64 ? soundBytes / frameBytes : 0).putInt(0);
+        header.put(broadcast);
+        header.put(letters("fmt ")).putInt(FORMAT_BYTES);
         header.putShort((short) 1).putShort((short) channels).putInt(sampleRateHz);
         header.putInt(sampleRateHz * frameBytes).putShort((short) frameBytes).putShort((short) bits);
-        header.put("data".getBytes(StandardCharsets.US_ASCII)).putInt((int) dataSize);
+        header.put(letters("data")).putInt(rf64 ? -1 : (int) soundBytes);
         return header.flip();
+    }
+
+    /**
+     * Puts the measured loudness into the broadcast extension of a finished file; does nothing where it has none.
+     *
+     * @param report of that very file
+     */
+    public static void putLoudness(Path path, Report report) throws IOException {
+        try (FileChannel written = FileChannel.open(path, StandardOpenOption.READ, StandardOpenOption.WRITE)) {
+            ChunkCursor cursor = new ChunkCursor(written, 12, false);
+            while (cursor.next() && !cursor.name().equals("data")) {
+                if (cursor.name().equals("bext")) {
+                    ByteBuffer content = cursor.content(BroadcastExtension.FIXED_BYTES);
+                    byte[] chunk = new byte[content.remaining()];
+                    content.get(chunk);
+                    ByteBuffer changed = ByteBuffer.wrap(
+                            BroadcastExtension.read(chunk).with(report).write());
+                    changed.limit(BroadcastExtension.FIXED_BYTES);
+                    while (changed.hasRemaining()) {
+                        written.write(changed, cursor.start() + changed.position());
+                    }
+                    written.force(true);
+                }
+                cursor.skip(cursor.length());
+            }
+        }
+    }
+
+    private static byte[] letters(String name) {
+        return name.getBytes(StandardCharsets.US_ASCII);
     }
 
     private void drain() throws IOException {
