@@ -29,6 +29,7 @@ import app.redlamp.core.signal.AudioSource;
 import app.redlamp.media.ReadFault;
 import java.io.IOException;
 import java.nio.file.Path;
+import java.util.Optional;
 import java.util.OptionalInt;
 import org.bytedeco.ffmpeg.avcodec.AVCodec;
 import org.bytedeco.ffmpeg.avcodec.AVCodecContext;
@@ -49,6 +50,10 @@ public final class DecodedFile implements AudioSource {
             "wav,w64,aiff,caf,au,flac,mp3,aac,ogg,mov,mp4,m4a,matroska,webm,wv,tta,ape";
     private static final int LEAST_PROBE_SCORE = 25;
     private static final int MOST_CHANNELS = 64;
+    /** Half of it lies above the corner of the K-weighting's shelf; no recorder is slower. */
+    private static final int LOWEST_RATE = 4000;
+
+    private static final int HIGHEST_RATE = 768_000;
 
     /** A coded file may end this much early before it counts as cut off: padding and rounding of the header. */
     private static final double ALLOWED_MISSING_S = 0.2;
@@ -59,6 +64,8 @@ public final class DecodedFile implements AudioSource {
     private final AVFrame frame = av_frame_alloc();
     private final int track;
     private final AudioInfo info;
+    private int smallestPacket = Integer.MAX_VALUE;
+    private int largestPacket;
     private final boolean lengthKnown;
     private float[][] decoded;
     private int from;
@@ -95,8 +102,23 @@ public final class DecodedFile implements AudioSource {
         }
     }
 
+    /** What the file says of itself; whether its bit rate is constant is known once all of it has been read. */
     public AudioInfo info() {
-        return info;
+        return drained && info.codec().equals("mp3") ? withConstancy() : info;
+    }
+
+    /** Frames of one bit rate differ by the pad byte at most. */
+    private AudioInfo withConstancy() {
+        return new AudioInfo(
+                info.container(),
+                info.codec(),
+                info.sampleRateHz(),
+                info.bitDepth(),
+                info.channels(),
+                info.durationS(),
+                info.bitRateKbps(),
+                Optional.of(largestPacket - smallestPacket <= 1),
+                info.labels());
     }
 
     @Override
@@ -157,6 +179,8 @@ public final class DecodedFile implements AudioSource {
                 avcodec_send_packet(decoder, null);
             } else {
                 if (packet.stream_index() == track) {
+                    smallestPacket = Math.min(smallestPacket, packet.size());
+                    largestPacket = Math.max(largestPacket, packet.size());
                     avcodec_send_packet(decoder, packet);
                 }
                 av_packet_unref(packet);
@@ -206,7 +230,8 @@ public final class DecodedFile implements AudioSource {
     private static AVCodecContext openDecoder(AVStream stream) throws IOException {
         AVCodecParameters parameters = stream.codecpar();
         AVCodec codec = avcodec_find_decoder(parameters.codec_id());
-        boolean plausible = parameters.sample_rate() > 0
+        boolean plausible = parameters.sample_rate() >= LOWEST_RATE
+                && parameters.sample_rate() <= HIGHEST_RATE
                 && parameters.ch_layout().nb_channels() > 0
                 && parameters.ch_layout().nb_channels() <= MOST_CHANNELS;
         if (codec == null || !plausible) {
@@ -225,7 +250,8 @@ public final class DecodedFile implements AudioSource {
     private AudioInfo describe(AVStream stream) {
         AVCodecParameters parameters = stream.codecpar();
         String codec = avcodec_get_name(parameters.codec_id()).getString();
-        boolean keepsBits = codec.startsWith("pcm") || codec.equals("flac") || codec.equals("alac");
+        boolean keepsBits =
+                (codec.startsWith("pcm_") && !codec.endsWith("law")) || codec.equals("flac") || codec.equals("alac");
         int bits = parameters.bits_per_raw_sample() > 0
                 ? parameters.bits_per_raw_sample()
                 : parameters.bits_per_coded_sample();
@@ -238,7 +264,9 @@ public final class DecodedFile implements AudioSource {
                 keepsBits && bits > 0 ? OptionalInt.of(bits) : OptionalInt.empty(),
                 parameters.ch_layout().nb_channels(),
                 durationS,
-                keepsBits || kbps <= 0 ? OptionalInt.empty() : OptionalInt.of(kbps));
+                keepsBits || kbps <= 0 ? OptionalInt.empty() : OptionalInt.of(kbps),
+                Optional.empty(),
+                FileLabels.read(container, stream));
     }
 
     private static String containerName(String names) {

@@ -27,14 +27,19 @@ import org.bytedeco.ffmpeg.avutil.AVFrame;
 /** The independent oracle: FFmpeg's own loudness filter {@code ebur128} with true peak, run over the same samples. */
 public final class LoudnessOracle {
     private static final int CHUNK = 4096;
+    private static final String[] LAYOUTS = {"", "mono", "stereo", "3.0", "quad", "5.0", "5.1"};
 
     private LoudnessOracle() {}
 
     /**
      * @param integratedLufs as the filter says
      * @param truePeakDbtp largest of all channels
+     * @param momentaryLufs largest of those that it gives each 100 ms
+     * @param shortTermLufs likewise
+     * @param rangeLu as the filter says
      */
-    public record Answer(double integratedLufs, double truePeakDbtp) {}
+    public record Answer(
+            double integratedLufs, double truePeakDbtp, double momentaryLufs, double shortTermLufs, double rangeLu) {}
 
     /** Measures samples, one array a channel. */
     public static Answer measure(int rate, float[]... channels) throws IOException {
@@ -43,7 +48,7 @@ public final class LoudnessOracle {
         AVFrame frame = av_frame_alloc();
         AVFrame out = av_frame_alloc();
         try {
-            String layout = channels.length == 1 ? "mono" : "stereo";
+            String layout = LAYOUTS[channels.length];
             AVFilterContext source = filter(
                     graph,
                     "abuffer",
@@ -58,7 +63,12 @@ public final class LoudnessOracle {
             Ffmpeg.check(avfilter_link(source, 0, meter, 0), "linking");
             Ffmpeg.check(avfilter_link(meter, 0, sink, 0), "linking");
             Ffmpeg.check(avfilter_graph_config(graph, null), "configuring");
-            Answer answer = new Answer(Double.NaN, Double.NEGATIVE_INFINITY);
+            Answer answer = new Answer(
+                    Double.NaN,
+                    Double.NEGATIVE_INFINITY,
+                    Double.NEGATIVE_INFINITY,
+                    Double.NEGATIVE_INFINITY,
+                    Double.NaN);
             int length = channels[0].length;
             for (int at = 0; at <= length; at += CHUNK) {
                 int count = Math.min(CHUNK, length - at);
@@ -118,7 +128,14 @@ public final class LoudnessOracle {
             double linear = value(frame, "lavfi.r128.true_peaks_ch" + c, Double.NaN);
             peak = linear > 0 ? Math.max(peak, 20 * Math.log10(linear)) : peak;
         }
-        return new Answer(integrated, peak);
+        double momentary = value(frame, "lavfi.r128.M", Double.NEGATIVE_INFINITY);
+        double shortTerm = value(frame, "lavfi.r128.S", Double.NEGATIVE_INFINITY);
+        return new Answer(
+                integrated,
+                peak,
+                Double.isNaN(momentary) ? before.momentaryLufs() : Math.max(before.momentaryLufs(), momentary),
+                Double.isNaN(shortTerm) ? before.shortTermLufs() : Math.max(before.shortTermLufs(), shortTerm),
+                value(frame, "lavfi.r128.LRA", before.rangeLu()));
     }
 
     private static double value(AVFrame frame, String key, double otherwise) {

@@ -3,15 +3,18 @@ package app.redlamp.media.ffmpeg;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import app.redlamp.core.signal.Labels;
 import app.redlamp.core.signal.Signals;
 import java.io.IOException;
 import java.nio.file.Path;
 import java.util.Arrays;
+import java.util.List;
+import java.util.Map;
 import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
-class Mp3WriterTest {
+class CodedWriterTest {
     /** A tone through a lossy coding keeps its level to this. */
     private static final double LEVEL_DB = 0.03;
 
@@ -36,7 +39,12 @@ class Mp3WriterTest {
         float[][] block = new float[channels][];
         Arrays.fill(block, tone);
         Path file = folder.resolve("tone.mp3");
-        try (Mp3Writer writer = new Mp3Writer(file, rate, channels, kbps, "A tone − “quoted”")) {
+        try (CodedWriter writer = new CodedWriter(
+                file,
+                Encoding.mp3(kbps),
+                rate,
+                channels,
+                new Labels(Map.of("title", "A tone − “quoted”"), List.of()))) {
             writer.accept(block, tone.length);
             writer.finish();
         }
@@ -44,8 +52,10 @@ class Mp3WriterTest {
             assertThat(decoded.info().container()).isEqualTo("mp3");
             assertThat(decoded.info().bitRateKbps()).hasValue(kbps);
             assertThat(decoded.info().bitDepth()).isEmpty();
+            assertThat(decoded.info().labels().tag("title")).contains("A tone − “quoted”");
             float[][] samples = Signals.readAll(decoded, 4096);
             assertThat(samples).hasDimensions(channels, tone.length);
+            assertThat(decoded.info().constantBitRate()).contains(true);
             for (float[] channel : samples) {
                 float[] middle = Arrays.copyOfRange(channel, rate, 2 * rate);
                 assertThat(Signals.rmsDbfs(middle)).isCloseTo(-12 - 3.0103, within(LEVEL_DB));
@@ -59,7 +69,7 @@ class Mp3WriterTest {
     void peaksAboveFullScaleAreNotCutOffBeforeCoding(int kbps) throws IOException {
         float[] tone = Signals.sine(997, -0.1, 1, 44_100);
         Path file = folder.resolve("hot.mp3");
-        try (Mp3Writer writer = new Mp3Writer(file, 44_100, 1, kbps, "hot")) {
+        try (CodedWriter writer = new CodedWriter(file, Encoding.mp3(kbps), 44_100, 1, Labels.NONE)) {
             writer.accept(new float[][] {tone}, tone.length);
             writer.finish();
         }

@@ -21,19 +21,20 @@ import static org.bytedeco.ffmpeg.global.avformat.avformat_new_stream;
 import static org.bytedeco.ffmpeg.global.avformat.avformat_write_header;
 import static org.bytedeco.ffmpeg.global.avformat.avio_closep;
 import static org.bytedeco.ffmpeg.global.avformat.avio_open;
-import static org.bytedeco.ffmpeg.global.avutil.AV_SAMPLE_FMT_FLTP;
 import static org.bytedeco.ffmpeg.global.avutil.av_channel_layout_default;
+import static org.bytedeco.ffmpeg.global.avutil.av_dict_free;
 import static org.bytedeco.ffmpeg.global.avutil.av_dict_set;
 import static org.bytedeco.ffmpeg.global.avutil.av_frame_alloc;
 import static org.bytedeco.ffmpeg.global.avutil.av_frame_free;
 import static org.bytedeco.ffmpeg.global.avutil.av_frame_get_buffer;
 import static org.bytedeco.ffmpeg.global.avutil.av_frame_make_writable;
 
+import app.redlamp.core.signal.Labels;
 import app.redlamp.core.signal.SampleSink;
 import java.io.Closeable;
 import java.io.IOException;
+import java.nio.ByteBuffer;
 import java.nio.ByteOrder;
-import java.nio.FloatBuffer;
 import java.nio.file.Path;
 import org.bytedeco.ffmpeg.avcodec.AVCodec;
 import org.bytedeco.ffmpeg.avcodec.AVCodecContext;
@@ -46,65 +47,69 @@ import org.bytedeco.ffmpeg.avutil.AVFrame;
 import org.bytedeco.javacpp.PointerPointer;
 
 /**
- * Writes an MP3 file of constant bit rate with an ID3v2 title. The encoder turns everything down a little without
- * saying so; that is made up for before encoding, so that what is decoded again has the level that went in.
+ * Writes a coded file with its tags and cue points. Lossless codings are given samples that are rounded already and keep
+ * them exactly. The MP3 encoder turns everything down a little without saying so; that is made up for before encoding,
+ * so that what is decoded again has the level that went in.
  */
-public final class Mp3Writer implements SampleSink, Closeable {
+public final class CodedWriter implements SampleSink, Closeable {
+    /** Frames handed over at a time to encoders that take any number. */
+    private static final int ANY_FRAMES = 4096;
+
     private final AVFormatContext container = new AVFormatContext(null);
     private final AVCodecContext encoder;
     private final AVStream stream;
     private final AVPacket packet = av_packet_alloc();
     private final AVFrame frame = av_frame_alloc();
+    private final Encoding encoding;
     private final float makeUp;
     private final int frameSize;
-    private final FloatBuffer[] planes;
+    private final int channels;
+    private ByteBuffer[] planes;
     private int filled;
     private long written;
     private boolean closed;
 
     /**
      * @param path file to write; the caller has made sure that nothing of that name is lost
-     * @param sampleRateHz 32000, 44100 or 48000, or half of these
      * @param channels 1 or 2
+     * @throws IOException where it cannot be written, or the coding does not take that rate
      */
-    public Mp3Writer(Path path, int sampleRateHz, int channels, int kbps, String title) throws IOException {
+    public CodedWriter(Path path, Encoding encoding, int sampleRateHz, int channels, Labels labels) throws IOException {
         Ffmpeg.load();
-        makeUp = (float) (1 / attenuation(kbps));
-        AVCodec codec = avcodec_find_encoder_by_name("libmp3lame");
+        this.encoding = encoding;
+        this.channels = channels;
+        makeUp = (float) (1 / encoding.attenuation());
+        AVCodec codec = avcodec_find_encoder_by_name(encoding.encoder());
         encoder = avcodec_alloc_context3(codec);
-        encoder.sample_fmt(AV_SAMPLE_FMT_FLTP);
+        encoder.sample_fmt(encoding.sampleFormat());
         encoder.sample_rate(sampleRateHz);
-        encoder.bit_rate(kbps * 1000L);
+        encoding.bitRateKbps().ifPresent(kbps -> encoder.bit_rate(kbps * 1000L));
+        encoding.bits().ifPresent(encoder::bits_per_raw_sample);
         av_channel_layout_default(encoder.ch_layout(), channels);
-        avformat_alloc_output_context2(container, null, "mp3", (String) null);
+        avformat_alloc_output_context2(container, null, encoding.muxer(), (String) null);
         if ((container.oformat().flags() & AVFMT_GLOBALHEADER) != 0) {
             encoder.flags(encoder.flags() | AV_CODEC_FLAG_GLOBAL_HEADER);
         }
         try {
-            Ffmpeg.check(avcodec_open2(encoder, codec, (PointerPointer<?>) null), "starting the MP3 encoder");
+            Ffmpeg.check(avcodec_open2(encoder, codec, (PointerPointer<?>) null), "starting the encoder");
             stream = avformat_new_stream(container, codec);
             avcodec_parameters_from_context(stream.codecpar(), encoder);
-            AVDictionary tags = new AVDictionary(null);
-            av_dict_set(tags, "title", title, 0);
-            container.metadata(tags);
+            FileLabels.put(container, labels);
             AVIOContext output = new AVIOContext(null);
             Ffmpeg.check(avio_open(output, Ffmpeg.url(path), AVIO_FLAG_WRITE), "writing " + path.getFileName());
             container.pb(output);
-            Ffmpeg.check(avformat_write_header(container, (PointerPointer<?>) null), "writing " + path.getFileName());
-            frameSize = encoder.frame_size();
-            planes = frameBuffers(channels, sampleRateHz);
+            AVDictionary options = new AVDictionary(null);
+            // Without this an AIFF file has no room for more than its title.
+            av_dict_set(options, "write_id3v2", "1", 0);
+            int begun = avformat_write_header(container, options);
+            av_dict_free(options);
+            Ffmpeg.check(begun, "writing " + path.getFileName());
+            frameSize = encoder.frame_size() > 0 ? encoder.frame_size() : ANY_FRAMES;
+            planes = frameBuffers(sampleRateHz);
         } catch (IOException e) {
             release();
             throw e;
         }
-    }
-
-    /**
-     * What the encoder leaves of an amplitude, measured on tones at 44.1 and 48 kHz: 0.95 up to 160 kbit/s, 0.97 at
-     * 192, 0.98 at 224, all of it from 256 on.
-     */
-    static double attenuation(int kbps) {
-        return kbps <= 160 ? 0.95 : kbps <= 192 ? 0.97 : kbps <= 224 ? 0.98 : 1;
     }
 
     @Override
@@ -112,10 +117,8 @@ public final class Mp3Writer implements SampleSink, Closeable {
         int done = 0;
         while (done < frames) {
             int count = Math.min(frames - done, frameSize - filled);
-            for (int c = 0; c < planes.length; c++) {
-                for (int i = 0; i < count; i++) {
-                    planes[c].put(filled + i, block[c][done + i] * makeUp);
-                }
+            for (int c = 0; c < channels; c++) {
+                put(block[c], done, count, c);
             }
             filled += count;
             done += count;
@@ -132,11 +135,11 @@ public final class Mp3Writer implements SampleSink, Closeable {
         }
         Ffmpeg.check(avcodec_send_frame(encoder, null), "encoding");
         drain();
-        Ffmpeg.check(av_write_trailer(container), "writing the MP3 file");
+        Ffmpeg.check(av_write_trailer(container), "writing the file");
         AVIOContext output = container.pb();
         int closing = avio_closep(output);
         container.pb(null);
-        Ffmpeg.check(closing, "writing the MP3 file");
+        Ffmpeg.check(closing, "writing the file");
     }
 
     @Override
@@ -158,25 +161,32 @@ public final class Mp3Writer implements SampleSink, Closeable {
         avformat_free_context(container);
     }
 
-    private FloatBuffer[] frameBuffers(int channels, int sampleRateHz) throws IOException {
-        frame.nb_samples(frameSize);
-        frame.format(AV_SAMPLE_FMT_FLTP);
-        frame.sample_rate(sampleRateHz);
-        av_channel_layout_default(frame.ch_layout(), channels);
-        Ffmpeg.check(av_frame_get_buffer(frame, 0), "starting the MP3 encoder");
-        FloatBuffer[] buffers = new FloatBuffer[channels];
-        map(buffers);
-        return buffers;
+    private void put(float[] samples, int from, int count, int channel) {
+        boolean planar = encoding.planar();
+        ByteBuffer plane = planes[planar ? channel : 0];
+        int step = planar ? 1 : channels;
+        int first = planar ? filled : filled * channels + channel;
+        for (int i = 0; i < count; i++) {
+            encoding.put(plane, first + i * step, samples[from + i] * makeUp);
+        }
     }
 
-    private void map(FloatBuffer[] buffers) {
+    private ByteBuffer[] frameBuffers(int sampleRateHz) throws IOException {
+        frame.nb_samples(frameSize);
+        frame.format(encoding.sampleFormat());
+        frame.sample_rate(sampleRateHz);
+        av_channel_layout_default(frame.ch_layout(), channels);
+        Ffmpeg.check(av_frame_get_buffer(frame, 0), "starting the encoder");
+        return map();
+    }
+
+    private ByteBuffer[] map() {
+        ByteBuffer[] buffers = new ByteBuffer[encoding.planar() ? channels : 1];
+        long bytes = (long) frameSize * encoding.sampleBytes() * (encoding.planar() ? 1 : channels);
         for (int c = 0; c < buffers.length; c++) {
-            buffers[c] = frame.data(c)
-                    .capacity(frameSize * (long) Float.BYTES)
-                    .asByteBuffer()
-                    .order(ByteOrder.nativeOrder())
-                    .asFloatBuffer();
+            buffers[c] = frame.data(c).capacity(bytes).asByteBuffer().order(ByteOrder.nativeOrder());
         }
+        return buffers;
     }
 
     private void encode() throws IOException {
@@ -188,14 +198,14 @@ public final class Mp3Writer implements SampleSink, Closeable {
         drain();
         frame.nb_samples(frameSize);
         Ffmpeg.check(av_frame_make_writable(frame), "encoding");
-        map(planes);
+        planes = map();
     }
 
     private void drain() throws IOException {
         while (avcodec_receive_packet(encoder, packet) >= 0) {
             packet.stream_index(stream.index());
             av_packet_rescale_ts(packet, encoder.time_base(), stream.time_base());
-            Ffmpeg.check(av_interleaved_write_frame(container, packet), "writing the MP3 file");
+            Ffmpeg.check(av_interleaved_write_frame(container, packet), "writing the file");
             if (container.pb().error() < 0) {
                 throw new IOException("writing the MP3 file failed: "
                         + Ffmpeg.message(container.pb().error()));
