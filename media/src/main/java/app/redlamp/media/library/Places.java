@@ -20,6 +20,11 @@ public final class Places {
         return cache().resolve("demo");
     }
 
+    /** The library: specifications and whatever else serves several productions. */
+    public static Path library() {
+        return Path.of(dirs().getUserDataDir(NAME, null, NAME));
+    }
+
     /** Settings. */
     public static Path settings() {
         return Path.of(dirs().getUserConfigDir(NAME, null, NAME));

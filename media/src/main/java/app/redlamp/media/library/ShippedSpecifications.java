@@ -1,6 +1,5 @@
 package app.redlamp.media.library;
 
-import app.redlamp.core.port.Specifications;
 import app.redlamp.core.spec.Specification;
 import java.io.IOException;
 import java.io.InputStream;
@@ -9,12 +8,22 @@ import java.util.ArrayList;
 import java.util.List;
 
 /** The specifications that ship with the application, read from their documents. */
-public final class ShippedSpecifications implements Specifications {
-    private static final List<String> IDS = List.of("audiobook-retail", "podcast-mono", "broadcast-r128");
+final class ShippedSpecifications {
+    private static final List<String> IDS = List.of(
+            "audiobook-retail",
+            "podcast-mono",
+            "podcast-stereo",
+            "broadcast-r128",
+            "broadcast-a85",
+            "streamed-speech",
+            "e-learning",
+            "client-raw",
+            "voice-dataset",
+            "phone-prompt");
 
     private final List<Specification> all;
 
-    public ShippedSpecifications() {
+    ShippedSpecifications() {
         List<Specification> read = new ArrayList<>();
         for (String id : IDS) {
             try (InputStream document =
@@ -27,8 +36,7 @@ public final class ShippedSpecifications implements Specifications {
         all = List.copyOf(read);
     }
 
-    @Override
-    public List<Specification> all() {
+    List<Specification> all() {
         return all;
     }
 }
