@@ -1,0 +1,41 @@
+package app.redlamp.media.sheet;
+
+import app.redlamp.core.text.DeliverySheet;
+import java.util.LinkedHashSet;
+import java.util.Locale;
+import java.util.OptionalDouble;
+import java.util.Set;
+
+/** All figures as a table: one line a file, one column a figure, empty where it is undefined (RFC 4180). */
+final class CsvSheet {
+    private static final String END = "\r\n";
+
+    private CsvSheet() {}
+
+    static String of(DeliverySheet sheet) {
+        Set<String> names = new LinkedHashSet<>();
+        sheet.files().forEach(f -> names.addAll(f.figures().keySet()));
+        StringBuilder csv = new StringBuilder("file,clear");
+        names.forEach(n -> csv.append(',').append(n));
+        csv.append(END);
+        for (DeliverySheet.Section file : sheet.files()) {
+            csv.append(quoted(file.name())).append(',').append(file.clear() ? "yes" : "no");
+            for (String name : names) {
+                csv.append(',').append(number(file.figures().getOrDefault(name, OptionalDouble.empty())));
+            }
+            csv.append(END);
+        }
+        return csv.toString();
+    }
+
+    private static String number(OptionalDouble value) {
+        return value.isPresent() ? String.format(Locale.ROOT, "%.6g", value.getAsDouble()) : "";
+    }
+
+    /** In quotes where needed; a name that a table program would take for a formula gets an apostrophe. */
+    private static String quoted(String text) {
+        String safe = !text.isEmpty() && "=+-@\t\r".indexOf(text.charAt(0)) >= 0 ? "'" + text : text;
+        boolean plain = safe.chars().noneMatch(c -> c == ',' || c == '"' || c == '\n' || c == '\r');
+        return plain ? safe : '"' + safe.replace("\"", "\"\"") + '"';
+    }
+}
