@@ -8,13 +8,22 @@ import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.Optional;
+import java.util.function.Supplier;
 
 /** Opens recordings: WAV by the reader of our own, everything else by the codec library. */
 public final class AudioFiles {
     private AudioFiles() {}
 
-    /** An open recording; the caller closes the source. */
-    public record Opened(AudioSource source, AudioInfo info) {}
+    /**
+     * An open recording; the caller closes the source.
+     *
+     * @param whole what the file says of itself, asked again when all of it has been read
+     */
+    public record Opened(AudioSource source, Supplier<AudioInfo> whole) {
+        public AudioInfo info() {
+            return whole.get();
+        }
+    }
 
     /** @throws ReadFault where the file is no recording that can be read */
     public static Opened open(Path path) throws IOException {
@@ -35,9 +44,9 @@ public final class AudioFiles {
         }
         Optional<WavReader> wav = WavReader.open(path);
         if (wav.isPresent()) {
-            return new Opened(wav.get(), wav.get().info());
+            return new Opened(wav.get(), wav.get()::info);
         }
         DecodedFile decoded = new DecodedFile(path);
-        return new Opened(decoded, decoded.info());
+        return new Opened(decoded, decoded::info);
     }
 }

@@ -15,7 +15,7 @@ public final class FileRecordings implements Recordings {
     public Report measure(Path file, Progress progress) throws IOException {
         AudioFiles.Opened opened = AudioFiles.open(file);
         try (AudioSource source = new WatchedSource(opened.source(), progress)) {
-            return RecordingAnalyzer.of(source, opened.info());
+            return RecordingAnalyzer.of(source, opened.whole());
         }
     }
 }

@@ -14,17 +14,24 @@ import app.redlamp.core.port.Progress;
 import app.redlamp.core.port.Recordings;
 import app.redlamp.core.signal.AudioInfo;
 import app.redlamp.core.signal.AudioSource;
+import app.redlamp.core.signal.Labels;
 import app.redlamp.core.signal.SampleSink;
 import app.redlamp.core.spec.DeliveryFormat;
 import app.redlamp.media.AudioFiles;
 import app.redlamp.media.FileRecordings;
 import app.redlamp.media.WatchedSource;
-import app.redlamp.media.ffmpeg.Mp3Writer;
+import app.redlamp.media.ffmpeg.CodedWriter;
+import app.redlamp.media.ffmpeg.Encoding;
 import app.redlamp.media.ffmpeg.ResampledSource;
+import app.redlamp.media.wav.BroadcastExtension;
 import app.redlamp.media.wav.WavWriter;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
 import java.util.OptionalInt;
 
 /**
@@ -34,6 +41,10 @@ import java.util.OptionalInt;
 final class FileBench implements FinishBench {
     /** Bits of a master whose delivery is coded lossily. */
     private static final int MASTER_BITS = 24;
+
+    private static final String ORIGINATOR = "Red Lamp";
+    private static final List<String> KEPT_TAGS =
+            List.of("title", "artist", "album", "comment", "date", "genre", "track", "copyright");
 
     private final Path recording;
     private final Report report;
@@ -86,35 +97,57 @@ final class FileBench implements FinishBench {
     @Override
     public Report deliver(FinishSettings settings) throws IOException {
         Progress step = progress.next();
-        boolean lossy = format.coding() == DeliveryFormat.Coding.MP3;
+        boolean encoded = format.coding() != DeliveryFormat.Coding.WAV;
         Files.deleteIfExists(master);
+        Files.deleteIfExists(coded);
         try (AudioSource toned = toned(settings);
                 WavWriter writer = new WavWriter(
                         master,
                         settings.sampleRateHz(),
                         settings.channels(),
-                        format.bitDepth().orElse(MASTER_BITS))) {
-            double ceiling = settings.ceilingDbtp().orElse(0);
-            copy(new WatchedSource(new LimitedSource(toned, ceiling), step.part(0, 0.4)), writer);
+                        format.bitDepth().orElse(MASTER_BITS),
+                        labels(settings),
+                        format.broadcast()
+                                ? Optional.of(BroadcastExtension.of(title, ORIGINATOR))
+                                : Optional.empty())) {
+            AudioSource finished = settings.ceilingDbtp().isPresent()
+                    ? new LimitedSource(toned, settings.ceilingDbtp().getAsDouble())
+                    : toned;
+            copy(new WatchedSource(finished, step.part(0, 0.4)), writer);
         }
-        if (lossy) {
+        if (encoded) {
             encode(settings, step.part(0.4, 0.9));
         }
-        return recordings.measure(lossy ? coded : master, step.part(0.9, 1));
+        Report delivered = recordings.measure(encoded ? coded : master, step.part(0.9, 1));
+        if (format.broadcast()) {
+            WavWriter.putLoudness(master, delivered);
+        }
+        return delivered;
     }
 
     private void encode(FinishSettings settings, Progress step) throws IOException {
         AudioFiles.Opened opened = AudioFiles.open(master);
         try (AudioSource source = opened.source();
-                Mp3Writer writer = new Mp3Writer(
-                        coded,
-                        settings.sampleRateHz(),
-                        settings.channels(),
-                        format.bitRateKbps().orElseThrow(),
-                        title)) {
+                CodedWriter writer = new CodedWriter(
+                        coded, Encoding.of(format), settings.sampleRateHz(), settings.channels(), labels(settings))) {
             copy(new WatchedSource(source, step), writer);
             writer.finish();
         }
+    }
+
+    /** The recording's own labels, its cue points moved with its head, and a title where it has none. */
+    private Labels labels(FinishSettings settings) {
+        Labels own = report.info().labels();
+        Map<String, String> tags = new HashMap<>();
+        for (String tag : KEPT_TAGS) {
+            own.tag(tag).ifPresent(value -> tags.put(tag, value));
+        }
+        tags.putIfAbsent("title", title);
+        double moved = settings.edges().addHeadS() - settings.edges().cutHeadS();
+        List<Labels.Cue> cues = own.cues().stream()
+                .map(cue -> new Labels.Cue(Math.max(0, cue.atS() + moved), cue.text()))
+                .toList();
+        return new Labels(tags, cues);
     }
 
     private AudioSource toned(FinishSettings settings) throws IOException {
@@ -128,7 +161,7 @@ final class FileBench implements FinishBench {
             }
             AudioSource mixed = new MixedSource(edged, settings.channels());
             AudioSource resampled = ResampledSource.of(mixed, settings.sampleRateHz());
-            return new TonedSource(resampled, settings.highPassHz(), settings.gainDb());
+            return new TonedSource(resampled, settings.band(), settings.gainDb());
         } catch (IOException | RuntimeException e) {
             opened.close();
             throw e;

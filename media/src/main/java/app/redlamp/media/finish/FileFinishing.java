@@ -48,7 +48,7 @@ public final class FileFinishing implements Finishing {
         checkSpace(order);
         String passing = PASSING + UUID.randomUUID();
         Path master = order.into().resolve(passing + ".wav" + PART);
-        Path coded = order.into().resolve(passing + ".mp3" + PART);
+        Path coded = order.into().resolve(passing + "." + format.coding().extension() + ".coded" + PART);
         String name = stem(order.recording());
         try {
             FileBench bench = new FileBench(order.recording(), order.report(), format, name, master, coded, progress);
@@ -56,7 +56,7 @@ public final class FileFinishing implements Finishing {
                     new ConformSolver(order.specification(), bench, order.commonChannels()).solve(order.report());
             progress.check();
             List<Path> written = outcome instanceof FinishOutcome.Finished
-                    ? keep(order.into(), name, master, format.coding() == DeliveryFormat.Coding.MP3 ? coded : null)
+                    ? keep(order.into(), name, master, coded, format.coding())
                     : List.of();
             progress.at(1);
             return new Result(outcome, written);
@@ -118,16 +118,19 @@ public final class FileFinishing implements Finishing {
         }
     }
 
-    /** Gives master and delivery the first name that is free for both; null for a delivery that is the master. */
-    private static List<Path> keep(Path folder, String name, Path master, Path coded) throws IOException {
+    /** Gives master and delivery the first name that is free for both. */
+    private static List<Path> keep(Path folder, String name, Path master, Path coded, DeliveryFormat.Coding coding)
+            throws IOException {
+        boolean masterIsAll = coding == DeliveryFormat.Coding.WAV;
+        String masterMark = !masterIsAll && coding.extension().equals("wav") ? ", master" : "";
         for (int n = 1; ; n++) {
             String free = n == 1 ? name : name + " (" + n + ")";
-            Path masterTo = folder.resolve(free + ".wav");
-            Path codedTo = folder.resolve(free + ".mp3");
+            Path masterTo = folder.resolve(free + masterMark + ".wav");
+            Path codedTo = folder.resolve(free + "." + coding.extension());
             if (!reserve(masterTo)) {
                 continue;
             }
-            if (coded == null) {
+            if (masterIsAll) {
                 return List.of(moveOnto(master, masterTo));
             }
             if (!reserve(codedTo)) {

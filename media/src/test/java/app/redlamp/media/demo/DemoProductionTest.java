@@ -13,7 +13,7 @@ import app.redlamp.core.spec.Judge;
 import app.redlamp.core.spec.Judgement;
 import app.redlamp.core.spec.Specification;
 import app.redlamp.media.FileRecordings;
-import app.redlamp.media.library.ShippedSpecifications;
+import app.redlamp.media.library.SpecificationLibrary;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -49,8 +49,9 @@ class DemoProductionTest {
 
     @Test
     void eachShowsWhatItIsThereToShow() throws IOException {
-        Specification audiobook =
-                new ShippedSpecifications().byId("audiobook-retail").orElseThrow();
+        Specification audiobook = new SpecificationLibrary(Path.of("no", "library"))
+                .byId("audiobook-retail")
+                .orElseThrow();
         List<Report> reports = reports();
         int common = Judge.commonChannels(reports);
         List<Judgement> judged =

@@ -5,17 +5,21 @@ import static org.assertj.core.api.Assertions.assertThatExceptionOfType;
 import static org.assertj.core.api.Assertions.within;
 
 import app.redlamp.core.analysis.Report;
+import app.redlamp.core.finish.EdgePlan;
 import app.redlamp.core.finish.FinishOutcome;
 import app.redlamp.core.finish.Obstacle;
 import app.redlamp.core.port.Finishing;
 import app.redlamp.core.port.Progress;
 import app.redlamp.core.signal.Signals;
 import app.redlamp.core.spec.Specification;
+import app.redlamp.core.units.Limits;
 import app.redlamp.media.AudioFiles;
 import app.redlamp.media.DemoVoice;
 import app.redlamp.media.FileRecordings;
 import app.redlamp.media.ffmpeg.LoudnessOracle;
-import app.redlamp.media.library.ShippedSpecifications;
+import app.redlamp.media.library.SpecificationLibrary;
+import app.redlamp.media.wav.BroadcastExtension;
+import app.redlamp.media.wav.WavReader;
 import app.redlamp.media.wav.WavWriter;
 import com.google.common.jimfs.Configuration;
 import com.google.common.jimfs.Jimfs;
@@ -28,6 +32,7 @@ import java.nio.file.attribute.PosixFilePermissions;
 import java.time.Duration;
 import java.time.Instant;
 import java.util.List;
+import java.util.OptionalDouble;
 import java.util.Set;
 import java.util.concurrent.CancellationException;
 import java.util.concurrent.atomic.AtomicInteger;
@@ -57,12 +62,21 @@ class FileFinishingTest {
         "podcast-mono,-14",
         "podcast-mono,2",
         "broadcast-r128,-12",
-        "broadcast-r128,2"
+        "broadcast-r128,2",
+        "podcast-stereo,-8",
+        "broadcast-a85,-3",
+        "streamed-speech,-10",
+        "e-learning,-12",
+        "client-raw,-14",
+        "client-raw,-2",
+        "voice-dataset,-9",
+        "phone-prompt,-12"
     })
     void theDeliveryIsInsideWhenMeasuredAgain(String id, double gainDb) throws IOException {
         Specification specification = specification(id);
         Path recording = speech("chapter.wav", gainDb, -76);
         Finishing.Result result = finish(recording, specification, folder.resolve("ready"));
+        assertThat(result.outcome()).isInstanceOf(FinishOutcome.Finished.class);
         FinishOutcome.Finished finished = (FinishOutcome.Finished) result.outcome();
         assertThat(finished.judgement().pass()).isTrue();
         Path delivery = result.written().get(result.written().size() - 1);
@@ -74,6 +88,32 @@ class FileFinishingTest {
             LoudnessOracle.Answer oracle = LoudnessOracle.measure(source.sampleRateHz(), Signals.readAll(source, 8192));
             assertThat(again.integratedLufs().orElseThrow()).isCloseTo(oracle.integratedLufs(), within(0.1));
             assertThat(again.truePeakDbtp().orElseThrow()).isCloseTo(oracle.truePeakDbtp(), within(0.2));
+        }
+    }
+
+    /** A raw delivery keeps every sample in place: its gain and nothing else. */
+    @Test
+    void unprocessedMeansUnprocessed() throws IOException {
+        Path recording = speech("raw.wav", -18, -76);
+        FinishOutcome.Finished finished =
+                (FinishOutcome.Finished) finish(recording, specification("client-raw"), folder.resolve("ready"))
+                        .outcome();
+        assertThat(finished.settings().ceilingDbtp()).isEmpty();
+        assertThat(finished.settings().band()).isEqualTo(new Limits(OptionalDouble.empty(), OptionalDouble.empty()));
+        assertThat(finished.settings().edges()).isEqualTo(EdgePlan.NONE);
+        assertThat(finished.settings().gainDb()).isPositive();
+    }
+
+    /** EBU Tech 3285: what goes to a broadcaster carries its own loudness. */
+    @Test
+    void aBroadcastFileCarriesItsLoudness() throws IOException {
+        Path recording = speech("chapter.wav", -6, -72);
+        Finishing.Result result = finish(recording, specification("broadcast-r128"), folder.resolve("ready"));
+        try (WavReader reader = WavReader.open(result.written().get(0)).orElseThrow()) {
+            BroadcastExtension bext = reader.broadcast().orElseThrow();
+            assertThat(bext.integratedLufs().orElseThrow()).isBetween(-23.5, -22.5);
+            assertThat(bext.description()).isEqualTo("chapter");
+            assertThat(reader.info().labels().tag("title")).contains("chapter");
         }
     }
 
@@ -265,7 +305,7 @@ class FileFinishingTest {
     }
 
     private static Specification specification(String id) {
-        return new ShippedSpecifications().byId(id).orElseThrow();
+        return new SpecificationLibrary(Path.of("no", "library")).byId(id).orElseThrow();
     }
 
     private static Stream<String> names(Finishing.Result result) {

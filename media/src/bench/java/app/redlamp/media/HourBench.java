@@ -1,0 +1,70 @@
+package app.redlamp.media;
+
+import app.redlamp.core.analysis.RecordingAnalyzer;
+import app.redlamp.core.signal.AudioInfo;
+import app.redlamp.core.signal.Signals;
+import app.redlamp.media.ffmpeg.LoudnessOracle;
+import java.io.IOException;
+import java.lang.management.ManagementFactory;
+import java.lang.management.ThreadMXBean;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.List;
+import java.util.OptionalInt;
+
+/**
+ * Our whole pass and FFmpeg's loudness filter with true peak over the same decoded samples, in turn, one thread
+ * each; prints the ratio of their CPU times. Ten minutes are measured, so that they fit in memory, and told by the hour.
+ */
+public final class HourBench {
+    private static final int RATE = 44_100;
+    private static final int MINUTES = 10;
+    private static final int TURNS = 12;
+    private static final int WARM = 2;
+
+    private HourBench() {}
+
+    public static void main(String[] arguments) throws IOException {
+        float[] speech = speech();
+        AudioInfo info = new AudioInfo("wav", "pcm_s16le", RATE, OptionalInt.of(16), 1, 0, OptionalInt.empty());
+        ThreadMXBean threads = ManagementFactory.getThreadMXBean();
+        List<Double> ratios = new ArrayList<>();
+        double ours = Double.MAX_VALUE;
+        double theirs = Double.MAX_VALUE;
+        for (int turn = 0; turn < TURNS; turn++) {
+            long start = threads.getCurrentThreadCpuTime();
+            RecordingAnalyzer.of(Signals.source(RATE, speech), info);
+            long middle = threads.getCurrentThreadCpuTime();
+            LoudnessOracle.measure(RATE, speech);
+            long end = threads.getCurrentThreadCpuTime();
+            if (turn >= WARM) {
+                ours = Math.min(ours, (middle - start) / 1e9);
+                theirs = Math.min(theirs, (end - middle) / 1e9);
+                ratios.add((double) (middle - start) / (end - middle));
+            }
+        }
+        Collections.sort(ratios);
+        System.out.printf(
+                "one hour: all meters %.1f s of CPU, FFmpeg's loudness filter with true peak %.1f s; ratio %.2f at best,"
+                        + " %.2f in the middle of %d turns%n",
+                ours * 60 / MINUTES, theirs * 60 / MINUTES, ours / theirs, ratios.get(ratios.size() / 2), ratios.size());
+    }
+
+    /** The demo voices over and over with a little noise, as a 16-bit recording holds them. */
+    private static float[] speech() throws IOException {
+        Path scratch = Files.createTempDirectory("redlamp-bench-");
+        float[] voices = new float[0];
+        for (String name : DemoVoice.NAMES) {
+            voices = Signals.join(voices, DemoVoice.samples(name, RATE, scratch));
+            Files.delete(DemoVoice.file(name, scratch));
+        }
+        Files.delete(scratch);
+        float[] noise = Signals.noise(-66, 10, RATE, 1);
+        float[] all = voices;
+        return Signals.of(
+                MINUTES * 60 * RATE,
+                n -> Math.rint((all[n % all.length] + noise[n % noise.length]) * 32_768) / 32_768);
+    }
+}
