@@ -2,12 +2,15 @@ package app.redlamp.cli;
 
 import app.redlamp.core.analysis.Report;
 import app.redlamp.core.port.Recordings;
-import app.redlamp.core.port.Specifications;
+import app.redlamp.core.port.Sheets;
 import app.redlamp.core.spec.Judge;
 import app.redlamp.core.spec.Judgement;
+import app.redlamp.core.spec.SetJudge;
 import app.redlamp.core.spec.Specification;
 import app.redlamp.core.spec.Verdict;
+import app.redlamp.core.text.DeliverySheet;
 import app.redlamp.core.text.Wording;
+import java.io.IOException;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
@@ -29,7 +32,7 @@ import picocli.CommandLine.Parameters;
 final class CheckCommand implements Callable<Integer> {
     private final Console console;
     private final Recordings recordings;
-    private final Specifications specifications;
+    private final Sheets sheets;
 
     @Mixin
     private Chosen chosen;
@@ -40,15 +43,21 @@ final class CheckCommand implements Callable<Integer> {
     @Option(names = "--json", description = "Prints one JSON object.")
     private boolean json;
 
-    CheckCommand(Console console, Recordings recordings, Specifications specifications) {
+    @Option(
+            names = "--report",
+            paramLabel = "FILE",
+            description = "Writes a report too: .html, .pdf, or .csv with all figures.")
+    private Path sheet;
+
+    CheckCommand(Console console, Recordings recordings, Sheets sheets) {
         this.console = console;
         this.recordings = recordings;
-        this.specifications = specifications;
+        this.sheets = sheets;
     }
 
     @Override
-    public Integer call() {
-        Specification specification = chosen.from(specifications);
+    public Integer call() throws IOException {
+        Specification specification = chosen.specification();
         List<Measured> all = Measured.all(files, recordings);
         List<Report> reports = all.stream().flatMap(m -> m.report().stream()).toList();
         int common = Judge.commonChannels(reports);
@@ -57,7 +66,8 @@ final class CheckCommand implements Callable<Integer> {
         boolean pass = true;
         for (Measured measured : all) {
             Map<String, Object> entry = Json.entry(measured, wording);
-            Optional<Judgement> judgement = measured.report().map(r -> Judge.judge(specification, r, common));
+            Optional<Judgement> judgement = measured.report()
+                    .map(r -> Judge.judge(specification, r, common, Optional.of(fileName(measured.file()))));
             if (judgement.isPresent()) {
                 pass &= judgement.get().pass();
                 entry.put("spec", specification.id());
@@ -69,11 +79,34 @@ final class CheckCommand implements Callable<Integer> {
             }
             entries.add(entry);
         }
+        List<SetJudge.Comparison> comparisons = SetJudge.judge(specification, reports);
+        List<String> names = all.stream()
+                .filter(m -> m.report().isPresent())
+                .map(m -> fileName(m.file()))
+                .toList();
+        pass &= comparisons.stream().noneMatch(c -> c.verdict() == Verdict.OUTSIDE);
         if (json) {
-            console.out().println(Json.text(Map.of("files", entries)));
+            console.out()
+                    .println(Json.text(
+                            Map.of("files", entries, "between", Json.comparisons(comparisons, names, wording))));
+        } else {
+            comparisons.forEach(c -> console.out()
+                    .println((c.verdict() == Verdict.INSIDE ? "  " : c.verdict() == Verdict.OUTSIDE ? "x " : "i ")
+                            + wording.comparison(c, names)));
+        }
+        if (sheet != null) {
+            List<DeliverySheet.Entry> sheetEntries = new ArrayList<>();
+            for (int i = 0; i < names.size(); i++) {
+                sheetEntries.add(new DeliverySheet.Entry(names.get(i), reports.get(i)));
+            }
+            sheets.write(DeliverySheet.of(wording, specification, sheetEntries), sheet);
         }
         Measured.printErrors(all, console);
         return reports.size() < all.size() ? Console.CANNOT : pass ? Console.OK : Console.FAILS;
+    }
+
+    private static String fileName(Path file) {
+        return String.valueOf(file.getFileName());
     }
 
     private void print(Path file, Judgement judgement, Wording wording) {

@@ -3,9 +3,10 @@ package app.redlamp.cli;
 import app.redlamp.core.port.Specifications;
 import app.redlamp.core.spec.Specification;
 import java.util.stream.Collectors;
+import picocli.CommandLine.Mixin;
 import picocli.CommandLine.Option;
 
-/** The option {@code --spec}. */
+/** The option {@code --spec}, and the library that it is looked up in. */
 final class Chosen {
     @Option(
             names = "--spec",
@@ -14,11 +15,16 @@ final class Chosen {
             description = "Delivery specification; 'specs' lists them.")
     private String id;
 
-    /** @throws IllegalArgumentException where there is none of that name; says which there are */
-    Specification from(Specifications specifications) {
+    @Mixin
+    private Library library;
+
+    /** @throws IllegalArgumentException where there is none of that name; says which there are, and which are broken */
+    Specification specification() {
+        Specifications specifications = library.specifications();
         return specifications
                 .byId(id)
                 .orElseThrow(() -> new IllegalArgumentException("there is no specification '" + id + "'; there are "
-                        + specifications.all().stream().map(Specification::id).collect(Collectors.joining(", "))));
+                        + specifications.all().stream().map(Specification::id).collect(Collectors.joining(", "))
+                        + specifications.faults().stream().map(f -> "; " + f).collect(Collectors.joining())));
     }
 }

@@ -7,7 +7,6 @@ import app.redlamp.core.finish.Obstacle;
 import app.redlamp.core.port.Finishing;
 import app.redlamp.core.port.Progress;
 import app.redlamp.core.port.Recordings;
-import app.redlamp.core.port.Specifications;
 import app.redlamp.core.spec.Judge;
 import app.redlamp.core.spec.Specification;
 import app.redlamp.core.text.Wording;
@@ -34,7 +33,6 @@ final class FinishCommand implements Callable<Integer> {
     private final Console console;
     private final Recordings recordings;
     private final Finishing finishing;
-    private final Specifications specifications;
 
     @Mixin
     private Chosen chosen;
@@ -51,16 +49,15 @@ final class FinishCommand implements Callable<Integer> {
     /** How one file ended: a result, or the line that says why it could not be tried. */
     private record Ended(Measured measured, Optional<Finishing.Result> result, String error) {}
 
-    FinishCommand(Console console, Recordings recordings, Finishing finishing, Specifications specifications) {
+    FinishCommand(Console console, Recordings recordings, Finishing finishing) {
         this.console = console;
         this.recordings = recordings;
         this.finishing = finishing;
-        this.specifications = specifications;
     }
 
     @Override
     public Integer call() {
-        Specification specification = chosen.from(specifications);
+        Specification specification = chosen.specification();
         List<Measured> all = Measured.all(files, recordings);
         int common = Judge.commonChannels(
                 all.stream().flatMap(m -> m.report().stream()).toList());

@@ -2,9 +2,14 @@ package app.redlamp.cli;
 
 import app.redlamp.core.analysis.Finding;
 import app.redlamp.core.analysis.Report;
+import app.redlamp.core.loudness.Levels;
+import app.redlamp.core.noise.Hum;
+import app.redlamp.core.noise.NoiseProfile;
 import app.redlamp.core.signal.AudioInfo;
+import app.redlamp.core.signal.OctaveBands;
 import app.redlamp.core.spec.Check;
 import app.redlamp.core.spec.Judgement;
+import app.redlamp.core.spec.SetJudge;
 import app.redlamp.core.text.Wording;
 import com.fasterxml.jackson.core.JsonProcessingException;
 import com.fasterxml.jackson.databind.ObjectMapper;
@@ -60,18 +65,67 @@ final class Json {
         return checks;
     }
 
+    /** How the files of a delivery match each other. */
+    static List<Map<String, Object>> comparisons(
+            List<SetJudge.Comparison> comparisons, List<String> names, Wording wording) {
+        List<Map<String, Object>> entries = new ArrayList<>();
+        for (SetJudge.Comparison comparison : comparisons) {
+            Map<String, Object> entry = new LinkedHashMap<>();
+            entry.put("kind", comparison.kind().id());
+            entry.put("value", rounded(comparison.value(), 1e-3));
+            entry.put("low", number(comparison.limits().low()));
+            entry.put("high", number(comparison.limits().high()));
+            entry.put("verdict", comparison.verdict().id());
+            entry.put(
+                    "oddOneOut",
+                    comparison.oddOneOut().isPresent()
+                            ? names.get(comparison.oddOneOut().getAsInt())
+                            : null);
+            entry.put("message", wording.comparison(comparison, names));
+            entries.add(entry);
+        }
+        return entries;
+    }
+
     private static void addReport(Map<String, Object> entry, Report report, Wording wording) {
         entry.put("format", format(report.info()));
         entry.put("integratedLufs", number(report.integratedLufs()));
+        entry.put("loudnessRangeLu", number(report.loudness().rangeLu()));
+        entry.put("maxMomentaryLufs", number(report.loudness().maxMomentaryLufs()));
+        entry.put("maxShortTermLufs", number(report.loudness().maxShortTermLufs()));
         entry.put("truePeakDbtp", number(report.truePeakDbtp()));
         entry.put("samplePeakDbfs", number(report.samplePeakDbfs()));
         entry.put("rmsDbfs", number(report.rmsDbfs()));
+        entry.put("activeSpeechLevelDbov", number(report.activeSpeech().levelDbov()));
+        entry.put("activityPercent", rounded(100 * report.activeSpeech().activity(), 1e-2));
         entry.put("noiseFloorDbfs", number(report.noiseFloorDbfs()));
+        entry.put(
+                "noiseFloorDbA",
+                report.noise().map(n -> rounded(n.floorDbA(), 1e-3)).orElse(null));
+        entry.put(
+                "loudestPauseDbfs",
+                report.pauses().loudest().map(p -> rounded(p.levelDbfs(), 1e-3)).orElse(null));
+        entry.put(
+                "longestPauseS",
+                report.pauses().longest().map(p -> rounded(p.lengthS(), 1e-3)).orElse(null));
+        entry.put("noiseKind", report.noise().map(n -> n.kind().id()).orElse(null));
+        entry.put("noiseOctavesDbfs", report.noise().map(Json::octaves).orElse(null));
+        entry.put(
+                "hum", report.noise().flatMap(NoiseProfile::hum).map(Json::hum).orElse(null));
+        entry.put("tones", report.noise().map(Json::tones).orElse(List.of()));
+        entry.put("syllablesPerSecond", number(report.voice().syllablesPerSecond()));
+        entry.put("decayS", number(report.voice().decayS()));
+        entry.put("channelRelation", report.relation().kind().id());
+        entry.put(
+                "channels",
+                report.levels().channels().stream().map(Json::channel).toList());
         entry.put("gapDb", number(report.gapDb()));
         entry.put("headS", number(report.pauses().headS()));
         entry.put("tailS", number(report.pauses().tailS()));
+        entry.put("head", report.pauses().head().id());
+        entry.put("tail", report.pauses().tail().id());
         entry.put("clippedRuns", report.clippedRuns());
-        entry.put("dcOffset", rounded(report.dcOffset(), 1e-7));
+        entry.put("dcOffset", rounded(report.levels().dcOffset(), 1e-7));
         entry.put(
                 "findings",
                 report.findings().stream().map(f -> finding(f, wording)).toList());
@@ -86,6 +140,44 @@ final class Json {
         format.put("channels", info.channels());
         format.put("durationS", rounded(info.durationS(), 1e-6));
         return format;
+    }
+
+    private static Map<String, Object> octaves(NoiseProfile noise) {
+        Map<String, Object> levels = new LinkedHashMap<>();
+        for (int band = 0; band < OctaveBands.OCTAVES.count(); band++) {
+            levels.put(
+                    Integer.toString((int) Math.round(OctaveBands.OCTAVES.centreHz(band))),
+                    rounded(noise.octavesDbfs().get(band), 1e-3));
+        }
+        return levels;
+    }
+
+    private static Map<String, Object> hum(Hum hum) {
+        Map<String, Object> entry = new LinkedHashMap<>();
+        entry.put("baseHz", rounded(hum.baseHz(), 1e-2));
+        entry.put("levelDbfs", rounded(hum.levelDbfs(), 1e-3));
+        entry.put(
+                "harmonicsDbfs",
+                hum.harmonicsDbfs().stream().map(h -> rounded(h, 1e-3)).toList());
+        return entry;
+    }
+
+    private static List<Object> tones(NoiseProfile noise) {
+        List<Object> tones = new ArrayList<>();
+        for (NoiseProfile.Tone tone : noise.tones()) {
+            tones.add(Map.of(
+                    "frequencyHz", rounded(tone.frequencyHz(), 0.1), "levelDbfs", rounded(tone.levelDbfs(), 1e-3)));
+        }
+        return tones;
+    }
+
+    private static Map<String, Object> channel(Levels.Channel channel) {
+        Map<String, Object> entry = new LinkedHashMap<>();
+        entry.put("truePeakDbtp", number(channel.truePeakDbtp()));
+        entry.put("samplePeakDbfs", number(channel.samplePeakDbfs()));
+        entry.put("rmsDbfs", number(channel.rmsDbfs()));
+        entry.put("dcOffset", rounded(channel.dcOffset(), 1e-7));
+        return entry;
     }
 
     private static Map<String, Object> finding(Finding finding, Wording wording) {

@@ -2,28 +2,44 @@ package app.redlamp.cli;
 
 import app.redlamp.core.port.Specifications;
 import app.redlamp.core.spec.Specification;
+import java.io.IOException;
 import java.util.LinkedHashMap;
 import java.util.Map;
 import java.util.concurrent.Callable;
 import picocli.CommandLine.Command;
+import picocli.CommandLine.Mixin;
 import picocli.CommandLine.Option;
 
 /** {@code specs}: the specifications that can be checked. */
 @Command(name = "specs", description = "Lists the delivery specifications.", mixinStandardHelpOptions = true)
 final class SpecsCommand implements Callable<Integer> {
     private final Console console;
-    private final Specifications specifications;
+
+    @Mixin
+    private Library library;
 
     @Option(names = "--json", description = "Prints one JSON object.")
     private boolean json;
 
-    SpecsCommand(Console console, Specifications specifications) {
+    @Option(
+            names = "--copy",
+            paramLabel = "ID",
+            description = "Copies a specification into your library, to be edited there; needs --as.")
+    private String copied;
+
+    @Option(names = "--as", paramLabel = "ID", description = "Id of the copy.")
+    private String copyId;
+
+    SpecsCommand(Console console) {
         this.console = console;
-        this.specifications = specifications;
     }
 
     @Override
-    public Integer call() {
+    public Integer call() throws IOException {
+        Specifications specifications = library.specifications();
+        if (copied != null) {
+            return copy(specifications);
+        }
         if (json) {
             console.out()
                     .println(Json.text(Map.of(
@@ -36,6 +52,22 @@ final class SpecsCommand implements Callable<Integer> {
                     .all()
                     .forEach(s -> console.out().printf("%-18s %s%n%-18s %s%n", s.id(), s.name(), "", s.source()));
         }
+        specifications.faults().forEach(console::error);
+        return specifications.faults().isEmpty() ? Console.OK : Console.CANNOT;
+    }
+
+    private int copy(Specifications specifications) throws IOException {
+        Specification original = specifications
+                .byId(copied)
+                .orElseThrow(() ->
+                        new IllegalArgumentException("there is no specification '" + copied + "'; 'specs' lists them"));
+        if (copyId == null || specifications.byId(copyId).isPresent()) {
+            throw new IllegalArgumentException("--as needs an id that is not taken yet");
+        }
+        specifications.save(original.as(copyId, original.name() + " (" + copyId + ")"));
+        console.out()
+                .println("copied to "
+                        + library.folder().resolve("specifications").resolve(copyId + ".json"));
         return Console.OK;
     }
 
@@ -44,10 +76,15 @@ final class SpecsCommand implements Callable<Integer> {
         entry.put("id", s.id());
         entry.put("name", s.name());
         entry.put("source", s.source());
-        entry.put("loudnessUnit", s.loudness().measure().unit());
-        entry.put("loudnessLow", Json.number(s.loudness().limits().low()));
-        entry.put("loudnessHigh", Json.number(s.loudness().limits().high()));
+        entry.put("loudnessUnit", s.loudness().map(l -> l.measure().unit()).orElse(null));
+        entry.put(
+                "loudnessLow",
+                s.loudness().map(l -> Json.number(l.limits().low())).orElse(null));
+        entry.put(
+                "loudnessHigh",
+                s.loudness().map(l -> Json.number(l.limits().high())).orElse(null));
         entry.put("peakUnit", s.peak().measure().unit());
+        entry.put("peakLow", Json.number(s.peak().lowest()));
         entry.put("peakHigh", s.peak().highest());
         entry.put("noiseFloorHighDbfs", Json.number(s.noiseFloorDbfs()));
         entry.put("coding", s.format().coding().extension());

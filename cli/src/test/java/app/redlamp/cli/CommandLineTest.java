@@ -53,13 +53,31 @@ class CommandLineTest {
                         "ok",
                         "format",
                         "integratedLufs",
+                        "loudnessRangeLu",
+                        "maxMomentaryLufs",
+                        "maxShortTermLufs",
                         "truePeakDbtp",
                         "samplePeakDbfs",
                         "rmsDbfs",
+                        "activeSpeechLevelDbov",
+                        "activityPercent",
                         "noiseFloorDbfs",
+                        "noiseFloorDbA",
+                        "loudestPauseDbfs",
+                        "longestPauseS",
+                        "noiseKind",
+                        "noiseOctavesDbfs",
+                        "hum",
+                        "tones",
+                        "syllablesPerSecond",
+                        "decayS",
+                        "channelRelation",
+                        "channels",
                         "gapDb",
                         "headS",
                         "tailS",
+                        "head",
+                        "tail",
                         "clippedRuns",
                         "dcOffset",
                         "findings");
@@ -155,7 +173,8 @@ class CommandLineTest {
         assertThat(run("check", "--spec", "nosuch", demo.get(1))).isEqualTo(2);
         assertThat(err.strip())
                 .isEqualTo("redlamp: there is no specification 'nosuch'; there are audiobook-retail, podcast-mono,"
-                        + " broadcast-r128");
+                        + " podcast-stereo, broadcast-r128, broadcast-a85, streamed-speech, e-learning, client-raw,"
+                        + " voice-dataset, phone-prompt");
     }
 
     /** From the five recordings to what can be sent: written, decoded again, measured, inside. */
@@ -218,7 +237,7 @@ class CommandLineTest {
         assertThat(run("specs")).isZero();
         assertThat(out).contains("audiobook-retail", "podcast-mono", "broadcast-r128", "EBU R 128");
         assertThat(run("specs", "--json")).isZero();
-        assertThat(json().get("specs")).hasSize(3);
+        assertThat(json().get("specs")).hasSize(10);
     }
 
     @Test
@@ -263,5 +282,46 @@ class CommandLineTest {
         Iterator<String> all = node.fieldNames();
         all.forEachRemaining(names::add);
         return names;
+    }
+
+    /** A copy in a library of its own, edited by hand: used when it is right, refused with its line when it is not. */
+    @Test
+    void ownSpecificationsComeFromTheLibrary() throws IOException {
+        String library = folder.resolve("library").toString();
+        assertThat(run("specs", "--copy", "podcast-mono", "--as", "my-client", "--library", library))
+                .isZero();
+        Path document = folder.resolve("library/specifications/my-client.json");
+        assertThat(document).exists();
+        String text = Files.readString(document);
+        Files.writeString(document, text.replace("-18.0", "-17.5"));
+        assertThat(run("specs", "--json", "--library", library)).isZero();
+        JsonNode specs = json().get("specs");
+        assertThat(specs).hasSize(11);
+        assertThat(specs.get(10).get("loudnessHigh").asDouble()).isEqualTo(-17.5);
+        assertThat(run("check", "--spec", "my-client", "--library", library, demo.get(0)))
+                .isEqualTo(1);
+
+        Files.writeString(document, text.replace("\"clippedRuns\"", "\"clippedRnus\""));
+        assertThat(run("specs", "--library", library)).isEqualTo(2);
+        assertThat(err).contains("my-client.json: line").contains("clippedRnus");
+        assertThat(run("specs", "--copy", "podcast-mono", "--as", "../out", "--library", library))
+                .isEqualTo(2);
+        assertThat(folder.resolve("library/out.json")).doesNotExist();
+    }
+
+    @Test
+    void reportsAreWritten() throws IOException {
+        for (String name : List.of("report.html", "report.pdf", "report.csv")) {
+            Path sheet = folder.resolve(name);
+            run("check", "--spec", "audiobook-retail", "--report", sheet.toString(), demo.get(0), demo.get(2));
+            assertThat(sheet).isNotEmptyFile();
+        }
+        List<String> table = Files.readAllLines(folder.resolve("report.csv"));
+        assertThat(table).hasSize(3);
+        assertThat(table.get(0)).startsWith("file,clear,durationS").contains("noiseFloorDbA");
+        assertThat(Files.readString(folder.resolve("report.html"))).contains("Clipped", "All figures");
+        assertThat(run("check", "--spec", "audiobook-retail", "--report", "x.doc", demo.get(0)))
+                .isEqualTo(2);
+        assertThat(err).contains(".html, .pdf or .csv");
     }
 }
