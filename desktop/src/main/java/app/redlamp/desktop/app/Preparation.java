@@ -3,8 +3,9 @@ package app.redlamp.desktop.app;
 import app.redlamp.core.port.Playback;
 import app.redlamp.core.port.Settings;
 import app.redlamp.core.port.Specifications;
+import app.redlamp.media.library.Places;
 import app.redlamp.media.library.SettingsFile;
-import app.redlamp.media.library.ShippedSpecifications;
+import app.redlamp.media.library.SpecificationLibrary;
 import app.redlamp.media.play.FilePlayback;
 import java.util.concurrent.CompletableFuture;
 
@@ -19,7 +20,7 @@ final class Preparation {
         return settings;
     });
     private static final CompletableFuture<Specifications> SPECIFICATIONS =
-            CompletableFuture.supplyAsync(ShippedSpecifications::new);
+            CompletableFuture.supplyAsync(() -> new SpecificationLibrary(Places.library()));
     private static final CompletableFuture<Playback> PLAYBACK =
             CompletableFuture.supplyAsync(FilePlayback::onThisMachine);
 

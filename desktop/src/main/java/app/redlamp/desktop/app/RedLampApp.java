@@ -1,10 +1,14 @@
 package app.redlamp.desktop.app;
 
+import app.redlamp.core.text.Wording;
 import app.redlamp.desktop.deliver.DeliverStation;
 import app.redlamp.desktop.job.JobService;
 import app.redlamp.desktop.look.Look;
+import app.redlamp.media.FileRecordings;
+import app.redlamp.media.cache.RememberingRecordings;
 import app.redlamp.media.demo.DemoProduction;
 import app.redlamp.media.library.Places;
+import app.redlamp.media.sheet.FileSheets;
 import java.io.File;
 import java.io.IOException;
 import java.nio.file.Path;
@@ -36,11 +40,12 @@ public final class RedLampApp extends Application {
         Look.loadFonts();
         wiring = new Wiring(
                 Preparation.settings(),
+                new RememberingRecordings(new FileRecordings(), Places.cache().resolve("measured")),
                 Preparation.specifications(),
                 Preparation.playback(),
                 Locale.getDefault(),
                 Platform::runLater,
-                new DeliverStation.Doors(() -> choose(stage), this::showFolder));
+                new DeliverStation.Doors(() -> choose(stage), this::showFolder, () -> writeSheet(stage)));
         stage.setTitle("Red Lamp");
         stage.setScene(wiring.scene());
         size(stage);
@@ -115,6 +120,23 @@ public final class RedLampApp extends Application {
         List<File> files = chooser.showOpenMultipleDialog(stage);
         if (files != null) {
             wiring.deliver().open(files.stream().map(File::toPath).toList());
+        }
+    }
+
+    private void writeSheet(Stage stage) {
+        if (wiring.deliver().rows().isEmpty()) {
+            return;
+        }
+        FileChooser chooser = new FileChooser();
+        chooser.setTitle(wiring.shell().strings().say("sheet.write"));
+        chooser.setInitialFileName("report.html");
+        for (String ending : List.of("html", "pdf", "csv")) {
+            chooser.getExtensionFilters()
+                    .add(new FileChooser.ExtensionFilter(ending.toUpperCase(Locale.ROOT), "*." + ending));
+        }
+        File file = chooser.showSaveDialog(stage);
+        if (file != null) {
+            wiring.deliver().writeSheet(new FileSheets(), new Wording(Locale.getDefault()), file.toPath());
         }
     }
 

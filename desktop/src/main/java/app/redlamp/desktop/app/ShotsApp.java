@@ -4,8 +4,9 @@ import app.redlamp.core.port.Settings;
 import app.redlamp.desktop.deliver.DeliverStation;
 import app.redlamp.desktop.deliver.DocketRow;
 import app.redlamp.desktop.look.Look;
+import app.redlamp.media.FileRecordings;
 import app.redlamp.media.demo.DemoProduction;
-import app.redlamp.media.library.ShippedSpecifications;
+import app.redlamp.media.library.SpecificationLibrary;
 import app.redlamp.media.play.FilePlayback;
 import app.redlamp.media.play.SilentOutput;
 import java.io.IOException;
@@ -24,6 +25,7 @@ import javafx.animation.PauseTransition;
 import javafx.application.Application;
 import javafx.application.Platform;
 import javafx.event.Event;
+import javafx.scene.control.ButtonBase;
 import javafx.scene.image.WritableImage;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
@@ -50,11 +52,12 @@ public final class ShotsApp extends Application {
         Look.loadFonts();
         wiring = new Wiring(
                 new InMemorySettings(),
-                new ShippedSpecifications(),
+                new FileRecordings(),
+                new SpecificationLibrary(scratch.resolve("library")),
                 new FilePlayback(new SilentOutput(SilentOutput.Pace.REAL)),
                 Locale.ENGLISH,
                 Platform::runLater,
-                new DeliverStation.Doors(() -> {}, path -> {}));
+                new DeliverStation.Doors(() -> {}, path -> {}, () -> {}));
         stage.setScene(wiring.scene());
         stage.show();
         plan();
@@ -78,7 +81,17 @@ public final class ShotsApp extends Application {
             shots.add(new Shot("deliver-judged-dusk", w -> w.deliver().open(recordings)));
         }
         shots.add(new Shot("deliver-too-noisy-dusk", w -> select(w, 3)));
-        shots.add(new Shot("deliver-too-noisy-daylight", w -> w.shell().switchTheme()));
+        shots.add(new Shot("deliver-to-hear-dusk", w -> {
+            select(w, 2);
+            fire(w, "#more");
+        }));
+        shots.add(new Shot("specification-dusk", w -> fire(w, "#edit-specification")));
+        shots.add(new Shot("deliver-too-noisy-daylight", w -> {
+            fire(w, "#specification-cancel");
+            fire(w, "#more");
+            select(w, 3);
+            w.shell().switchTheme();
+        }));
         shots.add(new Shot("deliver-finished-daylight", w -> {
             select(w, 1);
             w.deliver().finishAll();
@@ -121,6 +134,10 @@ public final class ShotsApp extends Application {
         } catch (IOException e) {
             throw new UncheckedIOException(e);
         }
+    }
+
+    private static void fire(Wiring wiring, String button) {
+        ((ButtonBase) wiring.scene().lookup(button)).fire();
     }
 
     private static void select(Wiring wiring, int index) {

@@ -1,6 +1,7 @@
 package app.redlamp.desktop.app;
 
 import app.redlamp.core.port.Playback;
+import app.redlamp.core.port.Recordings;
 import app.redlamp.core.port.Settings;
 import app.redlamp.core.port.Specifications;
 import app.redlamp.core.text.Wording;
@@ -13,7 +14,6 @@ import app.redlamp.desktop.look.Strings;
 import app.redlamp.desktop.shell.ShellModel;
 import app.redlamp.desktop.shell.ShellView;
 import app.redlamp.desktop.shell.UndoHistory;
-import app.redlamp.media.FileRecordings;
 import app.redlamp.media.finish.FileFinishing;
 import java.util.List;
 import java.util.Locale;
@@ -46,6 +46,7 @@ public final class Wiring implements AutoCloseable {
 
     public Wiring(
             Settings settings,
+            Recordings recordings,
             Specifications specifications,
             Playback playback,
             Locale locale,
@@ -57,7 +58,7 @@ public final class Wiring implements AutoCloseable {
         jobs = new JobService(workers, interfaceThread);
         shell = new ShellModel(settings, jobs, history, strings);
         FileFinishing finishing = new FileFinishing();
-        deliver = new DeliverModel(new FileRecordings(), finishing, specifications, jobs, history, strings);
+        deliver = new DeliverModel(recordings, finishing, specifications, jobs, history, strings);
         deliver.start(shell.specificationId());
         deliver.specification().addListener((o, was, now) -> shell.rememberSpecification(now.id()));
         PlayModel player = new PlayModel(playback, jobs, interfaceThread);

@@ -2,25 +2,36 @@ package app.redlamp.desktop.control;
 
 import app.redlamp.desktop.look.Glossary;
 import app.redlamp.desktop.look.Typeset;
+import java.util.List;
+import javafx.beans.binding.Bindings;
+import javafx.css.PseudoClass;
 import javafx.geometry.HPos;
+import javafx.geometry.Pos;
 import javafx.geometry.VPos;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
+import javafx.scene.control.ToggleButton;
 import javafx.scene.layout.ColumnConstraints;
+import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.GridPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
+import org.kordamp.ikonli.feather.Feather;
+import org.kordamp.ikonli.javafx.FontIcon;
 
 /** The right column: verdict, figures, what to do next, caution, source. Scrolls where the window is low. */
 public final class ReadingColumn extends ScrollPane {
     private static final double NAME_WIDTH = 96;
 
+    private static final PseudoClass GRAVE = PseudoClass.getPseudoClass("grave");
+
     private final Glossary glossary;
     private final VBox content = new VBox();
+    private boolean unfolded;
 
     public ReadingColumn(Glossary glossary) {
         this.glossary = glossary;
@@ -37,12 +48,10 @@ public final class ReadingColumn extends ScrollPane {
         verdict.setId("verdict");
         content.getChildren().add(verdict);
         if (!reading.figures().isEmpty()) {
-            content.getChildren().add(figures(reading));
+            content.getChildren().add(figures(reading.figures()));
         }
         if (!reading.help().isEmpty()) {
-            Region rule = new Region();
-            rule.getStyleClass().add("reading-rule");
-            content.getChildren().addAll(rule, wrapped(reading.helpTitle(), "reading-heading"));
+            content.getChildren().addAll(rule(), wrapped(reading.helpTitle(), "reading-heading"));
             reading.help().forEach(h -> content.getChildren().add(card(h)));
         }
         reading.primary().ifPresent(a -> {
@@ -51,21 +60,78 @@ public final class ReadingColumn extends ScrollPane {
             button.setMaxWidth(Double.MAX_VALUE);
             content.getChildren().add(button);
         });
+        if (!reading.heard().isEmpty()) {
+            content.getChildren().add(rule());
+            content.getChildren().add(wrapped(reading.heardTitle(), "reading-heading"));
+            reading.heard().forEach(h -> content.getChildren().add(heard(h)));
+        }
+        if (!reading.more().title().isEmpty()) {
+            content.getChildren().add(more(reading.more()));
+        }
         reading.cautions().forEach(c -> content.getChildren().add(wrapped(c, "reading-caution")));
         if (!reading.source().isEmpty()) {
             content.getChildren().add(wrapped(reading.source(), "reading-source"));
         }
     }
 
-    private Node figures(Reading reading) {
+    private static Region rule() {
+        Region rule = new Region();
+        rule.getStyleClass().add("reading-rule");
+        return rule;
+    }
+
+    /** A sentence, and the places where it can be heard. */
+    private static Node heard(Reading.Heard heard) {
+        Label text = wrapped(heard.text(), "heard-text");
+        VBox box = new VBox(text);
+        box.getStyleClass().add("heard");
+        box.pseudoClassStateChanged(GRAVE, heard.grave());
+        if (!heard.places().isEmpty()) {
+            FlowPane places = new FlowPane();
+            places.getStyleClass().add("heard-places");
+            for (Reading.Action place : heard.places()) {
+                Button button = button(place);
+                button.setGraphic(new FontIcon(Feather.PLAY));
+                button.getStyleClass().add("heard-place");
+                button.setAccessibleText(heard.text() + ", " + place.label());
+                places.getChildren().add(button);
+            }
+            box.getChildren().add(places);
+        }
+        return box;
+    }
+
+    /** Folded until it is asked for, and as the user left it from one recording to the next. */
+    private Node more(Reading.More more) {
+        VBox folded = new VBox();
+        folded.getStyleClass().add("reading-more-content");
+        more.heard().forEach(h -> folded.getChildren().add(heard(h)));
+        folded.getChildren().add(figures(more.figures()));
+        ToggleButton fold = new ToggleButton(more.title());
+        fold.setId("more");
+        fold.getStyleClass().add("reading-more");
+        fold.setMaxWidth(Double.MAX_VALUE);
+        fold.setAlignment(Pos.CENTER_LEFT);
+        fold.setSelected(unfolded);
+        fold.graphicProperty()
+                .bind(Bindings.when(fold.selectedProperty())
+                        .then(new FontIcon(Feather.CHEVRON_DOWN))
+                        .otherwise(new FontIcon(Feather.CHEVRON_RIGHT)));
+        fold.selectedProperty().addListener((o, was, now) -> unfolded = now);
+        folded.visibleProperty().bind(fold.selectedProperty());
+        folded.managedProperty().bind(fold.selectedProperty());
+        return new VBox(fold, folded);
+    }
+
+    private Node figures(List<Reading.Figure> figures) {
         GridPane grid = new GridPane();
         grid.getStyleClass().add("reading-figures");
         ColumnConstraints names = new ColumnConstraints(NAME_WIDTH);
         ColumnConstraints values = new ColumnConstraints();
         values.setHgrow(Priority.ALWAYS);
         grid.getColumnConstraints().addAll(names, values);
-        for (int row = 0; row < reading.figures().size(); row++) {
-            Reading.Figure figure = reading.figures().get(row);
+        for (int row = 0; row < figures.size(); row++) {
+            Reading.Figure figure = figures.get(row);
             Label name = wrapped(figure.name(), "figure-name");
             Label value = wrapped(figure.value(), "figure-value");
             glossary.explain(name, figure.term());

@@ -1,9 +1,12 @@
 package app.redlamp.desktop.control;
 
 import app.redlamp.core.analysis.Outline;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.function.DoubleConsumer;
+import javafx.scene.input.MouseButton;
 import javafx.scene.layout.Region;
 import javafx.scene.shape.Line;
 import javafx.scene.shape.Polygon;
@@ -29,6 +32,19 @@ public final class Skyline extends Region {
         outline = shown;
         flags = flagShares;
         requestLayout();
+    }
+
+    /** Tells about presses: the place pressed as a share of the length, drawn to a flag that is near. */
+    public void onSpot(DoubleConsumer listener) {
+        setOnMouseClicked(e -> {
+            if (e.getButton() == MouseButton.PRIMARY && outline.isPresent() && getWidth() > 0) {
+                double share = e.getX() / getWidth();
+                listener.accept(flags.stream()
+                        .filter(f -> Math.abs(f - share) * getWidth() <= FLAG)
+                        .min(Comparator.comparingDouble(f -> Math.abs(f - share)))
+                        .orElse(share));
+            }
+        });
     }
 
     /** Puts the hand at a share of the length, 0 to 1; takes it away where absent. */
@@ -64,13 +80,9 @@ public final class Skyline extends Region {
     }
 
     private static double loudest(Outline outline, int column, int columns) {
-        int from = column * outline.points() / columns;
-        int to = Math.max(from + 1, (column + 1) * outline.points() / columns);
-        double loudest = Outline.LOWEST_DBFS;
-        for (int p = from; p < Math.min(to, outline.points()); p++) {
-            loudest = Math.max(loudest, outline.levelDbfs(p));
-        }
-        return loudest;
+        int from = (int) ((long) column * outline.points() / columns);
+        int to = Math.max(from + 1, (int) ((column + 1L) * outline.points() / columns));
+        return outline.loudestDbfs(from, to);
     }
 
     private void flag(double x) {

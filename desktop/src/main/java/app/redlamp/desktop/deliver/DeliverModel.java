@@ -5,9 +5,12 @@ import app.redlamp.core.finish.FinishOutcome;
 import app.redlamp.core.finish.Forecast;
 import app.redlamp.core.port.Finishing;
 import app.redlamp.core.port.Recordings;
+import app.redlamp.core.port.Sheets;
 import app.redlamp.core.port.Specifications;
 import app.redlamp.core.spec.Judge;
 import app.redlamp.core.spec.Specification;
+import app.redlamp.core.text.DeliverySheet;
+import app.redlamp.core.text.Wording;
 import app.redlamp.desktop.job.JobService;
 import app.redlamp.desktop.look.Strings;
 import app.redlamp.desktop.shell.UndoHistory;
@@ -66,6 +69,16 @@ public final class DeliverModel {
 
     public List<Specification> specifications() {
         return specifications.all();
+    }
+
+    /** Lines on documents of the user's own that cannot be read. */
+    public List<String> brokenSpecifications() {
+        return specifications.faults();
+    }
+
+    /** Begins to edit what everything is held against, or a copy of it. */
+    public SpecificationEdit edit() {
+        return new SpecificationEdit(specifications, jobs, strings, specification.get());
     }
 
     public ReadOnlyObjectProperty<Specification> specification() {
@@ -151,6 +164,38 @@ public final class DeliverModel {
 
     public void cancel() {
         jobs.cancelAll();
+    }
+
+    /**
+     * Writes the report on everything that has been measured, away from the interface thread.
+     *
+     * @param file its ending decides the form: .html, .pdf or .csv
+     */
+    public void writeSheet(Sheets sheets, Wording wording, Path file) {
+        List<DeliverySheet.Entry> entries = rows.stream()
+                .filter(r -> r.report().isPresent())
+                .map(r -> new DeliverySheet.Entry(
+                        r.file().getFileName().toString(), r.report().orElseThrow()))
+                .toList();
+        Specification held = specification.get();
+        List<JobService.Work<Path>> work = List.of(progress -> {
+            sheets.write(DeliverySheet.of(wording, held, entries), file);
+            return file;
+        });
+        jobs.start(strings.say("job.sheet"), work, new JobService.Listener<>() {
+            @Override
+            public void done(int part, Path written) {
+                jobs.notify(strings.say("sheet.written", written.getFileName()));
+            }
+
+            @Override
+            public void failed(int part, String message) {
+                jobs.notify(message);
+            }
+
+            @Override
+            public void ended(boolean cancelled) {}
+        });
     }
 
     /** Folder that what is finished goes to; absent for an empty docket. */

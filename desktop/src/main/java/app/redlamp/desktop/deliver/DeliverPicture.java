@@ -36,7 +36,7 @@ final class DeliverPicture {
                     judged.report().noiseHill(),
                     judged.report().voiceHill(),
                     shift,
-                    Optional.of(specification.loudness().limits()),
+                    Optional.of(specification.aim().limits()),
                     specification.noiseFloorDbfs(),
                     judged.forecast().obstacles().stream().anyMatch(Obstacle.Noise.class::isInstance),
                     words(specification, shift));
@@ -56,7 +56,7 @@ final class DeliverPicture {
     }
 
     private HillsPicture.Words words(Specification specification, OptionalDouble shift) {
-        Limits loudness = specification.loudness().limits();
+        Limits loudness = specification.aim().limits();
         List<String> axis = IntStream.rangeClosed(0, -LOWEST_DBFS / STEP_DB)
                 .mapToObj(i -> LOWEST_DBFS + i * STEP_DB)
                 .map(db ->
@@ -69,7 +69,7 @@ final class DeliverPicture {
                         "hills.loudness",
                         wording.figures().whole(loudness.low().orElse(0)),
                         wording.figures().whole(loudness.high().orElse(0)),
-                        specification.loudness().measure().unit()),
+                        specification.aim().measure().unit()),
                 specification.noiseFloorDbfs().isPresent()
                         ? strings.say(
                                 "hills.floor",

@@ -31,18 +31,25 @@ final class DeliverReading {
     private final Wording wording;
     private final Runnable chooseFiles;
     private final Consumer<Path> showFolder;
+    private final DeliverFindings findings;
 
     /**
      * @param chooseFiles asks the user for recordings
      * @param showFolder shows a folder in the platform's file browser
      */
     DeliverReading(
-            DeliverModel model, Strings strings, Wording wording, Runnable chooseFiles, Consumer<Path> showFolder) {
+            DeliverModel model,
+            PlayModel player,
+            Strings strings,
+            Wording wording,
+            Runnable chooseFiles,
+            Consumer<Path> showFolder) {
         this.model = model;
         this.strings = strings;
         this.wording = wording;
         this.chooseFiles = chooseFiles;
         this.showFolder = showFolder;
+        findings = new DeliverFindings(model, player, strings, wording);
     }
 
     Reading now() {
@@ -50,6 +57,11 @@ final class DeliverReading {
         if (row == null) {
             return empty();
         }
+        Reading reading = of(row);
+        return row.report().isPresent() ? findings.added(reading, row) : reading;
+    }
+
+    private Reading of(DocketRow row) {
         RowStatus status = row.status().get();
         if (status instanceof RowStatus.Unreadable unreadable) {
             return plain(
@@ -80,7 +92,7 @@ final class DeliverReading {
     }
 
     private Reading empty() {
-        return new Reading(
+        return Reading.plain(
                 strings.say("reading.empty"),
                 List.of(),
                 strings.say("reading.empty.heading"),
@@ -91,7 +103,7 @@ final class DeliverReading {
     }
 
     private Reading plain(String verdict, String label, String id, Runnable action) {
-        return new Reading(
+        return Reading.plain(
                 verdict,
                 List.of(),
                 "",
@@ -127,7 +139,7 @@ final class DeliverReading {
                         strings.say("figure.finishing"),
                         strings.say("figure.gain", wording.figures().signed(gain)),
                         "gain")));
-        return new Reading(
+        return Reading.plain(
                 verdict, figures, "", List.of(), working ? Optional.empty() : primary(), listening(), source());
     }
 
@@ -158,7 +170,7 @@ final class DeliverReading {
             cautions.add(strings.say("caution.mains"));
         }
         cautions.addAll(listening());
-        return new Reading(
+        return Reading.plain(
                 strings.say("reading.refused", wording.obstacle(first, specification)),
                 figures,
                 strings.say("reading.helps"),
@@ -226,7 +238,7 @@ final class DeliverReading {
                                     "show-folder", strings.say("action.folder"), () -> showFolder.accept(folder)))
                             : Optional.empty()));
         }
-        return new Reading(
+        return Reading.plain(
                 strings.say("reading.ready"),
                 figures,
                 strings.say("reading.written", folder.getFileName()),
@@ -254,7 +266,7 @@ final class DeliverReading {
         return new Reading.Figure(
                 wording.checkName(check.id(), specification),
                 moved ? strings.say("figure.moved", before, value) : value,
-                term(check, specification));
+                term(check.id(), specification));
     }
 
     /** What is as it should be and needs no margin, in one line. */
@@ -266,12 +278,13 @@ final class DeliverReading {
         return new Reading.Figure(strings.say("figure.file"), values, "coding");
     }
 
-    private static String term(Check check, Specification specification) {
-        return check.id() == CheckId.LOUDNESS
-                ? specification.loudness().measure().unit()
-                : check.id() == CheckId.PEAK
-                        ? specification.peak().measure().unit() + "-peak"
-                        : check.id().id();
+    /** Key of a check in the glossary. */
+    static String term(CheckId id, Specification specification) {
+        return switch (id) {
+            case LOUDNESS -> specification.aim().measure().unit();
+            case PEAK -> specification.peak().measure().unit() + "-peak";
+            default -> id.id();
+        };
     }
 
     private Optional<Reading.Action> primary() {

@@ -33,6 +33,7 @@ public final class DeliverStation implements Station {
     private final Strings strings;
     private final Wording wording;
     private final Runnable chooseFiles;
+    private final Runnable writeSheet;
     private final DeliverView view;
     private final DeliverReading reading;
     private final ReadingColumn column;
@@ -44,8 +45,14 @@ public final class DeliverStation implements Station {
     private int readyCount = -1;
     private Told told;
 
-    /** Ways out of the window, which differ between the application and its tests. */
-    public record Doors(Runnable chooseFiles, Consumer<Path> showFolder) {}
+    /**
+     * Ways out of the window, which differ between the application and its tests.
+     *
+     * @param chooseFiles asks for recordings
+     * @param showFolder shows a folder in the platform's file browser
+     * @param writeSheet asks for a name and writes the report on the delivery
+     */
+    public record Doors(Runnable chooseFiles, Consumer<Path> showFolder, Runnable writeSheet) {}
 
     public DeliverStation(
             DeliverModel model,
@@ -62,14 +69,16 @@ public final class DeliverStation implements Station {
         this.strings = strings;
         this.wording = wording;
         chooseFiles = doors.chooseFiles();
+        writeSheet = doors.writeSheet();
         Glossary glossary = new Glossary(strings);
         view = new DeliverView(model, player, strings, wording, glossary, doors);
-        reading = new DeliverReading(model, strings, wording, doors.chooseFiles(), doors.showFolder());
+        reading = new DeliverReading(model, player, strings, wording, doors.chooseFiles(), doors.showFolder());
         column = new ReadingColumn(glossary);
         column.setId("reading");
         model.changes().addListener((o, was, now) -> refresh());
         model.selected().addListener((o, was, now) -> showReading());
         player.playing().addListener((o, was, now) -> showFacts());
+        model.brokenSpecifications().forEach(jobs::notify);
         refresh();
     }
 
@@ -113,6 +122,8 @@ public final class DeliverStation implements Station {
         return List.of(
                 ShellView.plain(KeyCode.O, strings.say("keys.open"), chooseFiles),
                 ShellView.plain(KeyCode.S, strings.say("keys.specification"), view::focusSpecification),
+                ShellView.plain(KeyCode.E, strings.say("keys.edit"), view::editSpecification),
+                ShellView.plain(KeyCode.R, strings.say("keys.sheet"), writeSheet),
                 ShellView.plain(KeyCode.F, strings.say("keys.finish"), model::finishAll),
                 ShellView.plain(KeyCode.ENTER, strings.say("keys.finishOne"), () -> onSelected(model::finish)),
                 ShellView.plain(
@@ -140,6 +151,7 @@ public final class DeliverStation implements Station {
         Told now = new Told(
                 row,
                 row == null ? null : row.status().get(),
+                (int) model.rows().stream().filter(r -> r.report().isPresent()).count(),
                 model.finishable().size(),
                 model.specification().get());
         if (!now.sameAs(told)) {
@@ -149,11 +161,12 @@ public final class DeliverStation implements Station {
     }
 
     /** What the reading was built from. */
-    private record Told(DocketRow row, RowStatus status, int finishable, Specification specification) {
+    private record Told(DocketRow row, RowStatus status, int measured, int finishable, Specification specification) {
         boolean sameAs(Told other) {
             return other != null
                     && row == other.row
                     && status == other.status
+                    && measured == other.measured
                     && finishable == other.finishable
                     && specification.equals(other.specification);
         }

@@ -5,6 +5,7 @@ import app.redlamp.core.spec.Specification;
 import app.redlamp.core.text.Wording;
 import app.redlamp.desktop.look.Glossary;
 import app.redlamp.desktop.look.Strings;
+import java.util.List;
 import javafx.beans.binding.Bindings;
 import javafx.collections.ListChangeListener;
 import javafx.geometry.Pos;
@@ -20,12 +21,14 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Pane;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
+import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 
 /** The bench of the Deliver station: the docket, and the hills of the selected recording. */
 final class DeliverView {
     private static final double ROW = 57;
     private static final double BESIDE_DOCKET = 300;
+    private static final double LEAD_IN_S = 0.3;
 
     private final DeliverModel model;
     private final Strings strings;
@@ -38,6 +41,7 @@ final class DeliverView {
     private final ComboBox<Specification> chooser = new ComboBox<>();
     private final Label[] columns = new Label[DocketColumns.MOST_BARS];
     private final VBox bench = new VBox();
+    private final StackPane page = new StackPane(bench);
 
     DeliverView(
             DeliverModel model,
@@ -77,7 +81,7 @@ final class DeliverView {
     }
 
     Node node() {
-        return bench;
+        return page;
     }
 
     /** As high as its rows, but the hills keep their room; all of the bench while it is empty. */
@@ -95,6 +99,21 @@ final class DeliverView {
         chooser.show();
     }
 
+    /** Opens the editor in place of docket and hills; it goes when saved or cancelled. */
+    void editSpecification() {
+        if (page.getChildren().size() > 1) {
+            return;
+        }
+        SpecificationEditor editor = new SpecificationEditor(model.edit(), model, strings, () -> {
+            page.getChildren().setAll(bench);
+            chooser.getItems().setAll(model.specifications());
+            chooser.getSelectionModel().select(model.specification().get());
+            docket.requestFocus();
+        });
+        page.getChildren().add(editor);
+        editor.focus();
+    }
+
     private HBox header() {
         Label name = new Label(strings.say("docket.name"));
         name.getStyleClass().add("heading");
@@ -105,7 +124,19 @@ final class DeliverView {
         chooser.setAccessibleText(strings.say("docket.specification"));
         glossary.explain(chooser, "specification");
         chooser.getSelectionModel().selectedItemProperty().addListener((o, was, now) -> model.choose(now));
-        HBox header = new HBox(name, new Label(strings.say("docket.against")), chooser);
+        Button edit = new Button(strings.say("specification.edit"));
+        edit.setId("edit-specification");
+        edit.getStyleClass().add("quiet");
+        edit.setOnAction(e -> editSpecification());
+        glossary.explain(edit, "specification");
+        Button sheet = new Button(strings.say("sheet.write"));
+        sheet.setId("write-sheet");
+        sheet.getStyleClass().add("quiet");
+        sheet.setOnAction(e -> doors.writeSheet().run());
+        sheet.disableProperty().bind(Bindings.isEmpty(model.rows()));
+        Region between = new Region();
+        HBox.setHgrow(between, Priority.ALWAYS);
+        HBox header = new HBox(name, new Label(strings.say("docket.against")), chooser, edit, between, sheet);
         header.getStyleClass().add("docket-header");
         return header;
     }
@@ -147,7 +178,8 @@ final class DeliverView {
         docket.setId("docket");
         docket.getStyleClass().add("docket");
         docket.setItems(model.rows());
-        docket.setCellFactory(list -> new DocketCell(new RowFaces(strings, wording), this::act, this::menu));
+        docket.setCellFactory(
+                list -> new DocketCell(new RowFaces(strings, wording), this::act, this::hear, this::menu));
         docket.setAccessibleText(strings.say("docket.name"));
         Label first = new Label(strings.say("docket.empty"));
         first.getStyleClass().add("docket-empty-title");
@@ -187,6 +219,12 @@ final class DeliverView {
         }
     }
 
+    /** Plays a recording from where its skyline was pressed. */
+    private void hear(DocketRow row, double share) {
+        row.report()
+                .ifPresent(report -> player.playFrom(row, share * report.info().durationS() - LEAD_IN_S));
+    }
+
     /** What can be done with a recording, for the pointer; every item has its key too. */
     private ContextMenu menu(DocketRow row) {
         RowStatus status = row.status().get();
@@ -210,15 +248,22 @@ final class DeliverView {
     private void refresh() {
         Specification held = model.specification().get();
         chooser.getSelectionModel().select(held);
-        columns[0].setText(wording.checkName(CheckId.LOUDNESS, held) + ", "
-                + held.loudness().measure().unit());
-        columns[1].setText(wording.checkName(CheckId.PEAK, held) + ", "
-                + held.peak().measure().unit());
-        columns[2].setText(
-                held.noiseFloorDbfs().isPresent() ? wording.checkName(CheckId.NOISE_FLOOR, held) + ", dBFS" : "");
-        glossary.explain(columns[0], held.loudness().measure().unit());
-        glossary.explain(columns[1], held.peak().measure().unit() + "-peak");
-        glossary.explain(columns[2], "noise-floor");
+        List<CheckId> bars = RowFaces.bars(held);
+        for (int i = 0; i < columns.length; i++) {
+            columns[i].setText(
+                    i < bars.size() ? wording.checkName(bars.get(i), held) + ", " + unit(bars.get(i), held) : "");
+            if (i < bars.size()) {
+                glossary.explain(columns[i], DeliverReading.term(bars.get(i), held));
+            }
+        }
         hills.show(model.selected().get());
+    }
+
+    private static String unit(CheckId bar, Specification held) {
+        return switch (bar) {
+            case LOUDNESS -> held.aim().measure().unit();
+            case PEAK -> held.peak().measure().unit();
+            default -> "dBFS";
+        };
     }
 }

@@ -4,6 +4,7 @@ import app.redlamp.core.analysis.Report;
 import java.util.OptionalDouble;
 import java.util.function.Consumer;
 import java.util.function.Function;
+import java.util.function.ObjDoubleConsumer;
 import javafx.beans.value.ChangeListener;
 import javafx.scene.control.ContextMenu;
 import javafx.scene.control.ListCell;
@@ -16,14 +17,19 @@ final class DocketCell extends ListCell<DocketRow> {
     private final ChangeListener<OptionalDouble> onPlaying = (o, was, now) -> play();
     private DocketRow shown;
 
-    DocketCell(RowFaces faces, Consumer<DocketRow> onAction, Function<DocketRow, ContextMenu> menu) {
+    /** @param onSpot told where a recording's skyline was pressed, as a share of its length */
+    DocketCell(
+            RowFaces faces,
+            Consumer<DocketRow> onAction,
+            ObjDoubleConsumer<DocketRow> onSpot,
+            Function<DocketRow, ContextMenu> menu) {
         this.faces = faces;
         setOnContextMenuRequested(e -> {
             if (shown != null) {
                 menu.apply(shown).show(this, e.getScreenX(), e.getScreenY());
             }
         });
-        view = new DocketRowView(() -> onAction.accept(shown));
+        view = new DocketRowView(() -> onAction.accept(shown), share -> onSpot.accept(shown, share));
         getStyleClass().add("docket-cell");
         setPrefWidth(0);
     }

@@ -6,6 +6,7 @@ import app.redlamp.desktop.control.Skyline;
 import app.redlamp.desktop.control.WindowBar;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.function.DoubleConsumer;
 import javafx.css.PseudoClass;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
@@ -25,7 +26,7 @@ final class DocketRowView extends Region {
     private final Label[] values = new Label[DocketColumns.MOST_BARS];
     private final Button action = new Button();
 
-    DocketRowView(Runnable onAction) {
+    DocketRowView(Runnable onAction, DoubleConsumer onSpot) {
         getStyleClass().add("docket-row");
         title.getStyleClass().add("docket-title");
         note.getStyleClass().add("docket-note");
@@ -33,6 +34,7 @@ final class DocketRowView extends Region {
         action.setFocusTraversable(false);
         action.setMnemonicParsing(false);
         action.setOnAction(e -> onAction.run());
+        skyline.onSpot(onSpot);
         getChildren().addAll(lamp, title, note, skyline, action);
         for (int i = 0; i < bars.length; i++) {
             bars[i] = new WindowBar();

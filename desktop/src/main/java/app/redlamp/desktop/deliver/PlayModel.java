@@ -36,11 +36,20 @@ public final class PlayModel {
     public void toggle(DocketRow row) {
         boolean same = row == playing.get();
         stop();
-        if (row != null && !same && row.report().isPresent()) {
+        if (row != null && !same) {
+            playFrom(row, 0);
+        }
+    }
+
+    /** Plays a recording from a place on, whatever played before. */
+    public void playFrom(DocketRow row, double fromS) {
+        stop();
+        if (row.report().isPresent()) {
+            double start = Math.max(0, fromS);
             playing.set(row);
-            row.playingS().set(OptionalDouble.of(0));
+            row.playingS().set(OptionalDouble.of(start));
             int now = ++run;
-            playback.play(row.file(), 0, position -> interfaceThread.execute(() -> moved(row, now, position)));
+            playback.play(row.file(), start, position -> interfaceThread.execute(() -> moved(row, now, position)));
         }
     }
 

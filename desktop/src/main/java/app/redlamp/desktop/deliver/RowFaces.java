@@ -1,11 +1,13 @@
 package app.redlamp.desktop.deliver;
 
+import app.redlamp.core.analysis.Finding;
 import app.redlamp.core.analysis.Report;
 import app.redlamp.core.finish.FinishOutcome;
 import app.redlamp.core.finish.Obstacle;
 import app.redlamp.core.spec.Check;
 import app.redlamp.core.spec.CheckId;
 import app.redlamp.core.spec.Judgement;
+import app.redlamp.core.spec.Specification;
 import app.redlamp.core.spec.Verdict;
 import app.redlamp.core.text.Wording;
 import app.redlamp.desktop.control.Gauge;
@@ -19,7 +21,6 @@ import java.util.OptionalDouble;
 
 /** Says the state of a recording in the few words and marks of a docket row. */
 final class RowFaces {
-    private static final CheckId[] BARS = {CheckId.LOUDNESS, CheckId.PEAK, CheckId.NOISE_FLOOR};
     private static final int MOST_NOTES = 2;
 
     private final Strings strings;
@@ -96,7 +97,7 @@ final class RowFaces {
             String action) {
         Report report = judged.report();
         List<RowFace.Bar> bars = new ArrayList<>();
-        for (CheckId id : BARS) {
+        for (CheckId id : bars(judged.judgement().specification())) {
             judged.judgement()
                     .check(id)
                     .ifPresent(check -> bars.add(bar(
@@ -105,7 +106,11 @@ final class RowFaces {
                             row.status().get().hopeless())));
         }
         double length = Math.max(report.info().durationS(), 1e-3);
-        List<Double> flags = report.clipsS().stream().map(s -> s / length).toList();
+        List<Double> flags = report.findings().stream()
+                .filter(f -> f.severity() != Finding.Severity.NOTE)
+                .flatMap(f -> f.places().stream())
+                .map(place -> place.startS() / length)
+                .toList();
         return new RowFace(
                 lamp,
                 row.title(),
@@ -114,6 +119,19 @@ final class RowFaces {
                 Optional.of(report.outline()),
                 flags,
                 action.isEmpty() ? "" : strings.say(action));
+    }
+
+    /** What has a bar of its own, from left to right. */
+    static List<CheckId> bars(Specification specification) {
+        List<CheckId> bars = new ArrayList<>();
+        if (specification.loudness().isPresent()) {
+            bars.add(CheckId.LOUDNESS);
+        }
+        bars.add(CheckId.PEAK);
+        if (specification.noiseFloorDbfs().isPresent()) {
+            bars.add(CheckId.NOISE_FLOOR);
+        }
+        return bars;
     }
 
     private RowFace.Bar bar(Check check, Optional<Check> delivered, boolean hopeless) {

@@ -8,6 +8,7 @@ import javafx.scene.Node;
 import javafx.scene.Parent;
 import javafx.scene.control.ButtonBase;
 import javafx.scene.control.ComboBoxBase;
+import javafx.scene.control.TextInputControl;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyCodeCombination;
 import javafx.scene.input.KeyCombination;
@@ -111,6 +112,9 @@ public final class ShellView {
     }
 
     private void pressed(KeyEvent event) {
+        if (writing(event)) {
+            return;
+        }
         if (sheet.isVisible()) {
             if (event.getCode() == KeyCode.ESCAPE) {
                 sheet.setVisible(false);
@@ -133,7 +137,15 @@ public final class ShellView {
         });
     }
 
+    /** Whoever writes text gets every key: letters are no commands there. */
+    private static boolean writing(KeyEvent event) {
+        return event.getTarget() instanceof TextInputControl;
+    }
+
     private void typed(KeyEvent event) {
+        if (writing(event)) {
+            return;
+        }
         if (event.getCharacter().equals("?")) {
             toggleKeys();
             event.consume();

@@ -18,11 +18,14 @@ import java.util.concurrent.CountDownLatch;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import javafx.application.Platform;
+import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
 import javafx.scene.control.Labeled;
 import javafx.scene.control.ListView;
+import javafx.scene.control.TextArea;
+import javafx.scene.control.ToggleButton;
 import javafx.scene.input.KeyCode;
 import javafx.stage.Stage;
 import org.junit.jupiter.api.AfterEach;
@@ -142,12 +145,78 @@ class DeliverJourneyTest {
         assertThat(Window.<Object>look(() ->
                         robot.lookup("#specification").queryAs(ComboBox.class).getValue()))
                 .isEqualTo(window.wiring.deliver().specification().get());
-        assertThat(window.wiring.deliver().specification().get().id()).isEqualTo("broadcast-r128");
+        assertThat(window.wiring.deliver().specification().get().id()).isEqualTo("podcast-stereo");
         assertThat(notes(robot)).doesNotContain("too noisy to finish");
         window.settle();
         assertThat(window.saved)
                 .last()
-                .satisfies(v -> assertThat(v.specificationId()).isEqualTo("broadcast-r128"));
+                .satisfies(v -> assertThat(v.specificationId()).isEqualTo("podcast-stereo"));
+    }
+
+    /** A place in the reading is pressed, and that place plays; a press on the skyline likewise. */
+    @Test
+    void whatIsWrongCanBeHeard(FxRobot robot) {
+        select(robot, 2);
+        assertThat(window.wiring.deliver().rows().get(2).playingS().get()).isEmpty();
+        robot.interact(() ->
+                ((Button) robot.lookup("#hear-clipping").queryAll().iterator().next()).fire());
+        WaitForAsyncUtils.waitForFxEvents();
+        double from = window.wiring.deliver().rows().get(2).playingS().get().orElseThrow();
+        assertThat(from).isBetween(8.0, 22.0);
+        robot.push(KeyCode.ESCAPE);
+        WaitForAsyncUtils.waitForFxEvents();
+        assertThat(window.wiring.deliver().rows().get(2).playingS().get()).isEmpty();
+        Node skyline = robot.lookup(".skyline").queryAll().iterator().next();
+        robot.clickOn(skyline);
+        WaitForAsyncUtils.waitForFxEvents();
+        assertThat(window.wiring.deliver().rows().get(0).playingS().get()).isPresent();
+        robot.push(KeyCode.ESCAPE);
+    }
+
+    @Test
+    void allThatWasMeasuredIsFoldedAway(FxRobot robot) {
+        select(robot, 0);
+        assertThat(Window.<Boolean>look(
+                        () -> robot.lookup(".reading-more-content").query().isVisible()))
+                .isFalse();
+        robot.interact(() ->
+                ((ToggleButton) robot.lookup("#more").queryAll().iterator().next()).fire());
+        WaitForAsyncUtils.waitForFxEvents();
+        assertThat(Window.<List<String>>look(
+                        () -> robot.lookup(".reading-more-content .figure-name").queryAllAs(Label.class).stream()
+                                .map(Label::getText)
+                                .toList()))
+                .contains("Loudness", "Range", "Noise", "Pace");
+    }
+
+    /** With the keys alone: a copy of what ships is edited, refused with its line while broken, saved and used. */
+    @Test
+    void aSpecificationIsEditedAndUsed(FxRobot robot) {
+        robot.push(KeyCode.E);
+        WaitForAsyncUtils.waitForFxEvents();
+        TextArea text = robot.lookup("#specification-document").queryAs(TextArea.class);
+        String good = Window.<String>look(() -> text.getText());
+        assertThat(good).contains("audiobook-retail-own");
+        robot.write("TOF");
+        assertThat(Window.<String>look(() -> text.getText())).startsWith("TOF");
+        robot.interact(() -> text.setText(good.replace("-23.0", "-13.0")));
+        assertThat(text(robot, "#specification-fault")).startsWith("line ");
+        assertThat(Window.<Boolean>look(
+                        () -> robot.lookup("#specification-save").query().isDisabled()))
+                .isTrue();
+        robot.push(KeyCode.ESCAPE);
+        WaitForAsyncUtils.waitForFxEvents();
+        assertThat(robot.lookup("#specification-document").tryQuery()).isEmpty();
+        assertThat(window.wiring.deliver().specification().get().id()).isEqualTo("audiobook-retail");
+
+        robot.clickOn("#edit-specification");
+        WaitForAsyncUtils.waitForFxEvents();
+        TextArea again = robot.lookup("#specification-document").queryAs(TextArea.class);
+        robot.interact(() -> again.setText(again.getText().replace("-60.0", "-45.0")));
+        robot.clickOn("#specification-save");
+        window.settle();
+        assertThat(window.wiring.deliver().specification().get().id()).isEqualTo("audiobook-retail-own");
+        assertThat(notes(robot)).doesNotContain("too noisy to finish");
     }
 
     @Test

@@ -3,11 +3,14 @@ package app.redlamp.desktop.app;
 import app.redlamp.core.port.Settings;
 import app.redlamp.desktop.deliver.DeliverStation;
 import app.redlamp.desktop.look.Look;
+import app.redlamp.media.FileRecordings;
 import app.redlamp.media.demo.DemoProduction;
-import app.redlamp.media.library.ShippedSpecifications;
+import app.redlamp.media.library.SpecificationLibrary;
 import app.redlamp.media.play.FilePlayback;
 import app.redlamp.media.play.SilentOutput;
 import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
@@ -44,11 +47,12 @@ final class Window {
                         saved.add(values);
                     }
                 },
-                new ShippedSpecifications(),
+                new FileRecordings(),
+                new SpecificationLibrary(library()),
                 new FilePlayback(new SilentOutput(pace)),
                 Locale.ENGLISH,
                 Platform::runLater,
-                new DeliverStation.Doors(() -> chooserOpened++, shownFolders::add));
+                new DeliverStation.Doors(() -> chooserOpened++, shownFolders::add, () -> {}));
         stage.setMaximized(false);
         stage.setScene(wiring.scene());
         stage.setWidth(Wiring.WIDTH);
@@ -90,6 +94,17 @@ final class Window {
                     () -> WaitForAsyncUtils.waitForAsyncFx(10_000, condition::getAsBoolean));
         } catch (TimeoutException e) {
             throw new AssertionError("waited in vain", e);
+        }
+    }
+
+    /** A library that is empty and goes with the test. */
+    private static Path library() {
+        try {
+            Path library = Files.createTempDirectory("redlamp-library-");
+            library.toFile().deleteOnExit();
+            return library;
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
         }
     }
 }

@@ -191,7 +191,7 @@ class GalleryTest {
         ReadingColumn column = new ReadingColumn(new Glossary(new Strings(Locale.ENGLISH)));
         column.show(
                 full
-                        ? new Reading(
+                        ? Reading.plain(
                                 "All is well.",
                                 List.of(new Reading.Figure("RMS", "−20 dBFS", "dBFS")),
                                 "Next",
@@ -199,7 +199,7 @@ class GalleryTest {
                                 Optional.of(new Reading.Action("go", "Go", () -> {})),
                                 List.of("Take care."),
                                 "A source.")
-                        : new Reading("Nothing.", List.of(), "", List.of(), Optional.empty(), List.of(), ""));
+                        : Reading.plain("Nothing.", List.of(), "", List.of(), Optional.empty(), List.of(), ""));
         return column;
     }
 }

@@ -2,6 +2,7 @@ package app.redlamp.desktop.deliver;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.mockito.ArgumentMatchers.any;
+import static org.mockito.Mockito.doReturn;
 import static org.mockito.Mockito.doThrow;
 import static org.mockito.Mockito.mock;
 import static org.mockito.Mockito.times;
@@ -10,7 +11,6 @@ import static org.mockito.Mockito.when;
 
 import app.redlamp.core.analysis.Report;
 import app.redlamp.core.analysis.Reports;
-import app.redlamp.core.finish.EdgePlan;
 import app.redlamp.core.finish.FinishOutcome;
 import app.redlamp.core.finish.FinishSettings;
 import app.redlamp.core.port.Finishing;
@@ -29,9 +29,11 @@ import java.io.IOException;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Locale;
+import java.util.OptionalDouble;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.mockito.ArgumentCaptor;
+import org.mockito.Mockito;
 
 /** The station without a window: what the user does, and what the rows and the reading then say. */
 class DeliverModelTest {
@@ -49,13 +51,10 @@ class DeliverModelTest {
     private final UndoHistory history = new UndoHistory();
     private final Strings strings = new Strings(Locale.ENGLISH);
     private final Wording wording = new Wording(Locale.ENGLISH);
-    private final DeliverModel model = new DeliverModel(
-            recordings,
-            finishing,
-            () -> List.of(Specifications.audiobook(), Specifications.broadcast()),
-            jobs,
-            history,
-            strings);
+    private final DeliverModel model =
+            new DeliverModel(recordings, finishing, specifications(), jobs, history, strings);
+
+    private final PlayModel player = new PlayModel(mock(app.redlamp.core.port.Playback.class), jobs, Runnable::run);
 
     @BeforeEach
     void prepare() throws IOException {
@@ -283,18 +282,27 @@ class DeliverModelTest {
     }
 
     private Reading reading() {
-        return new DeliverReading(model, strings, wording, () -> {}, folder -> {}).now();
+        return new DeliverReading(model, player, strings, wording, () -> {}, folder -> {}).now();
     }
 
     private DeliverStanding standing() {
         return DeliverStanding.of(model.rows(), strings);
     }
 
+    private static app.redlamp.core.port.Specifications specifications() {
+        app.redlamp.core.port.Specifications two =
+                mock(app.redlamp.core.port.Specifications.class, Mockito.CALLS_REAL_METHODS);
+        doReturn(List.of(Specifications.audiobook(), Specifications.broadcast()))
+                .when(two)
+                .all();
+        return two;
+    }
+
     private static Finishing.Result finished(Finishing.Order order) {
         Specification held = order.specification();
         Report delivered = Reports.good().mp3(192).get();
         FinishSettings settings =
-                FinishSettings.neutral(EdgePlan.NONE, 44_100, 1).with(8, -3.6);
+                FinishSettings.neutral(held, Reports.good().get(), 1).with(8, OptionalDouble.of(-3.6));
         return new Finishing.Result(
                 new FinishOutcome.Finished(
                         settings,

@@ -1,0 +1,145 @@
+package app.redlamp.desktop.deliver;
+
+import app.redlamp.core.analysis.Finding;
+import app.redlamp.core.analysis.Report;
+import app.redlamp.core.noise.NoiseProfile;
+import app.redlamp.core.noise.Pauses;
+import app.redlamp.core.spec.SetJudge;
+import app.redlamp.core.spec.Verdict;
+import app.redlamp.core.text.Wording;
+import app.redlamp.core.voice.Event;
+import app.redlamp.desktop.control.Reading;
+import app.redlamp.desktop.look.Strings;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.OptionalDouble;
+
+/** What there is to hear in a recording: the three worst findings with their places, all the rest folded. */
+final class DeliverFindings {
+    private static final int MOST_PLACES = 4;
+    private static final double APART_S = 1.5;
+
+    /** A click or a plosive is understood only with a little of what comes before it. */
+    private static final double LEAD_IN_S = 0.7;
+
+    private final DeliverModel model;
+    private final PlayModel player;
+    private final Strings strings;
+    private final Wording wording;
+
+    DeliverFindings(DeliverModel model, PlayModel player, Strings strings, Wording wording) {
+        this.model = model;
+        this.player = player;
+        this.strings = strings;
+        this.wording = wording;
+    }
+
+    /** A reading with these findings in it. */
+    Reading added(Reading reading, DocketRow row) {
+        Report report = row.report().orElseThrow();
+        List<Reading.Heard> all = new ArrayList<>();
+        for (Finding finding : report.findings()) {
+            boolean grave = finding.severity() == Finding.Severity.FAULT;
+            all.add(new Reading.Heard(wording.finding(finding), grave, places(finding, row)));
+        }
+        List<Reading.Heard> worst = all.subList(0, Math.min(Reading.MOST_HEARD, all.size()));
+        List<Reading.Heard> folded = new ArrayList<>(all.subList(worst.size(), all.size()));
+        report.pauses().loudest().ifPresent(p -> folded.add(pause(p, row)));
+        folded.addAll(between());
+        return reading.hearing(
+                strings.say("heard.title"),
+                worst,
+                new Reading.More(strings.say("heard.more"), folded, figures(report)));
+    }
+
+    private List<Reading.Action> places(Finding finding, DocketRow row) {
+        double durationS = row.report().orElseThrow().info().durationS();
+        if (finding.places().isEmpty()) {
+            boolean everywhere = finding.startS() <= 0 && finding.endS() >= durationS;
+            return everywhere ? List.of() : List.of(place(finding.kind().id(), row, finding.startS()));
+        }
+        return apart(finding.places()).stream()
+                .map(atS -> place(finding.kind().id(), row, atS))
+                .toList();
+    }
+
+    /** The worst places in the order of time, none so near to another that both would sound the same. */
+    private static List<Double> apart(List<Event> events) {
+        List<Double> chosen = new ArrayList<>();
+        List<Event> worst = events.stream()
+                .sorted(Comparator.comparingDouble(Event::amount).reversed())
+                .toList();
+        for (Event event : worst) {
+            boolean alone = chosen.stream().noneMatch(s -> Math.abs(s - event.startS()) < APART_S);
+            if (alone && chosen.size() < MOST_PLACES) {
+                chosen.add(event.startS());
+            }
+        }
+        chosen.sort(null);
+        return chosen;
+    }
+
+    private Reading.Action place(String id, DocketRow row, double atS) {
+        return new Reading.Action(
+                "hear-" + id, wording.figures().clockTenths(atS), () -> player.playFrom(row, atS - LEAD_IN_S));
+    }
+
+    private Reading.Heard pause(Pauses.Stretch loudest, DocketRow row) {
+        return new Reading.Heard(
+                strings.say("heard.loudest-pause", wording.figures().tenths(loudest.levelDbfs())),
+                false,
+                List.of(place("loudest-pause", row, loudest.startS() + LEAD_IN_S)));
+    }
+
+    /** Where the recordings on the docket do not match each other. */
+    private List<Reading.Heard> between() {
+        List<DocketRow> measured =
+                model.rows().stream().filter(r -> r.report().isPresent()).toList();
+        List<Report> reports =
+                measured.stream().map(r -> r.report().orElseThrow()).toList();
+        List<String> names = measured.stream().map(DocketRow::title).toList();
+        return SetJudge.judge(model.specification().get(), reports).stream()
+                .filter(c -> c.verdict() != Verdict.INSIDE)
+                .map(c -> new Reading.Heard(
+                        wording.comparison(c, names), c.verdict() == Verdict.OUTSIDE, List.<Reading.Action>of()))
+                .toList();
+    }
+
+    private List<Reading.Figure> figures(Report report) {
+        List<Reading.Figure> figures = new ArrayList<>();
+        add(figures, "figure.integrated", report.integratedLufs(), "LUFS");
+        add(figures, "figure.short-term", report.loudness().maxShortTermLufs(), "LUFS");
+        add(figures, "figure.momentary", report.loudness().maxMomentaryLufs(), "LUFS");
+        add(figures, "figure.range", report.loudness().rangeLu(), "LU");
+        add(figures, "figure.true-peak", report.truePeakDbtp(), "dBTP");
+        add(figures, "figure.sample-peak", report.samplePeakDbfs(), "dBFS");
+        add(figures, "figure.rms", report.rmsDbfs(), "dBFS");
+        add(figures, "figure.active", report.activeSpeech().levelDbov(), "dBov");
+        add(
+                figures,
+                "figure.activity",
+                OptionalDouble.of(100 * report.activeSpeech().activity()),
+                "%");
+        report.noise().ifPresent(noise -> addNoise(figures, noise));
+        report.pauses()
+                .longest()
+                .ifPresent(p -> add(figures, "figure.longest-pause", OptionalDouble.of(p.lengthS()), "s"));
+        add(figures, "figure.pace", report.voice().syllablesPerSecond(), strings.say("unit.syllables"));
+        add(figures, "figure.decay", report.voice().decayS(), "s");
+        return figures;
+    }
+
+    private void addNoise(List<Reading.Figure> figures, NoiseProfile noise) {
+        figures.add(new Reading.Figure(strings.say("figure.noise"), wording.noise(noise), "noise-floor"));
+        add(figures, "figure.floor-a", OptionalDouble.of(noise.floorDbA()), "dBA");
+        noise.hum().ifPresent(h -> add(figures, "figure.hum", OptionalDouble.of(h.levelDbfs()), "dBFS"));
+    }
+
+    private void add(List<Reading.Figure> figures, String key, OptionalDouble value, String unit) {
+        if (value.isPresent()) {
+            String shown = strings.say("figure.number", wording.figures().tenths(value), unit);
+            figures.add(new Reading.Figure(strings.say(key), shown, ""));
+        }
+    }
+}

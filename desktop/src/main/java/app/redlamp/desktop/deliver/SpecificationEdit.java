@@ -1,0 +1,98 @@
+package app.redlamp.desktop.deliver;
+
+import app.redlamp.core.port.Specifications;
+import app.redlamp.core.spec.Specification;
+import app.redlamp.desktop.job.JobService;
+import app.redlamp.desktop.look.Strings;
+import java.io.IOException;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.Consumer;
+import javafx.beans.property.ReadOnlyStringProperty;
+import javafx.beans.property.ReadOnlyStringWrapper;
+import javafx.beans.property.SimpleStringProperty;
+import javafx.beans.property.StringProperty;
+
+/**
+ * A specification of the user's own while it is being edited: its document, and what is wrong with it at each moment. A
+ * shipped one is never changed; editing it makes a copy under an id that is free.
+ */
+public final class SpecificationEdit {
+    private final Specifications specifications;
+    private final JobService jobs;
+    private final Strings strings;
+    private final StringProperty document = new SimpleStringProperty("");
+    private final ReadOnlyStringWrapper fault = new ReadOnlyStringWrapper("");
+
+    SpecificationEdit(Specifications specifications, JobService jobs, Strings strings, Specification original) {
+        this.specifications = specifications;
+        this.jobs = jobs;
+        this.strings = strings;
+        document.addListener((o, was, now) -> fault.set(check(now)));
+        document.set(specifications.document(own(original)));
+    }
+
+    /** The document as it stands; JSON. */
+    public StringProperty document() {
+        return document;
+    }
+
+    /** What is wrong with the document, in one line with its place; empty where nothing is. */
+    public ReadOnlyStringProperty fault() {
+        return fault.getReadOnlyProperty();
+    }
+
+    /** Saves it in the library, away from the interface thread; does nothing while something is wrong with it. */
+    public void save(Consumer<Specification> saved) {
+        Optional<Specification> read = read();
+        if (read.isEmpty()) {
+            return;
+        }
+        List<JobService.Work<Specification>> work = List.of(progress -> {
+            specifications.save(read.get());
+            return read.get();
+        });
+        jobs.start(strings.say("job.save-specification"), work, new JobService.Listener<>() {
+            @Override
+            public void done(int part, Specification specification) {
+                saved.accept(specification);
+            }
+
+            @Override
+            public void failed(int part, String message) {
+                fault.set(message);
+            }
+
+            @Override
+            public void ended(boolean cancelled) {}
+        });
+    }
+
+    private Specification own(Specification original) {
+        if (specifications.isOwn(original.id())) {
+            return original;
+        }
+        String id = original.id() + "-own";
+        for (int n = 2; specifications.byId(id).isPresent(); n++) {
+            id = original.id() + "-own-" + n;
+        }
+        return original.as(id, strings.say("specification.own", original.name()));
+    }
+
+    private Optional<Specification> read() {
+        try {
+            return Optional.of(specifications.read(document.get()));
+        } catch (IOException e) {
+            return Optional.empty();
+        }
+    }
+
+    private String check(String text) {
+        try {
+            Specification read = specifications.read(text);
+            return specifications.isOwn(read.id()) ? "" : strings.say("specification.taken", read.id());
+        } catch (IOException e) {
+            return e.getMessage();
+        }
+    }
+}
