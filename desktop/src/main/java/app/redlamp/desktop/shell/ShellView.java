@@ -30,6 +30,7 @@ public final class ShellView {
     private final WireView wire;
     private final RailView rail;
     private final KeysSheet sheet;
+    private final HeldCommand command = new HeldCommand();
     private int open;
 
     public ShellView(ShellModel model, List<Station> stations) {
@@ -47,6 +48,7 @@ public final class ShellView {
         root.setScalePercent(model.scalePercent().get());
         root.addEventFilter(KeyEvent.KEY_PRESSED, this::pressed);
         root.addEventFilter(KeyEvent.KEY_TYPED, this::typed);
+        root.addEventFilter(KeyEvent.KEY_RELEASED, e -> command.released(e.getCode()));
         for (Station station : this.stations) {
             station.facts().addListener((o, was, now) -> showFacts());
         }
@@ -113,6 +115,7 @@ public final class ShellView {
 
     private void pressed(KeyEvent event) {
         if (writing(event)) {
+            command.keepFromText(event);
             return;
         }
         if (sheet.isVisible()) {
@@ -132,6 +135,7 @@ public final class ShellView {
             return;
         }
         bindings().stream().filter(b -> b.keys().match(event)).findFirst().ifPresent(b -> {
+            command.given(event.getCode());
             b.action().run();
             event.consume();
         });
@@ -144,6 +148,7 @@ public final class ShellView {
 
     private void typed(KeyEvent event) {
         if (writing(event)) {
+            command.keepFromText(event);
             return;
         }
         if (event.getCharacter().equals("?")) {

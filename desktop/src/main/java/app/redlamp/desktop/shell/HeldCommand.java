@@ -1,0 +1,34 @@
+package app.redlamp.desktop.shell;
+
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.KeyEvent;
+
+/**
+ * The key that has given a command and is still down. A command may put the focus into a text; what the keyboard
+ * goes on sending for the same key (its character, its repeats) is still the command's and must not be written there.
+ */
+final class HeldCommand {
+    private KeyCode key;
+
+    /** The key has given a command. */
+    void given(KeyCode pressed) {
+        key = pressed;
+    }
+
+    /** A key was let go. */
+    void released(KeyCode released) {
+        if (released == key) {
+            key = null;
+        }
+    }
+
+    /** Takes an event away from a text where it still belongs to the command; any other key ends that. */
+    void keepFromText(KeyEvent event) {
+        if (event.getEventType() == KeyEvent.KEY_PRESSED && event.getCode() != key) {
+            key = null;
+        }
+        if (key != null) {
+            event.consume();
+        }
+    }
+}
