@@ -14,8 +14,9 @@ import app.redlamp.core.voice.ClickMeter;
 import app.redlamp.core.voice.DropoutMeter;
 
 /**
- * Everything that is measured of one channel. What looks at every sample does so in one loop: its sums wait for their
- * own last results, and the processor works on the others meanwhile.
+ * Everything that is measured of one channel. What looks at every sample does so in two loops: the weighting, each of
+ * whose samples waits for the one before, and the sums, which wait for nothing; together they would need more registers
+ * than there are.
  */
 final class ChannelMeter {
     /** Plosives blow below this (common practice, no source). */
@@ -40,15 +41,19 @@ final class ChannelMeter {
 
     private final double shelfB2;
 
-    /** The last samples, the last outputs of the shelf and of the weighting. */
+    /** The last samples and the last outputs of the shelf and of the weighting. */
     private double x1;
 
     private double x2;
-    private double x3;
     private double s1;
     private double s2;
     private double w1;
     private double w2;
+
+    /** From the last sample but one to the last, and that step and the one before it. */
+    private float step;
+
+    private float pair;
 
     private long samples;
     private double sum;
@@ -84,6 +89,12 @@ final class ChannelMeter {
 
     /** Takes the samples of one tick. */
     void tick(float[] block, int from, int to) {
+        add(block, from, to);
+        weigh(block, from, to);
+        samples += to - from;
+    }
+
+    private void weigh(float[] block, int from, int to) {
         double b1 = shelfB1;
         double b2 = shelfB2;
         double a1 = shelf.a1();
@@ -92,38 +103,20 @@ final class ChannelMeter {
         double wa2 = weighting.a2();
         double before = x1;
         double beforeThat = x2;
-        double step1 = x1 - x2;
-        double pair1 = x1 - x3;
         double shelved1 = s1;
         double shelved2 = s2;
         double rise1 = s1 - s2;
         double weighted1 = w1;
         double weighted2 = w2;
-        double total = 0;
-        double magnitudes = 0;
-        double squared = 0;
         double weighted = 0;
-        double bends = 0;
-        double edges = 0;
         for (int i = from; i < to; i++) {
             double x = block[i];
-            double step = x - before;
-            double bend = step - step1;
-            double pair = step + step1;
-            double edge = pair + pair1;
             double shelved = x + b1 * before + b2 * beforeThat - a2 * shelved2 - a1 * shelved1;
             double rise = shelved - shelved1;
             double w = rise - rise1 - wa2 * weighted2 - wa1 * weighted1;
-            total += x;
-            magnitudes += Math.abs(x);
-            squared += x * x;
-            bends += bend * bend;
-            edges += edge * edge;
             weighted += w * w;
             beforeThat = before;
             before = x;
-            step1 = step;
-            pair1 = pair;
             shelved2 = shelved1;
             shelved1 = shelved;
             rise1 = rise;
@@ -132,17 +125,44 @@ final class ChannelMeter {
         }
         x1 = before;
         x2 = beforeThat;
-        x3 = before - pair1;
         s1 = emptied(shelved1);
         s2 = emptied(shelved2);
         w1 = emptied(weighted1);
         w2 = emptied(weighted2);
-        int count = to - from;
-        samples += count;
+        frameWeighted += weighted;
+    }
+
+    /** Sums of one tick; that few samples add up well in single precision. */
+    private void add(float[] block, int from, int to) {
+        float before = (float) x1;
+        float step1 = step;
+        float pair1 = pair;
+        float total = 0;
+        float magnitudes = 0;
+        float squared = 0;
+        float bends = 0;
+        float edges = 0;
+        for (int i = from; i < to; i++) {
+            float x = block[i];
+            float rise = x - before;
+            float bend = rise - step1;
+            float both = rise + step1;
+            float edge = both + pair1;
+            total += x;
+            magnitudes += Math.abs(x);
+            squared += x * x;
+            bends += bend * bend;
+            edges += edge * edge;
+            before = x;
+            step1 = rise;
+            pair1 = both;
+        }
+        step = step1;
+        pair = pair1;
         sum += total;
         frameSquares += squared;
-        frameWeighted += weighted;
         frameBends += bends;
+        int count = to - from;
         double share = 1.0 / count;
         slow(total * share, magnitudes * share, count);
         clicks.tick(bends * share, edges * share);

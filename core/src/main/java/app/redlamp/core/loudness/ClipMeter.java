@@ -32,6 +32,7 @@ public final class ClipMeter {
     private static final float LOWEST = 0.05f;
     private static final double SAME_LEVEL = 1.012;
     private static final float HIGHER = 1.002f;
+    private static final int STRETCH = 48;
     private static final int FEWEST_FLATS = 3;
     private static final int PLACES_KEPT = 1000;
     private static final int FLATS_KEPT = 20_000;
@@ -90,23 +91,36 @@ public final class ClipMeter {
     }
 
     /**
-     * Goes on in threes to where a run may be: every run that counts holds the first of three samples at the ceiling,
-     * or its pair with the next.
+     * Goes on to where a run may be: over whole stretches in which nothing is loud enough, else in threes, as every run
+     * that counts holds the first of three samples at the ceiling, or its pair with the next.
      */
     private static int skip(float[] samples, int from, int count) {
         int i = from;
         while (i + 5 <= count) {
-            float x = samples[i];
-            float step = samples[i + 1] - x;
-            if (step <= STEP && step >= -STEP && Math.abs(x) >= LOWEST - STEP) {
-                return i;
+            if (i + STRETCH + 5 <= count && isQuiet(samples, i)) {
+                i += STRETCH;
+                continue;
             }
-            if (x >= CEILING || x <= -CEILING) {
-                return i;
+            int end = Math.min(count - 5, i + STRETCH);
+            for (; i <= end; i += 3) {
+                float x = samples[i];
+                float step = samples[i + 1] - x;
+                boolean flat = step <= STEP && step >= -STEP && Math.abs(x) >= LOWEST - STEP;
+                if (flat || x >= CEILING || x <= -CEILING) {
+                    return i;
+                }
             }
-            i += 3;
         }
         return i;
+    }
+
+    private static boolean isQuiet(float[] samples, int from) {
+        for (int i = from; i < from + STRETCH; i++) {
+            if (Math.abs(samples[i]) >= LOWEST - STEP) {
+                return false;
+            }
+        }
+        return true;
     }
 
     private static boolean goesOn(float x, float last, float step) {

@@ -19,6 +19,7 @@ import static org.bytedeco.ffmpeg.global.avutil.av_frame_unref;
 import java.io.IOException;
 import java.nio.ByteOrder;
 import java.util.Locale;
+import java.util.function.Consumer;
 import org.bytedeco.ffmpeg.avfilter.AVFilterContext;
 import org.bytedeco.ffmpeg.avfilter.AVFilterGraph;
 import org.bytedeco.ffmpeg.avutil.AVDictionaryEntry;
@@ -43,12 +44,29 @@ public final class LoudnessOracle {
 
     /** Measures samples, one array a channel. */
     public static Answer measure(int rate, float[]... channels) throws IOException {
+        Answer[] answer = {
+            new Answer(
+                    Double.NaN,
+                    Double.NEGATIVE_INFINITY,
+                    Double.NEGATIVE_INFINITY,
+                    Double.NEGATIVE_INFINITY,
+                    Double.NaN)
+        };
+        pass(rate, channels, out -> answer[0] = read(out, channels.length, answer[0]));
+        return answer[0];
+    }
+
+    /** Has the filter measure samples without asking what it found: its own time and nothing of ours. */
+    public static void pass(int rate, float[]... channels) throws IOException {
+        pass(rate, channels, out -> {});
+    }
+
+    private static void pass(int rate, float[][] channels, Consumer<AVFrame> reader) throws IOException {
         Ffmpeg.load();
         AVFilterGraph graph = avfilter_graph_alloc();
         AVFrame frame = av_frame_alloc();
         AVFrame out = av_frame_alloc();
         try {
-            String layout = LAYOUTS[channels.length];
             AVFilterContext source = filter(
                     graph,
                     "abuffer",
@@ -56,43 +74,32 @@ public final class LoudnessOracle {
                             Locale.ROOT,
                             "sample_rate=%d:sample_fmt=fltp:channel_layout=%s:time_base=1/%d",
                             rate,
-                            layout,
+                            LAYOUTS[channels.length],
                             rate));
             AVFilterContext meter = filter(graph, "ebur128", "peak=true:metadata=1");
             AVFilterContext sink = filter(graph, "abuffersink", null);
             Ffmpeg.check(avfilter_link(source, 0, meter, 0), "linking");
             Ffmpeg.check(avfilter_link(meter, 0, sink, 0), "linking");
             Ffmpeg.check(avfilter_graph_config(graph, null), "configuring");
-            Answer answer = new Answer(
-                    Double.NaN,
-                    Double.NEGATIVE_INFINITY,
-                    Double.NEGATIVE_INFINITY,
-                    Double.NEGATIVE_INFINITY,
-                    Double.NaN);
             int length = channels[0].length;
-            for (int at = 0; at <= length; at += CHUNK) {
+            for (int at = 0; at < length; at += CHUNK) {
                 int count = Math.min(CHUNK, length - at);
-                Ffmpeg.check(
-                        av_buffersrc_add_frame(source, count > 0 ? fill(frame, rate, channels, at, count) : null),
-                        "feeding");
-                if (count == CHUNK && at + CHUNK > length) {
-                    Ffmpeg.check(av_buffersrc_add_frame(source, null), "ending");
-                }
-                while (av_buffersink_get_frame(sink, out) >= 0) {
-                    answer = read(out, channels.length, answer);
-                    av_frame_unref(out);
-                }
+                Ffmpeg.check(av_buffersrc_add_frame(source, fill(frame, rate, channels, at, count)), "feeding");
+                drain(sink, out, reader);
             }
-            av_buffersrc_add_frame(source, null);
-            while (av_buffersink_get_frame(sink, out) >= 0) {
-                answer = read(out, channels.length, answer);
-                av_frame_unref(out);
-            }
-            return answer;
+            Ffmpeg.check(av_buffersrc_add_frame(source, null), "ending");
+            drain(sink, out, reader);
         } finally {
             av_frame_free(frame);
             av_frame_free(out);
             avfilter_graph_free(graph);
+        }
+    }
+
+    private static void drain(AVFilterContext sink, AVFrame out, Consumer<AVFrame> reader) {
+        while (av_buffersink_get_frame(sink, out) >= 0) {
+            reader.accept(out);
+            av_frame_unref(out);
         }
     }
 
