@@ -54,6 +54,23 @@ public final class Outline {
         return LOWEST_DBFS + largest / STEPS_PER_DB;
     }
 
+    /**
+     * The loudest level in each of as many equal parts of a stretch, in dBFS; parts shorter than a point repeat it.
+     *
+     * @param from first point of the stretch, which may lie between two points and beyond the ends
+     * @param to its end
+     */
+    public double[] loudestDbfs(double from, double to, int parts) {
+        double[] loudest = new double[parts];
+        double part = (to - from) / parts;
+        for (int i = 0; i < parts; i++) {
+            int first = (int) Math.floor(from + i * part);
+            int end = (int) Math.floor(from + (i + 1) * part);
+            loudest[i] = loudestDbfs(first, Math.max(first + 1, end));
+        }
+        return loudest;
+    }
+
     @Override
     public boolean equals(Object other) {
         return other instanceof Outline that && Arrays.equals(steps, that.steps);

@@ -178,6 +178,11 @@ public final class Wording {
         return say("finding." + finding.kind().id(), amount);
     }
 
+    /** What a finding is in a word or two, for one place of it. */
+    public String flag(Finding.Kind kind) {
+        return say("flag." + kind.id());
+    }
+
     /** Where a finding is, such as "1:23: "; empty where it is everywhere. */
     public String place(Finding finding) {
         return finding.places().isEmpty() ? "" : say("finding.place", figures.clock(finding.startS()));

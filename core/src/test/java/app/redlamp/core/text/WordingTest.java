@@ -22,6 +22,14 @@ class WordingTest {
     private final Wording wording = new Wording(Locale.ENGLISH);
 
     @Test
+    void everyFindingHasAShortName() {
+        for (Finding.Kind kind : Finding.Kind.values()) {
+            assertThat(wording.flag(kind)).as(kind.id()).isNotBlank().hasSizeLessThan(20);
+        }
+        assertThat(wording.flag(Finding.Kind.PLOSIVES)).isEqualTo("plosive");
+    }
+
+    @Test
     void checksAreOneSentenceWithValueAndMargin() {
         assertThat(say(Reports.good().loudness(-28.1), CheckId.LOUDNESS)).isEqualTo("RMS −28.1 dBFS: 5.1 dB too quiet");
         assertThat(say(Reports.good(), CheckId.PEAK)).isEqualTo("Peak −4.0 dBFS: 1.0 dB inside");

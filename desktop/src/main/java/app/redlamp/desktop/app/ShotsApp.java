@@ -85,9 +85,15 @@ public final class ShotsApp extends Application {
             select(w, 2);
             fire(w, "#more");
         }));
+        shots.add(new Shot("deliver-over-time-dusk", w -> {
+            fire(w, "#show-time");
+            fire(w, "#time-closer");
+            fire(w, "#time-closer");
+        }));
         shots.add(new Shot("specification-dusk", w -> fire(w, "#edit-specification")));
         shots.add(new Shot("deliver-too-noisy-daylight", w -> {
             fire(w, "#specification-cancel");
+            fire(w, "#show-levels");
             fire(w, "#more");
             select(w, 3);
             w.shell().switchTheme();

@@ -1,6 +1,7 @@
 package app.redlamp.desktop.control;
 
 import app.redlamp.core.analysis.Outline;
+import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
@@ -19,10 +20,15 @@ public final class Skyline extends Region {
 
     private Optional<Outline> outline = Optional.empty();
     private List<Double> flags = List.of();
-    private OptionalDouble hand = OptionalDouble.empty();
+    private final NodePool layer = new NodePool();
+    private final Line hand = new Line();
+    private OptionalDouble handShare = OptionalDouble.empty();
 
     public Skyline() {
         getStyleClass().add("skyline");
+        hand.getStyleClass().add("skyline-hand");
+        hand.setManaged(false);
+        getChildren().addAll(layer, hand);
         setMinSize(30, 20);
         setPrefSize(96, 32);
     }
@@ -49,47 +55,47 @@ public final class Skyline extends Region {
 
     /** Puts the hand at a share of the length, 0 to 1; takes it away where absent. */
     public void playAt(OptionalDouble share) {
-        hand = share;
-        requestLayout();
+        handShare = share;
+        placeHand();
     }
 
     @Override
     protected void layoutChildren() {
-        getChildren().clear();
-        outline.filter(o -> o.points() > 0).ifPresent(o -> {
-            double width = getWidth();
-            double height = getHeight();
-            Polygon hill = new Polygon();
-            hill.getPoints().addAll(0.0, height);
-            int columns = (int) Math.max(2, width);
-            for (int x = 0; x < columns; x++) {
-                double level = loudest(o, x, columns);
-                double share = Math.max(0, Math.min(1, (level - LOWEST_DBFS) / -LOWEST_DBFS));
-                hill.getPoints().addAll(x * width / (columns - 1), height - 1 - share * (height - FLAG - 1));
-            }
-            hill.getPoints().addAll(width, height);
-            hill.getStyleClass().add("skyline-hill");
-            getChildren().add(hill);
-            flags.stream().limit(MOST_FLAGS).forEach(f -> flag(f * width));
-            hand.ifPresent(share -> {
-                Line line = new Line(share * width, 0, share * width, height);
-                line.getStyleClass().add("skyline-hand");
-                getChildren().add(line);
-            });
-        });
+        layer.begin();
+        outline.filter(o -> o.points() > 0).ifPresent(this::draw);
+        layer.end();
+        placeHand();
     }
 
-    private static double loudest(Outline outline, int column, int columns) {
-        int from = (int) ((long) column * outline.points() / columns);
-        int to = Math.max(from + 1, (int) ((column + 1L) * outline.points() / columns));
-        return outline.loudestDbfs(from, to);
+    private void draw(Outline o) {
+        double width = getWidth();
+        double height = getHeight();
+        double[] levels = o.loudestDbfs(0, o.points(), (int) Math.max(2, width));
+        List<Double> points = new ArrayList<>(2 * levels.length + 4);
+        points.add(0.0);
+        points.add(height);
+        for (int x = 0; x < levels.length; x++) {
+            double share = Math.max(0, Math.min(1, (levels[x] - LOWEST_DBFS) / -LOWEST_DBFS));
+            points.add(x * width / (levels.length - 1));
+            points.add(height - 1 - share * (height - FLAG - 1));
+        }
+        points.add(width);
+        points.add(height);
+        layer.take("skyline-hill", Polygon.class, Polygon::new).getPoints().setAll(points);
+        flags.stream().limit(MOST_FLAGS).forEach(f -> flag(f * width));
+    }
+
+    private void placeHand() {
+        hand.setVisible(handShare.isPresent() && outline.isPresent());
+        hand.setStartX(handShare.orElse(0) * getWidth());
+        hand.setEndX(handShare.orElse(0) * getWidth());
+        hand.setEndY(getHeight());
     }
 
     private void flag(double x) {
-        Line pole = new Line(x, 0, x, FLAG + 2);
-        Polygon cloth = new Polygon(x, 0, x + FLAG, FLAG / 2, x, FLAG);
-        pole.getStyleClass().add("skyline-pole");
-        cloth.getStyleClass().add("skyline-flag");
-        getChildren().addAll(pole, cloth);
+        layer.take("skyline-pole", Line.class, () -> new Line(0, 0, 0, FLAG + 2))
+                .setTranslateX(x);
+        layer.take("skyline-flag", Polygon.class, () -> new Polygon(0, 0, FLAG, FLAG / 2, 0, FLAG))
+                .setTranslateX(x);
     }
 }

@@ -2,7 +2,6 @@ package app.redlamp.desktop.control;
 
 import java.util.Optional;
 import java.util.OptionalDouble;
-import javafx.scene.Node;
 import javafx.scene.layout.Region;
 import javafx.scene.shape.Line;
 import javafx.scene.shape.Polygon;
@@ -16,11 +15,14 @@ public final class WindowBar extends Region {
     private static final double TRACK = 12;
     private static final double MARK = 6;
 
+    private final NodePool back = new NodePool();
+    private final NodePool front = new NodePool();
     private Optional<Gauge> gauge = Optional.empty();
     private boolean blocked;
 
     public WindowBar() {
         getStyleClass().add("window-bar");
+        getChildren().addAll(back, front);
         setMinSize(40, 22);
         setPrefSize(120, 22);
     }
@@ -38,53 +40,66 @@ public final class WindowBar extends Region {
 
     @Override
     protected void layoutChildren() {
-        getChildren().clear();
         double width = getWidth();
         double middle = getHeight() / 2;
-        Rectangle track = new Rectangle(0, middle - TRACK / 2, width, TRACK);
-        track.setArcWidth(6);
-        track.setArcHeight(6);
-        add(track, "window-track");
+        back.begin();
+        front.begin();
+        box("window-track", 0, width, middle);
         gauge.ifPresent(g -> draw(g, width, middle));
+        back.end();
+        front.end();
     }
 
     private void draw(Gauge g, double width, double middle) {
         double from = g.limits().low().isPresent() ? x(g, g.limits().low().getAsDouble(), width) : 0;
         double to = g.limits().high().isPresent() ? x(g, g.limits().high().getAsDouble(), width) : width;
-        add(new Rectangle(from, middle - TRACK / 2, to - from, TRACK), "window-opening");
+        box("window-opening", from, to, middle);
         bound(g.limits().low(), g, width, middle);
         bound(g.limits().high(), g, width, middle);
-        g.before().ifPresent(v -> add(mark(g, v, width, middle), "window-before"));
+        g.before().ifPresent(v -> mark(back, "window-before", g, v, width, middle));
         g.value().ifPresent(v -> {
             String kind = g.side(v) == 0 ? "window-inside" : blocked ? "window-blocked" : "window-outside";
-            add(mark(g, v, width, middle), kind);
+            mark(front, kind, g, v, width, middle);
         });
+    }
+
+    private void box(String styleClass, double from, double to, double middle) {
+        Rectangle box = back.take(styleClass, Rectangle.class, Rectangle::new);
+        double arc = styleClass.equals("window-track") ? 6 : 0;
+        box.setArcWidth(arc);
+        box.setArcHeight(arc);
+        box.setX(from);
+        box.setY(middle - TRACK / 2);
+        box.setWidth(to - from);
+        box.setHeight(TRACK);
     }
 
     private void bound(OptionalDouble at, Gauge g, double width, double middle) {
         at.ifPresent(v -> {
             double x = Math.round(x(g, v, width)) + 0.5;
-            add(new Line(x, middle - TRACK / 2 - 3, x, middle + TRACK / 2 + 3), "window-bound");
+            Line line = back.take("window-bound", Line.class, Line::new);
+            line.setStartX(x);
+            line.setEndX(x);
+            line.setStartY(middle - TRACK / 2 - 3);
+            line.setEndY(middle + TRACK / 2 + 3);
         });
     }
 
-    private static Polygon mark(Gauge g, double value, double width, double middle) {
+    /** A diamond inside the window, an arrow towards it outside. */
+    private static void mark(NodePool layer, String styleClass, Gauge g, double value, double width, double middle) {
         double x = Math.max(MARK, Math.min(width - MARK, x(g, value, width)));
-        return switch (g.side(value)) {
-            case -1 -> new Polygon(x - MARK, middle - MARK - 1, x + MARK, middle, x - MARK, middle + MARK + 1);
-            case 1 -> new Polygon(x + MARK, middle - MARK - 1, x - MARK, middle, x + MARK, middle + MARK + 1);
-            default ->
-                new Polygon(x, middle - MARK - 3, x + MARK - 1, middle, x, middle + MARK + 3, x - MARK + 1, middle);
-        };
+        Polygon mark = layer.take(styleClass, Polygon.class, Polygon::new);
+        int side = g.side(value);
+        if (side == 0) {
+            mark.getPoints()
+                    .setAll(x, middle - MARK - 3, x + MARK - 1, middle, x, middle + MARK + 3, x - MARK + 1, middle);
+        } else {
+            double foot = x + side * MARK;
+            mark.getPoints().setAll(foot, middle - MARK - 1, x - side * MARK, middle, foot, middle + MARK + 1);
+        }
     }
 
     private static double x(Gauge g, double value, double width) {
         return g.share(value) * width;
-    }
-
-    private void add(Node node, String styleClass) {
-        node.getStyleClass().add(styleClass);
-        node.setMouseTransparent(true);
-        getChildren().add(node);
     }
 }

@@ -7,6 +7,7 @@ import app.redlamp.core.text.Wording;
 import app.redlamp.desktop.control.ReadingColumn;
 import app.redlamp.desktop.job.JobService;
 import app.redlamp.desktop.look.Glossary;
+import app.redlamp.desktop.look.Soon;
 import app.redlamp.desktop.look.Strings;
 import app.redlamp.desktop.shell.KeyBinding;
 import app.redlamp.desktop.shell.ShellView;
@@ -75,7 +76,8 @@ public final class DeliverStation implements Station {
         reading = new DeliverReading(model, player, strings, wording, doors.chooseFiles(), doors.showFolder());
         column = new ReadingColumn(glossary);
         column.setId("reading");
-        model.changes().addListener((o, was, now) -> refresh());
+        Soon refresh = new Soon(this::refresh);
+        model.changes().addListener((o, was, now) -> refresh.ask());
         model.selected().addListener((o, was, now) -> showReading());
         player.playing().addListener((o, was, now) -> showFacts());
         model.brokenSpecifications().forEach(jobs::notify);
@@ -130,6 +132,18 @@ public final class DeliverStation implements Station {
                         KeyCode.SPACE,
                         strings.say("keys.play"),
                         () -> player.toggle(model.selected().get())),
+                ShellView.plain(
+                        KeyCode.L,
+                        strings.say("keys.turn"),
+                        () -> view.selected().turn()),
+                ShellView.plain(
+                        KeyCode.N,
+                        strings.say("keys.next-flag"),
+                        () -> view.selected().hearFlag(true)),
+                ShellView.plain(
+                        KeyCode.P,
+                        strings.say("keys.flag-before"),
+                        () -> view.selected().hearFlag(false)),
                 ShellView.plain(KeyCode.DELETE, strings.say("keys.remove"), () -> onSelected(model::remove)),
                 ShellView.plain(KeyCode.ESCAPE, strings.say("keys.cancel"), this::cancel));
     }

@@ -4,6 +4,7 @@ import app.redlamp.core.spec.CheckId;
 import app.redlamp.core.spec.Specification;
 import app.redlamp.core.text.Wording;
 import app.redlamp.desktop.look.Glossary;
+import app.redlamp.desktop.look.Soon;
 import app.redlamp.desktop.look.Strings;
 import java.util.List;
 import javafx.beans.binding.Bindings;
@@ -36,12 +37,13 @@ final class DeliverView {
     private final Glossary glossary;
     private final PlayModel player;
     private final DeliverStation.Doors doors;
-    private final HillsPanel hills;
+    private final SelectedPanel selected;
     private final ListView<DocketRow> docket = new ListView<>();
     private final ComboBox<Specification> chooser = new ComboBox<>();
     private final Label[] columns = new Label[DocketColumns.MOST_BARS];
     private final VBox bench = new VBox();
     private final StackPane page = new StackPane(bench);
+    private boolean offering;
 
     DeliverView(
             DeliverModel model,
@@ -56,7 +58,7 @@ final class DeliverView {
         this.glossary = glossary;
         this.player = player;
         this.doors = doors;
-        hills = new HillsPanel(strings, wording, player);
+        selected = new SelectedPanel(strings, wording, player);
         bench.getStyleClass().add("bench");
         buildDocket();
         Button hint = new Button(strings.say("docket.hint"));
@@ -66,16 +68,17 @@ final class DeliverView {
         hint.setMaxWidth(Double.MAX_VALUE);
         hint.setAlignment(Pos.CENTER);
         Pane names = columnHeader();
-        bench.getChildren().addAll(header(), names, docket, hint, hills);
-        names.visibleProperty().bind(hills.visibleProperty());
-        hills.visibleProperty().bind(Bindings.isNotEmpty(model.rows()));
-        hills.managedProperty().bind(hills.visibleProperty());
-        hint.visibleProperty().bind(hills.visibleProperty());
-        hint.managedProperty().bind(hills.visibleProperty());
+        bench.getChildren().addAll(header(), names, docket, hint, selected);
+        names.visibleProperty().bind(selected.visibleProperty());
+        selected.visibleProperty().bind(Bindings.isNotEmpty(model.rows()));
+        selected.managedProperty().bind(selected.visibleProperty());
+        hint.visibleProperty().bind(selected.visibleProperty());
+        hint.managedProperty().bind(selected.visibleProperty());
         bench.heightProperty().addListener((o, was, now) -> fitDocket());
         model.rows().addListener((ListChangeListener<DocketRow>) c -> fitDocket());
         fitDocket();
-        model.changes().addListener((o, was, now) -> refresh());
+        Soon refresh = new Soon(this::refresh);
+        model.changes().addListener((o, was, now) -> refresh.ask());
         model.selected().addListener((o, was, now) -> refresh());
         refresh();
     }
@@ -106,24 +109,31 @@ final class DeliverView {
         }
         SpecificationEditor editor = new SpecificationEditor(model.edit(), model, strings, () -> {
             page.getChildren().setAll(bench);
-            chooser.getItems().setAll(model.specifications());
-            chooser.getSelectionModel().select(model.specification().get());
+            offerSpecifications();
             docket.requestFocus();
         });
         page.getChildren().add(editor);
         editor.focus();
     }
 
+    SelectedPanel selected() {
+        return selected;
+    }
+
     private HBox header() {
         Label name = new Label(strings.say("docket.name"));
         name.getStyleClass().add("heading");
         chooser.setId("specification");
-        chooser.getItems().setAll(model.specifications());
+        offerSpecifications();
         chooser.setCellFactory(list -> specificationCell());
         chooser.setButtonCell(specificationCell());
         chooser.setAccessibleText(strings.say("docket.specification"));
         glossary.explain(chooser, "specification");
-        chooser.getSelectionModel().selectedItemProperty().addListener((o, was, now) -> model.choose(now));
+        chooser.getSelectionModel().selectedItemProperty().addListener((o, was, now) -> {
+            if (!offering && now != null) {
+                model.choose(now);
+            }
+        });
         Button edit = new Button(strings.say("specification.edit"));
         edit.setId("edit-specification");
         edit.getStyleClass().add("quiet");
@@ -139,6 +149,14 @@ final class DeliverView {
         HBox header = new HBox(name, new Label(strings.say("docket.against")), chooser, edit, between, sheet);
         header.getStyleClass().add("docket-header");
         return header;
+    }
+
+    /** Shows what can be chosen and what is; that is no choice of the user's. */
+    private void offerSpecifications() {
+        offering = true;
+        chooser.getItems().setAll(model.specifications());
+        chooser.getSelectionModel().select(model.specification().get());
+        offering = false;
     }
 
     private static ListCell<Specification> specificationCell() {
@@ -247,7 +265,9 @@ final class DeliverView {
 
     private void refresh() {
         Specification held = model.specification().get();
-        chooser.getSelectionModel().select(held);
+        if (!held.equals(chooser.getSelectionModel().getSelectedItem())) {
+            offerSpecifications();
+        }
         List<CheckId> bars = RowFaces.bars(held);
         for (int i = 0; i < columns.length; i++) {
             columns[i].setText(
@@ -256,7 +276,7 @@ final class DeliverView {
                 glossary.explain(columns[i], DeliverReading.term(bars.get(i), held));
             }
         }
-        hills.show(model.selected().get());
+        selected.show(model.selected().get());
     }
 
     private static String unit(CheckId bar, Specification held) {

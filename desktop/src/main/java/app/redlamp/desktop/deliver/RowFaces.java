@@ -1,6 +1,5 @@
 package app.redlamp.desktop.deliver;
 
-import app.redlamp.core.analysis.Finding;
 import app.redlamp.core.analysis.Report;
 import app.redlamp.core.finish.FinishOutcome;
 import app.redlamp.core.finish.Obstacle;
@@ -106,11 +105,8 @@ final class RowFaces {
                             row.status().get().hopeless())));
         }
         double length = Math.max(report.info().durationS(), 1e-3);
-        List<Double> flags = report.findings().stream()
-                .filter(f -> f.severity() != Finding.Severity.NOTE)
-                .flatMap(f -> f.places().stream())
-                .map(place -> place.startS() / length)
-                .toList();
+        List<Double> flags =
+                Flags.of(report, wording).stream().map(f -> f.atS() / length).toList();
         return new RowFace(
                 lamp,
                 row.title(),

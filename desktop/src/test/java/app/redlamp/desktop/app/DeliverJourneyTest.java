@@ -224,6 +224,38 @@ class DeliverJourneyTest {
         assertThat(notes(robot)).doesNotContain("too noisy to finish");
     }
 
+    /** From flag to flag of the clipped recording, seen over time, without the mouse. */
+    @Test
+    void flagsAreHeardOneAfterTheOther(FxRobot robot) {
+        select(robot, 2);
+        assertThat(robot.lookup("#over-time").tryQuery()).isEmpty();
+        robot.push(KeyCode.L);
+        WaitForAsyncUtils.waitForFxEvents();
+        assertThat(robot.lookup("#over-time").tryQuery()).isPresent();
+        DocketRow clipped = window.wiring.deliver().rows().get(2);
+
+        robot.push(KeyCode.P);
+        assertThat(Window.<Boolean>look(() -> clipped.playingS().get().isPresent()))
+                .isFalse();
+        robot.push(KeyCode.N);
+        Window.until(() -> clipped.playingS().get().isPresent());
+        double first = heard(clipped);
+        robot.push(KeyCode.N);
+        Window.until(() -> heard(clipped) > first + 1);
+        robot.push(KeyCode.P);
+        Window.until(() -> heard(clipped) < first + 1);
+        robot.push(KeyCode.ESCAPE);
+        Window.until(() -> clipped.playingS().get().isEmpty());
+
+        robot.push(KeyCode.L);
+        WaitForAsyncUtils.waitForFxEvents();
+        assertThat(robot.lookup("#hills").tryQuery()).isPresent();
+    }
+
+    private static double heard(DocketRow row) {
+        return row.playingS().get().orElse(Double.NaN);
+    }
+
     /** What a keyboard sends while a key is held down. */
     private static void repeat(Node target, KeyCode key, String character) {
         Event.fireEvent(target, new KeyEvent(KeyEvent.KEY_PRESSED, "", "", key, false, false, false, false));
