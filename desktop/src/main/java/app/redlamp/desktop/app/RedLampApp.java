@@ -17,6 +17,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Objects;
 import java.util.stream.Stream;
+import javafx.animation.AnimationTimer;
 import javafx.application.Application;
 import javafx.application.Platform;
 import javafx.geometry.Rectangle2D;
@@ -31,6 +32,8 @@ public final class RedLampApp extends Application {
 
     /** About what a window manager adds above the scene. */
     private static final double TITLE_BAR = 28;
+
+    private static final int FIRST_PICTURE_PULSES = 2;
 
     private Wiring wiring;
     private DemoProduction demo;
@@ -56,7 +59,25 @@ public final class RedLampApp extends Application {
             stage.setMinWidth(LEAST_WIDTH);
             stage.setMinHeight(LEAST_HEIGHT);
         });
-        List<String> given = getParameters().getUnnamed();
+        whenDrawn(() -> open(getParameters().getUnnamed()));
+    }
+
+    /** Runs something once the window can be seen: what measures would hold up its first picture. */
+    private static void whenDrawn(Runnable then) {
+        new AnimationTimer() {
+            private int pulses;
+
+            @Override
+            public void handle(long now) {
+                if (++pulses > FIRST_PICTURE_PULSES) {
+                    stop();
+                    then.run();
+                }
+            }
+        }.start();
+    }
+
+    private void open(List<String> given) {
         if (given.equals(List.of("demo"))) {
             openDemo();
         } else if (!given.isEmpty()) {
