@@ -4,7 +4,6 @@ import app.redlamp.core.analysis.Finding;
 import app.redlamp.core.analysis.Report;
 import app.redlamp.core.noise.NoiseProfile;
 import app.redlamp.core.noise.Pauses;
-import app.redlamp.core.spec.SetJudge;
 import app.redlamp.core.spec.Verdict;
 import app.redlamp.core.text.Wording;
 import app.redlamp.core.voice.Event;
@@ -38,7 +37,9 @@ final class DeliverFindings {
     /** A reading with these findings in it. */
     Reading added(Reading reading, DocketRow row) {
         Report report = row.report().orElseThrow();
-        List<Reading.Heard> all = new ArrayList<>();
+        List<Reading.Heard> between = between();
+        List<Reading.Heard> all =
+                new ArrayList<>(between.stream().filter(Reading.Heard::grave).toList());
         for (Finding finding : report.findings()) {
             boolean grave = finding.severity() == Finding.Severity.FAULT;
             all.add(new Reading.Heard(wording.finding(finding), grave, places(finding, row)));
@@ -46,7 +47,7 @@ final class DeliverFindings {
         List<Reading.Heard> worst = all.subList(0, Math.min(Reading.MOST_HEARD, all.size()));
         List<Reading.Heard> folded = new ArrayList<>(all.subList(worst.size(), all.size()));
         report.pauses().loudest().ifPresent(p -> folded.add(pause(p, row)));
-        folded.addAll(between());
+        between.stream().filter(h -> !h.grave()).forEach(folded::add);
         return reading.hearing(
                 strings.say("heard.title"),
                 worst,
@@ -94,15 +95,12 @@ final class DeliverFindings {
 
     /** Where the recordings on the docket do not match each other. */
     private List<Reading.Heard> between() {
-        List<DocketRow> measured =
-                model.rows().stream().filter(r -> r.report().isPresent()).toList();
-        List<Report> reports =
-                measured.stream().map(r -> r.report().orElseThrow()).toList();
-        List<String> names = measured.stream().map(DocketRow::title).toList();
-        return SetJudge.judge(model.specification().get(), reports).stream()
-                .filter(c -> c.verdict() != Verdict.INSIDE)
+        Together together = Together.of(model.rows(), model.specification().get());
+        return together.outside().stream()
                 .map(c -> new Reading.Heard(
-                        wording.comparison(c, names), c.verdict() == Verdict.OUTSIDE, List.<Reading.Action>of()))
+                        wording.comparison(c, together.titles()),
+                        c.verdict() == Verdict.OUTSIDE,
+                        List.<Reading.Action>of()))
                 .toList();
     }
 

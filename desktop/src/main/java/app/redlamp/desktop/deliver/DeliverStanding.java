@@ -1,9 +1,12 @@
 package app.redlamp.desktop.deliver;
 
+import app.redlamp.core.spec.SetJudge;
+import app.redlamp.core.spec.Specification;
 import app.redlamp.desktop.control.LampState;
 import app.redlamp.desktop.look.Strings;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 
 /**
  * Where the Deliver station stands: its lamp on the wire, and the big lamp's answer.
@@ -16,17 +19,22 @@ import java.util.List;
 public record DeliverStanding(LampState lamp, boolean clear, String answer, String first) {
     private static final int MOST_FIRST = 2;
 
-    static DeliverStanding of(List<DocketRow> rows, Strings strings) {
+    static DeliverStanding of(List<DocketRow> rows, Specification specification, Strings strings) {
         long hopeless = rows.stream().filter(r -> r.status().get().hopeless()).count();
         long finishable =
                 rows.stream().filter(r -> r.status().get().finishable()).count();
         long ready = rows.stream().filter(r -> r.status().get().ready()).count();
         long waiting = rows.size() - hopeless - finishable - ready;
-        boolean clear = !rows.isEmpty() && ready == rows.size();
+        boolean allReady = !rows.isEmpty() && ready == rows.size();
+        Optional<SetJudge.Kind> barred =
+                allReady ? Together.of(rows, specification).barred() : Optional.empty();
+        boolean clear = allReady && barred.isEmpty();
         List<String> first = new ArrayList<>();
         add(first, "standing.finish", finishable, strings);
         add(first, "standing.again", hopeless, strings);
         add(first, "standing.wait", waiting, strings);
+        barred.ifPresent(
+                kind -> first.add(strings.say(kind == SetJudge.Kind.TOTAL ? "standing.short" : "standing.apart")));
         LampState lamp = clear
                 ? LampState.LIT
                 : hopeless > 0 ? LampState.BARRED : finishable + ready > 0 ? LampState.HALF : LampState.UNLIT;

@@ -188,7 +188,8 @@ public final class DeliverStation implements Station {
 
     private void refresh() {
         showReading();
-        DeliverStanding now = DeliverStanding.of(model.rows(), strings);
+        DeliverStanding now =
+                DeliverStanding.of(model.rows(), model.specification().get(), strings);
         standing.set(new Standing(now.lamp(), now.clear(), now.answer(), now.first()));
         headings.set(nowHeadings());
         askForSpace();

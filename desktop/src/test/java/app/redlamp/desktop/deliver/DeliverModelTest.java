@@ -18,6 +18,7 @@ import app.redlamp.core.port.Recordings;
 import app.redlamp.core.spec.Judge;
 import app.redlamp.core.spec.Specification;
 import app.redlamp.core.spec.Specifications;
+import app.redlamp.core.spec.TimeLimits;
 import app.redlamp.core.text.Wording;
 import app.redlamp.desktop.control.LampState;
 import app.redlamp.desktop.control.Reading;
@@ -285,8 +286,44 @@ class DeliverModelTest {
         return new DeliverReading(model, player, strings, wording, () -> {}, folder -> {}).now();
     }
 
+    /** Each file is inside and still the lamp stays off: together they are too short. */
+    @Test
+    void deliveriesThatAreTooShortTogetherAreNotClear() {
+        open(GOOD, QUIET);
+        model.finishAll();
+        workers.runAll();
+        assertThat(standing().clear()).isTrue();
+
+        model.choose(wantingHours());
+        model.finishAll();
+        workers.runAll();
+        assertThat(notes()).containsOnly("ready, measured again");
+        assertThat(standing().clear()).isFalse();
+        assertThat(standing().lamp()).isEqualTo(LampState.HALF);
+        assertThat(standing().first()).isEqualTo("too little in all: record more");
+        assertThat(reading().heard().get(0).text()).endsWith("and 10:00:00 are wanted: record more");
+        assertThat(reading().heard().get(0).grave()).isTrue();
+    }
+
+    private static Specification wantingHours() {
+        Specification book = Specifications.audiobook();
+        return new Specification(
+                "ten-hours",
+                "Ten hours",
+                "made up",
+                book.loudness(),
+                book.peak(),
+                book.noiseFloorDbfs(),
+                new TimeLimits(
+                        book.time().headS(), book.time().tailS(), book.time().longestS(), OptionalDouble.of(36_000)),
+                book.sound(),
+                book.set(),
+                book.naming(),
+                book.format());
+    }
+
     private DeliverStanding standing() {
-        return DeliverStanding.of(model.rows(), strings);
+        return DeliverStanding.of(model.rows(), model.specification().get(), strings);
     }
 
     private static app.redlamp.core.port.Specifications specifications() {
