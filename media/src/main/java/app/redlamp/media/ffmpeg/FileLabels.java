@@ -25,6 +25,7 @@ import org.bytedeco.javacpp.PointerPointer;
 /** Tags and chapters, as the codec library's containers hold them, and our labels. */
 final class FileLabels {
     private static final int MOST_CUES = 10_000;
+    private static final int MOST_NUMBERED = 999;
     private static final int MOST_TAGS = 200;
     private static final int LONGEST_TAG = 4096;
     private static final int MILLISECONDS = 1000;
@@ -70,11 +71,28 @@ final class FileLabels {
     static void put(AVFormatContext container, Labels labels) {
         AVDictionary tags = new AVDictionary(null);
         labels.tags().forEach((name, value) -> av_dict_set(tags, name, value, 0));
-        container.metadata(tags);
         List<Labels.Cue> cues = labels.cues();
-        if (cues.isEmpty()) {
-            return;
+        if (container.oformat().name().getString().equals("flac")) {
+            putAsTags(tags, cues);
+        } else if (!cues.isEmpty()) {
+            putAsChapters(container, cues);
         }
+        container.metadata(tags);
+    }
+
+    /** FLAC has its cue points among its tags, as Vorbis comments name chapters (common practice, from memory). */
+    private static void putAsTags(AVDictionary tags, List<Labels.Cue> cues) {
+        for (int i = 0; i < Math.min(MOST_NUMBERED, cues.size()); i++) {
+            long ms = Math.round(cues.get(i).atS() * MILLISECONDS);
+            String name = String.format(Locale.ROOT, "CHAPTER%03d", i + 1);
+            String at = String.format(
+                    Locale.ROOT, "%02d:%02d:%02d.%03d", ms / 3_600_000, ms / 60_000 % 60, ms / 1000 % 60, ms % 1000);
+            av_dict_set(tags, name, at, 0);
+            av_dict_set(tags, name + "NAME", cues.get(i).text(), 0);
+        }
+    }
+
+    private static void putAsChapters(AVFormatContext container, List<Labels.Cue> cues) {
         PointerPointer<AVChapter> chapters =
                 new PointerPointer<>(av_mallocz((long) cues.size() * Pointer.sizeof(Pointer.class)));
         for (int i = 0; i < cues.size(); i++) {
