@@ -10,7 +10,12 @@ import javafx.scene.text.Font;
 
 /** Fonts and stylesheets. */
 public final class Look {
-    private static final String[] FONTS = {"Lato-Regular", "Lato-Bold", "Vollkorn-Regular", "Vollkorn-SemiBold"};
+    private static final String[] FONTS = {
+        "media/fonts/Lato-Regular",
+        "media/fonts/Lato-Bold",
+        "desktop/fonts/Vollkorn-Regular",
+        "desktop/fonts/Vollkorn-SemiBold"
+    };
     private static final int BASE_PX = 14;
 
     private Look() {}
@@ -18,7 +23,7 @@ public final class Look {
     /** Loads the fonts; once, before the first scene. */
     public static void loadFonts() {
         for (String font : FONTS) {
-            Font.loadFont(Look.class.getResourceAsStream("/app/redlamp/desktop/fonts/" + font + ".ttf"), BASE_PX);
+            Font.loadFont(Look.class.getResourceAsStream("/app/redlamp/" + font + ".ttf"), BASE_PX);
         }
     }
 

@@ -4,15 +4,17 @@ import app.redlamp.core.spec.Verdict;
 import app.redlamp.core.text.DeliverySheet;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
+import java.io.InputStream;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.pdmodel.PDPage;
 import org.apache.pdfbox.pdmodel.PDPageContentStream;
 import org.apache.pdfbox.pdmodel.common.PDRectangle;
 import org.apache.pdfbox.pdmodel.font.PDFont;
-import org.apache.pdfbox.pdmodel.font.PDType1Font;
-import org.apache.pdfbox.pdmodel.font.Standard14Fonts;
+import org.apache.pdfbox.pdmodel.font.PDType0Font;
 
 /** A report as a PDF document of A4 pages. */
 final class PdfSheet implements AutoCloseable {
@@ -21,12 +23,15 @@ final class PdfSheet implements AutoCloseable {
     private static final float LEADING = 1.45f;
 
     private final PDDocument document = new PDDocument();
-    private final PDFont plain = new PDType1Font(Standard14Fonts.FontName.HELVETICA);
-    private final PDFont bold = new PDType1Font(Standard14Fonts.FontName.HELVETICA_BOLD);
+    /** Which letters the fonts have; both have the same. */
+    private final Map<Integer, Boolean> letters = new HashMap<>();
+
+    private final PDFont plain = font(document, "Lato-Regular");
+    private final PDFont bold = font(document, "Lato-Bold");
     private PDPageContentStream page;
     private float y;
 
-    private PdfSheet() {}
+    private PdfSheet() throws IOException {}
 
     static byte[] of(DeliverySheet sheet) throws IOException {
         try (PdfSheet pdf = new PdfSheet()) {
@@ -78,7 +83,7 @@ final class PdfSheet implements AutoCloseable {
     /** A paragraph, broken into lines where it is too wide and onto a new page where there is no room. */
     private void line(PDFont font, float size, float indent, String text) throws IOException {
         float width = PDRectangle.A4.getWidth() - 2 * MARGIN - indent;
-        for (String part : broken(font, size, width, encodable(text))) {
+        for (String part : broken(font, size, width, encodable(font, text))) {
             y -= size * LEADING;
             if (y < MARGIN) {
                 turn();
@@ -110,17 +115,27 @@ final class PdfSheet implements AutoCloseable {
         return lines;
     }
 
-    /** The built-in fonts know Latin 1 and a little more; what they do not know becomes the nearest they do. */
-    private static String encodable(String text) {
+    /** The text with a question mark for every letter that the font does not have. */
+    private String encodable(PDFont font, String text) {
         StringBuilder known = new StringBuilder();
-        text.replace('−', '-')
-                .replace("≤", "<=")
-                .replace("≥", ">=")
-                .codePoints()
-                .forEach(c -> {
-                    boolean latin = (c >= 32 && c < 127) || (c >= 160 && c < 256);
-                    known.appendCodePoint(latin || c == '–' || c == '’' || c == '“' || c == '”' ? c : '?');
-                });
+        text.codePoints().forEach(c -> known.appendCodePoint(has(font, c) ? c : '?'));
         return known.toString();
+    }
+
+    private boolean has(PDFont font, int letter) {
+        return letters.computeIfAbsent(letter, c -> {
+            try {
+                font.encode(Character.toString(c));
+                return true;
+            } catch (IllegalArgumentException | IOException e) {
+                return false;
+            }
+        });
+    }
+
+    private static PDFont font(PDDocument document, String name) throws IOException {
+        try (InputStream ttf = PdfSheet.class.getResourceAsStream("/app/redlamp/media/fonts/" + name + ".ttf")) {
+            return PDType0Font.load(document, ttf, true);
+        }
     }
 }
