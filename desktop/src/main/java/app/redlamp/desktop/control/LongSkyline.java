@@ -1,6 +1,5 @@
 package app.redlamp.desktop.control;
 
-import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.function.DoubleConsumer;
@@ -43,6 +42,7 @@ public final class LongSkyline extends Region {
     private final NodePool front = new NodePool();
     private final Line hand = new Line();
     private Optional<Course> course = Optional.empty();
+    private String words = "";
     private DoubleFunction<String> clock = Double::toString;
     private TimeWindow window = TimeWindow.whole(0);
     private OptionalDouble handS = OptionalDouble.empty();
@@ -67,10 +67,12 @@ public final class LongSkyline extends Region {
     /**
      * Shows a recording, all of it.
      *
+     * @param otherwise what is said where there is none
      * @param clockOf how a time in seconds is written below the ruler; asked with fractions only where they matter
      */
-    public void show(Optional<Course> shown, DoubleFunction<String> clockOf) {
+    public void show(Optional<Course> shown, String otherwise, DoubleFunction<String> clockOf) {
         course = shown;
+        words = otherwise;
         clock = clockOf;
         window = TimeWindow.whole(shown.map(c -> c.outline().lengthS()).orElse(0.0));
         handS = OptionalDouble.empty();
@@ -122,7 +124,7 @@ public final class LongSkyline extends Region {
         if (e.getButton() != MouseButton.PRIMARY || course.isEmpty()) {
             return;
         }
-        if (e.getY() >= smallTop()) {
+        if (inSmall(e)) {
             look(window.centredOn(smallAt(e.getX())));
         } else {
             double share = (e.getX() - SIDE) / width();
@@ -135,8 +137,12 @@ public final class LongSkyline extends Region {
         e.consume();
     }
 
+    private boolean inSmall(MouseEvent e) {
+        return course.isPresent() && !window.isWhole() && e.getY() >= smallTop();
+    }
+
     private void dragged(MouseEvent e) {
-        if (e.getY() >= smallTop() && course.isPresent()) {
+        if (inSmall(e)) {
             look(window.centredOn(smallAt(e.getX())));
         }
     }
@@ -172,10 +178,14 @@ public final class LongSkyline extends Region {
     @Override
     protected void layoutChildren() {
         Optional<Course> drawn = course.filter(c -> c.outline().points() > 0 && width() > 2);
-        for (NodePool layer : List.of(back, hills, small, front)) {
-            layer.setVisible(drawn.isPresent());
-        }
-        drawn.ifPresent(this::draw);
+        hills.setVisible(drawn.isPresent());
+        front.setVisible(drawn.isPresent());
+        small.setVisible(drawn.isPresent() && !window.isWhole());
+        drawn.ifPresentOrElse(this::draw, () -> {
+            back.begin();
+            text(back, words, getWidth() / 2, getHeight() / 2, 0.5, getWidth() - 4);
+            back.end();
+        });
         placeHand();
     }
 
@@ -184,7 +194,7 @@ public final class LongSkyline extends Region {
         LongSkylineHill hill = new LongSkylineHill(c, LOWEST_DBFS);
         hill.draw(hills, window, SIDE, width(), HEAD, bottom);
         TimeWindow whole = TimeWindow.whole(window.totalS());
-        if (!smallDrawn) {
+        if (!smallDrawn && !window.isWhole()) {
             hill.draw(small, whole, SIDE, width(), smallTop(), smallTop() + SMALL);
             smallDrawn = true;
         }
@@ -258,8 +268,9 @@ public final class LongSkyline extends Region {
         return getHeight() - SMALL - GAP / 2;
     }
 
+    /** Where the large picture stands; while it shows everything it has the room of the small one too. */
     private double bottom() {
-        return smallTop() - GAP - RULER + 4;
+        return (window.isWhole() ? getHeight() : smallTop() - GAP + 4) - RULER;
     }
 
     private double smallAt(double x) {

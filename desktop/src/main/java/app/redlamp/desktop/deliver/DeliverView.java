@@ -18,6 +18,7 @@ import javafx.scene.control.Label;
 import javafx.scene.control.ListCell;
 import javafx.scene.control.ListView;
 import javafx.scene.control.MenuItem;
+import javafx.scene.control.skin.VirtualFlow;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Pane;
 import javafx.scene.layout.Priority;
@@ -219,6 +220,17 @@ final class DeliverView {
             docket.getSelectionModel().clearSelection();
         } else if (docket.getSelectionModel().getSelectedItem() != wanted) {
             docket.getSelectionModel().select(wanted);
+            bringIntoView(docket.getSelectionModel().getSelectedIndex());
+        }
+    }
+
+    private void bringIntoView(int index) {
+        if (docket.lookup(".virtual-flow") instanceof VirtualFlow<?> flow && flow.getFirstVisibleCell() != null) {
+            boolean above = index <= flow.getFirstVisibleCell().getIndex();
+            boolean below = index >= flow.getLastVisibleCell().getIndex();
+            if (above || below) {
+                docket.scrollTo(index);
+            }
         }
     }
 

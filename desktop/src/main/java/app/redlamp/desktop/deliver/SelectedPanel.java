@@ -85,6 +85,7 @@ final class SelectedPanel extends VBox {
                 tool("flag-before", Feather.SKIP_BACK, strings.say("selected.before"), () -> hearFlag(false)),
                 tool("flag-next", Feather.SKIP_FORWARD, strings.say("selected.next"), () -> hearFlag(true)));
         tools.getStyleClass().add("selected-tools");
+        tools.setAlignment(Pos.CENTER_RIGHT);
         tools.managedProperty().bind(tools.visibleProperty());
         Region gap = new Region();
         HBox.setHgrow(gap, Priority.ALWAYS);
@@ -129,7 +130,7 @@ final class SelectedPanel extends VBox {
         hills.setAccessibleText(row == null ? "" : strings.say("hills.accessible", row.title()));
         Optional<Report> report = row == null ? Optional.empty() : row.report();
         flags = report.map(r -> Flags.of(r, wording)).orElse(List.of());
-        skyline.show(report.map(this::course), clock());
+        skyline.show(report.map(this::course), strings.say("selected.nothing"), clock());
         skyline.setAccessibleText(row == null ? "" : strings.say("selected.accessible", row.title(), flags.size()));
         tools.setDisable(report.isEmpty());
         if (other) {

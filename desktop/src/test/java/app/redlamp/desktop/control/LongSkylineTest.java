@@ -48,7 +48,7 @@ class LongSkylineTest {
         stage.setScene(scene);
         stage.show();
         skyline.onSpot(heard::add);
-        skyline.show(Optional.of(twoHours()), atS -> String.valueOf(Math.round(atS)));
+        skyline.show(Optional.of(twoHours()), "nothing", atS -> String.valueOf(Math.round(atS)));
     }
 
     /** A minute of voice, ten seconds of pause, over and over. */
@@ -114,9 +114,18 @@ class LongSkylineTest {
     @Test
     void pausesHaveTheColourOfNoiseWhereTheyCanBeSeen(FxRobot robot) {
         int far = hills("hills-noise");
+        assertThat(far).isGreaterThan(50);
         robot.interact(() -> wheel(40 * 18, true));
-        // The large picture shows two pauses now; the small one shows all of them, as before.
-        assertThat(hills("hills-noise")).isEqualTo(far / 2 + 2);
+        // The large picture shows two pauses now; the small one that has come shows all of them.
+        assertThat(hills("hills-noise")).isEqualTo(far + 2);
+    }
+
+    @Test
+    void saysWhyThereIsNothing(FxRobot robot) {
+        robot.interact(() -> skyline.show(Optional.empty(), "not measured", atS -> ""));
+        assertThat(texts()).containsExactly("not measured");
+        press(robot, 0.5, 90);
+        assertThat(heard).isEmpty();
     }
 
     @Test
