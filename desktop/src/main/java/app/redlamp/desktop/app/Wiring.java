@@ -21,6 +21,7 @@ import java.util.concurrent.Executor;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import java.util.concurrent.TimeUnit;
+import javafx.scene.Group;
 import javafx.scene.Scene;
 
 /** Puts the application together: the one place where interface and files meet. */
@@ -53,11 +54,14 @@ public final class Wiring implements AutoCloseable {
             Executor interfaceThread,
             DeliverStation.Doors doors) {
         this.playback = playback;
+        scene = new Scene(new Group(), WIDTH, HEIGHT);
         Strings strings = new Strings(locale);
         UndoHistory history = new UndoHistory();
         jobs = new JobService(workers, interfaceThread);
         shell = new ShellModel(settings, jobs, history, strings);
         FileFinishing finishing = new FileFinishing();
+        // Dressed before there is anything in it: what is built afterwards is styled once and not three times.
+        dress();
         deliver = new DeliverModel(recordings, finishing, specifications, jobs, history, strings);
         deliver.start(shell.specificationId());
         deliver.specification().addListener((o, was, now) -> shell.rememberSpecification(now.id()));
@@ -65,8 +69,8 @@ public final class Wiring implements AutoCloseable {
         DeliverStation station =
                 new DeliverStation(deliver, player, finishing, jobs, strings, new Wording(locale), doors);
         ShellView view = new ShellView(shell, List.of(station));
-        scene = new Scene(view.root(), WIDTH, HEIGHT);
-        dress();
+        view.root().getStyleClass().add(shell.theme().get().id());
+        scene.setRoot(view.root());
         shell.theme().addListener((o, was, now) -> dress());
         shell.scalePercent().addListener((o, was, now) -> dress());
     }

@@ -12,6 +12,8 @@ import org.bytedeco.javacpp.BytePointer;
 
 /** What every use of the codec library shares: loading it, its error codes, its file names. */
 public final class Ffmpeg {
+    private static final int LONGEST_MESSAGE = 256;
+
     static {
         String key = "org.bytedeco.javacpp.cachedir";
         if (System.getProperty(key) == null) {
@@ -43,9 +45,12 @@ public final class Ffmpeg {
     }
 
     static String message(int error) {
-        try (BytePointer text = new BytePointer(256)) {
-            av_strerror(error, text, 256);
-            return text.getString(StandardCharsets.UTF_8).trim();
+        try (BytePointer text = new BytePointer(LONGEST_MESSAGE)) {
+            av_strerror(error, text, LONGEST_MESSAGE);
+            // The pointer knows its room and not where the text in it ends.
+            String room = text.getString(StandardCharsets.UTF_8);
+            int end = room.indexOf('\0');
+            return (end < 0 ? room : room.substring(0, end)).trim();
         }
     }
 }

@@ -9,7 +9,7 @@ import static org.bytedeco.ffmpeg.global.avfilter.avfilter_graph_create_filter;
 import static org.bytedeco.ffmpeg.global.avfilter.avfilter_graph_free;
 import static org.bytedeco.ffmpeg.global.avfilter.avfilter_link;
 import static org.bytedeco.ffmpeg.global.avutil.AV_SAMPLE_FMT_FLTP;
-import static org.bytedeco.ffmpeg.global.avutil.av_channel_layout_default;
+import static org.bytedeco.ffmpeg.global.avutil.av_channel_layout_from_string;
 import static org.bytedeco.ffmpeg.global.avutil.av_dict_get;
 import static org.bytedeco.ffmpeg.global.avutil.av_frame_alloc;
 import static org.bytedeco.ffmpeg.global.avutil.av_frame_free;
@@ -114,7 +114,7 @@ public final class LoudnessOracle {
         frame.nb_samples(count);
         frame.format(AV_SAMPLE_FMT_FLTP);
         frame.sample_rate(rate);
-        av_channel_layout_default(frame.ch_layout(), channels.length);
+        Ffmpeg.check(av_channel_layout_from_string(frame.ch_layout(), LAYOUTS[channels.length]), "laying out");
         frame.pts(at);
         Ffmpeg.check(av_frame_get_buffer(frame, 0), "allocating");
         for (int c = 0; c < channels.length; c++) {
