@@ -19,9 +19,6 @@ final class DeliverFindings {
     private static final int MOST_PLACES = 4;
     private static final double APART_S = 1.5;
 
-    /** A click or a plosive is understood only with a little of what comes before it. */
-    private static final double LEAD_IN_S = 0.7;
-
     private final DeliverModel model;
     private final PlayModel player;
     private final Strings strings;
@@ -83,14 +80,16 @@ final class DeliverFindings {
 
     private Reading.Action place(String id, DocketRow row, double atS) {
         return new Reading.Action(
-                "hear-" + id, wording.figures().clockTenths(atS), () -> player.playFrom(row, atS - LEAD_IN_S));
+                "hear-" + id,
+                wording.figures().clockTenths(atS),
+                () -> player.playFrom(row, atS - PlayModel.LEAD_IN_S));
     }
 
     private Reading.Heard pause(Pauses.Stretch loudest, DocketRow row) {
         return new Reading.Heard(
                 strings.say("heard.loudest-pause", wording.figures().tenths(loudest.levelDbfs())),
                 false,
-                List.of(place("loudest-pause", row, loudest.startS() + LEAD_IN_S)));
+                List.of(place("loudest-pause", row, loudest.startS() + PlayModel.LEAD_IN_S)));
     }
 
     /** Where the recordings on the docket do not match each other. */

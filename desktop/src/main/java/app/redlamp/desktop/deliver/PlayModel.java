@@ -9,6 +9,9 @@ import javafx.beans.property.ReadOnlyObjectWrapper;
 
 /** Plays one recording of the docket at a time. */
 public final class PlayModel {
+    /** A click or a plosive is understood only with a little of what comes before it. */
+    static final double LEAD_IN_S = 0.7;
+
     private final Playback playback;
     private final JobService jobs;
     private final Executor interfaceThread;

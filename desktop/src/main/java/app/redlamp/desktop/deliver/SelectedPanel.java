@@ -31,9 +31,6 @@ final class SelectedPanel extends VBox {
     private static final double LEAST_HEIGHT = 130;
     private static final double BEFORE_ALL = -10;
 
-    /** A click or a plosive is understood only with a little of what comes before it. */
-    private static final double LEAD_IN_S = 0.7;
-
     private final Strings strings;
     private final Wording wording;
     private final DeliverPicture picture;
@@ -150,7 +147,7 @@ final class SelectedPanel extends VBox {
 
     private void hear(double atS) {
         heardS = atS;
-        player.playFrom(shownRow, atS - LEAD_IN_S);
+        player.playFrom(shownRow, atS - PlayModel.LEAD_IN_S);
     }
 
     private void showChosen() {
