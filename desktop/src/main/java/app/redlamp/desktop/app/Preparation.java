@@ -3,6 +3,7 @@ package app.redlamp.desktop.app;
 import app.redlamp.core.port.Playback;
 import app.redlamp.core.port.Settings;
 import app.redlamp.core.port.Specifications;
+import app.redlamp.desktop.look.Look;
 import app.redlamp.media.library.Places;
 import app.redlamp.media.library.SettingsFile;
 import app.redlamp.media.library.SpecificationLibrary;
@@ -10,7 +11,7 @@ import app.redlamp.media.play.FilePlayback;
 import java.util.concurrent.CompletableFuture;
 
 /**
- * What can be made ready while the window system is still starting: reading documents and looking for sound devices.
+ * What can be made ready while the window system is still starting: reading documents and fonts and looking for sound devices.
  * Begins when this class is first used.
  */
 final class Preparation {
@@ -24,10 +25,17 @@ final class Preparation {
     private static final CompletableFuture<Playback> PLAYBACK =
             CompletableFuture.supplyAsync(FilePlayback::onThisMachine);
 
+    private static final CompletableFuture<Void> FONTS = CompletableFuture.runAsync(Look::loadFonts);
+
     private Preparation() {}
 
     /** Starts it; harmless when repeated. */
     static void begin() {}
+
+    /** Waits until the fonts are there. */
+    static void fonts() {
+        FONTS.join();
+    }
 
     static Settings settings() {
         return SETTINGS.join();

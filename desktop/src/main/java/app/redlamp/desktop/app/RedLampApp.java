@@ -3,7 +3,6 @@ package app.redlamp.desktop.app;
 import app.redlamp.core.text.Wording;
 import app.redlamp.desktop.deliver.DeliverStation;
 import app.redlamp.desktop.job.JobService;
-import app.redlamp.desktop.look.Look;
 import app.redlamp.media.FileRecordings;
 import app.redlamp.media.cache.RememberingRecordings;
 import app.redlamp.media.demo.DemoProduction;
@@ -40,7 +39,7 @@ public final class RedLampApp extends Application {
 
     @Override
     public void start(Stage stage) {
-        Look.loadFonts();
+        Preparation.fonts();
         wiring = new Wiring(
                 Preparation.settings(),
                 new RememberingRecordings(new FileRecordings(), Places.cache().resolve("measured")),

@@ -135,15 +135,15 @@ public final class DeliverStation implements Station {
                 ShellView.plain(
                         KeyCode.L,
                         strings.say("keys.turn"),
-                        () -> view.selected().turn()),
+                        () -> view.selected().ifPresent(SelectedPanel::turn)),
                 ShellView.plain(
                         KeyCode.N,
                         strings.say("keys.next-flag"),
-                        () -> view.selected().hearFlag(true)),
+                        () -> view.selected().ifPresent(s -> s.hearFlag(true))),
                 ShellView.plain(
                         KeyCode.P,
                         strings.say("keys.flag-before"),
-                        () -> view.selected().hearFlag(false)),
+                        () -> view.selected().ifPresent(s -> s.hearFlag(false))),
                 ShellView.plain(KeyCode.DELETE, strings.say("keys.remove"), () -> onSelected(model::remove)),
                 ShellView.plain(KeyCode.ESCAPE, strings.say("keys.cancel"), this::cancel));
     }

@@ -1,0 +1,53 @@
+package app.redlamp.desktop.deliver;
+
+import app.redlamp.core.text.Wording;
+import app.redlamp.desktop.look.Glossary;
+import app.redlamp.desktop.look.Strings;
+import javafx.collections.ListChangeListener;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.VBox;
+
+/** What the bench shows of recordings: the docket, and below it the selected one. */
+final class RecordingsPane extends VBox {
+    private static final double BESIDE_DOCKET = 236;
+
+    private final DeliverModel model;
+    private final Docket docket;
+    private final SelectedPanel selected;
+
+    RecordingsPane(
+            DeliverModel model,
+            PlayModel player,
+            Strings strings,
+            Wording wording,
+            Glossary glossary,
+            DeliverStation.Doors doors) {
+        this.model = model;
+        docket = new Docket(model, player, strings, wording, glossary, doors);
+        selected = new SelectedPanel(strings, wording, player);
+        getStyleClass().add("recordings-pane");
+        getChildren().addAll(docket, selected);
+        VBox.setVgrow(this, Priority.ALWAYS);
+        heightProperty().addListener((o, was, now) -> fit());
+        model.rows().addListener((ListChangeListener<DocketRow>) c -> fit());
+        fit();
+    }
+
+    Docket docket() {
+        return docket;
+    }
+
+    SelectedPanel selected() {
+        return selected;
+    }
+
+    void refresh() {
+        docket.name(model.specification().get());
+        selected.show(model.selected().get());
+    }
+
+    /** The hills keep their room. */
+    private void fit() {
+        docket.fit(getHeight() - BESIDE_DOCKET);
+    }
+}
