@@ -32,6 +32,24 @@ public record Forecast(OptionalDouble gainDb, List<Obstacle> obstacles) {
         return new Forecast(OptionalDouble.of(gain), obstacles);
     }
 
+    /** The same, with the name that the delivery of this recording would have. */
+    public static Forecast of(Specification specification, Report report, String recordingName) {
+        Forecast forecast = of(specification, report);
+        List<Obstacle> obstacles = new ArrayList<>(forecast.obstacles());
+        misnamed(specification, recordingName).ifPresent(obstacles::add);
+        return new Forecast(forecast.gainDb(), obstacles);
+    }
+
+    /** The collision of a recording's name and the names that the client wants, where there is one. */
+    public static Optional<Obstacle> misnamed(Specification specification, String recordingName) {
+        String name = specification.format().fileName(recordingName);
+        return specification
+                .naming()
+                .pattern()
+                .filter(p -> !specification.naming().allows(name))
+                .map(p -> new Obstacle.Misnamed(name, p));
+    }
+
     public boolean finishable() {
         return obstacles.isEmpty();
     }

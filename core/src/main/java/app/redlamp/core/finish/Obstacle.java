@@ -28,6 +28,14 @@ public sealed interface Obstacle {
     /** The recording is longer than one file may be. */
     record TooLong(double durationS, double longestS) implements Obstacle {}
 
+    /**
+     * The client wants other names, and finishing gives none of its own.
+     *
+     * @param name what the delivery would be called
+     * @param pattern what names must be like
+     */
+    record Misnamed(String name, String pattern) implements Obstacle {}
+
     /** What came out was measured and one check is still outside. */
     record StillOutside(Check check) implements Obstacle {}
 }

@@ -122,6 +122,12 @@ public record DeliveryFormat(
         return Math.max(fewestChannels, Math.min(mostChannels, recorded));
     }
 
+    /** What a recording's delivery is called: the recording's name with the ending of the coding. */
+    public String fileName(String recording) {
+        int dot = recording.lastIndexOf('.');
+        return (dot > 0 ? recording.substring(0, dot) : recording) + "." + coding.extension();
+    }
+
     /** Whether a file is coded in a way that the client takes. */
     public boolean accepts(AudioInfo info) {
         return accepted.stream().anyMatch(c -> c.matches(info));

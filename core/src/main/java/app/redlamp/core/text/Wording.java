@@ -122,6 +122,9 @@ public final class Wording {
         if (obstacle instanceof Obstacle.TooLong tooLong) {
             return say("obstacle.long", figures.clock(tooLong.durationS()), figures.clock(tooLong.longestS()));
         }
+        if (obstacle instanceof Obstacle.Misnamed misnamed) {
+            return say("obstacle.name", misnamed.name(), misnamed.pattern());
+        }
         if (obstacle instanceof Obstacle.StillOutside still) {
             return say("obstacle.outside", check(still.check(), specification));
         }
@@ -145,6 +148,9 @@ public final class Wording {
         }
         if (obstacle instanceof Obstacle.TooLong) {
             return List.of(advice("long.split"));
+        }
+        if (obstacle instanceof Obstacle.Misnamed misnamed) {
+            return List.of(advice("name.change", misnamed.pattern()));
         }
         if (obstacle instanceof Obstacle.StillOutside still) {
             String key = "outside." + still.check().id().id();

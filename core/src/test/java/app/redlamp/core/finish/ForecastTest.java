@@ -43,6 +43,15 @@ class ForecastTest {
                 .containsExactly(new Obstacle.Silent());
     }
 
+    @Test
+    void theDeliveryWouldHaveTheWrongName() {
+        Specification named = Specifications.audiobookNamed("book_##.mp3");
+        assertThat(Forecast.of(named, Reports.good().get(), "chapter one.wav").obstacles())
+                .containsExactly(new Obstacle.Misnamed("chapter one.mp3", "book_##.mp3"));
+        assertThat(Forecast.of(named, Reports.good().get(), "book_01.wav").finishable())
+                .isTrue();
+    }
+
     /** For any loudness and floor: a plan that says it is feasible puts both inside, one that does not cannot. */
     @ParameterizedTest
     @ValueSource(longs = {11, 12, 13})

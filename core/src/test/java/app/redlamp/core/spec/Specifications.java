@@ -1,6 +1,7 @@
 package app.redlamp.core.spec;
 
 import app.redlamp.core.units.Limits;
+import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.OptionalInt;
@@ -27,6 +28,23 @@ public final class Specifications {
                 Naming.FREE,
                 new DeliveryFormat(
                         DeliveryFormat.Coding.MP3, 44_100, OptionalInt.empty(), OptionalInt.of(192), 1, 2, true));
+    }
+
+    /** The audiobook's, for files called by a pattern. */
+    public static Specification audiobookNamed(String pattern) {
+        Specification book = audiobook();
+        return new Specification(
+                "named",
+                "Named",
+                "made up",
+                book.loudness(),
+                book.peak(),
+                book.noiseFloorDbfs(),
+                book.time(),
+                book.sound(),
+                book.set(),
+                new Naming(Optional.of(pattern), List.of()),
+                book.format());
     }
 
     public static Specification broadcast() {

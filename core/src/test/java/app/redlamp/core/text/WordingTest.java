@@ -71,6 +71,7 @@ class WordingTest {
             new Obstacle.Clipped(1),
             new Obstacle.Silent(),
             new Obstacle.TooLong(8000, 7200),
+            new Obstacle.Misnamed("one.mp3", "book_##.mp3"),
             new Obstacle.StillOutside(check)
         }) {
             assertThat(wording.obstacle(obstacle, AUDIOBOOK)).isNotBlank().doesNotContain("{", "}");

@@ -1,8 +1,6 @@
 package app.redlamp.desktop.deliver;
 
 import app.redlamp.core.analysis.Report;
-import app.redlamp.core.finish.FinishOutcome;
-import app.redlamp.core.finish.Forecast;
 import app.redlamp.core.port.Finishing;
 import app.redlamp.core.port.Recordings;
 import app.redlamp.core.port.Sheets;
@@ -177,25 +175,7 @@ public final class DeliverModel {
                 .map(r -> new DeliverySheet.Entry(
                         r.file().getFileName().toString(), r.report().orElseThrow()))
                 .toList();
-        Specification held = specification.get();
-        List<JobService.Work<Path>> work = List.of(progress -> {
-            sheets.write(DeliverySheet.of(wording, held, entries), file);
-            return file;
-        });
-        jobs.start(strings.say("job.sheet"), work, new JobService.Listener<>() {
-            @Override
-            public void done(int part, Path written) {
-                jobs.notify(strings.say("sheet.written", written.getFileName()));
-            }
-
-            @Override
-            public void failed(int part, String message) {
-                jobs.notify(message);
-            }
-
-            @Override
-            public void ended(boolean cancelled) {}
-        });
+        new SheetJob(jobs, strings).write(sheets, DeliverySheet.of(wording, specification.get(), entries), file);
     }
 
     /** Folder that what is finished goes to; absent for an empty docket. */
@@ -288,7 +268,7 @@ public final class DeliverModel {
             @Override
             public void failed(int part, String message) {
                 DocketRow row = wanted.get(part);
-                row.set(judgedAgain(row, commonChannels(), message));
+                row.set(RowJudge.judged(row, held, commonChannels(), message));
                 jobs.notify(row.file().getFileName() + ": " + message);
                 changed();
             }
@@ -297,7 +277,7 @@ public final class DeliverModel {
             public void ended(boolean cancelled) {
                 wanted.stream()
                         .filter(r -> r.status().get() instanceof RowStatus.AtWork)
-                        .forEach(r -> r.set(judgedAgain(r, commonChannels(), "")));
+                        .forEach(r -> r.set(RowJudge.judged(r, held, commonChannels(), "")));
                 changed();
             }
         });
@@ -318,25 +298,8 @@ public final class DeliverModel {
 
     private void judge(DocketRow row, int common) {
         if (row.report().isPresent()) {
-            RowStatus.Judged judged = judgedAgain(row, common, "");
-            row.set(row.result(specification.get().id())
-                    .filter(result -> stillHolds(result, common))
-                    .<RowStatus>map(result -> new RowStatus.Ended(judged, result))
-                    .orElse(judged));
+            row.set(RowJudge.status(row, specification.get(), common));
         }
-    }
-
-    /** A delivery must match the others; where the docket has changed since, it may have to be made anew. */
-    private boolean stillHolds(Finishing.Result result, int common) {
-        return !(result.outcome() instanceof FinishOutcome.Finished finished)
-                || Judge.judge(specification.get(), finished.delivered(), common)
-                        .pass();
-    }
-
-    private RowStatus.Judged judgedAgain(DocketRow row, int common, String problem) {
-        Report report = row.report().orElseThrow();
-        Specification held = specification.get();
-        return new RowStatus.Judged(report, Judge.judge(held, report, common), Forecast.of(held, report), problem);
     }
 
     private void changed() {

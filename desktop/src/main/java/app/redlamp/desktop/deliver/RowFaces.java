@@ -144,6 +144,8 @@ final class RowFaces {
             return strings.say("docket.noisy");
         } else if (obstacle instanceof Obstacle.TooLong) {
             return strings.say("docket.long");
+        } else if (obstacle instanceof Obstacle.Misnamed) {
+            return strings.say("docket.misnamed");
         } else if (obstacle instanceof Obstacle.StillOutside still) {
             return strings.say("docket.outside", briefly(still.check()));
         }

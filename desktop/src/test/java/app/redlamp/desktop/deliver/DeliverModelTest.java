@@ -305,6 +305,18 @@ class DeliverModelTest {
         assertThat(reading().heard().get(0).grave()).isTrue();
     }
 
+    @Test
+    void aNameThatTheClientDoesNotWantIsSaidBeforeFinishing() {
+        open(GOOD, QUIET);
+        model.choose(Specifications.audiobookNamed("1-*.mp3"));
+        assertThat(notes()).containsExactly("fine; MP3 still to be made", "the client wants another name");
+        model.selected().set(model.rows().get(1));
+        assertThat(reading().verdict())
+                .isEqualTo("It would be called 2-quiet.mp3, and the client wants names like 1-*.mp3.");
+        assertThat(reading().help().get(0).title()).isEqualTo("Rename the recording and open it again");
+        assertThat(model.finishable()).containsExactly(model.rows().get(0));
+    }
+
     private static Specification wantingHours() {
         Specification book = Specifications.audiobook();
         return new Specification(

@@ -2,6 +2,8 @@ package app.redlamp.media.finish;
 
 import app.redlamp.core.finish.ConformSolver;
 import app.redlamp.core.finish.FinishOutcome;
+import app.redlamp.core.finish.Forecast;
+import app.redlamp.core.finish.Obstacle;
 import app.redlamp.core.port.Finishing;
 import app.redlamp.core.port.Progress;
 import app.redlamp.core.spec.DeliveryFormat;
@@ -19,6 +21,7 @@ import java.time.Duration;
 import java.time.Instant;
 import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
 import java.util.UUID;
 
 /**
@@ -35,6 +38,11 @@ public final class FileFinishing implements Finishing {
 
     @Override
     public Result finish(Order order, Progress progress) throws IOException {
+        Optional<Obstacle> misnamed = Forecast.misnamed(
+                order.specification(), order.recording().getFileName().toString());
+        if (misnamed.isPresent()) {
+            return new Result(new FinishOutcome.Refused(List.of(misnamed.get())), List.of());
+        }
         try {
             Files.createDirectories(order.into());
         } catch (IOException e) {
@@ -55,12 +63,11 @@ public final class FileFinishing implements Finishing {
             FinishOutcome outcome =
                     new ConformSolver(order.specification(), bench, order.commonChannels()).solve(order.report());
             progress.check();
-            List<Path> written = outcome instanceof FinishOutcome.Finished
-                    ? keep(order.into(), name, master, coded, format.coding())
-                    : List.of();
+            List<Path> written =
+                    outcome instanceof FinishOutcome.Finished ? keep(order, name, master, coded) : List.of();
             progress.at(1);
             return new Result(outcome, written);
-        } catch (ReadFault e) {
+        } catch (ReadFault | NameTaken e) {
             throw e;
         } catch (IOException e) {
             throw new IOException(
@@ -119,14 +126,19 @@ public final class FileFinishing implements Finishing {
     }
 
     /** Gives master and delivery the first name that is free for both. */
-    private static List<Path> keep(Path folder, String name, Path master, Path coded, DeliveryFormat.Coding coding)
-            throws IOException {
+    private static List<Path> keep(Order order, String name, Path master, Path coded) throws IOException {
+        Path folder = order.into();
+        DeliveryFormat.Coding coding = order.specification().format().coding();
         boolean masterIsAll = coding == DeliveryFormat.Coding.WAV;
         String masterMark = !masterIsAll && coding.extension().equals("wav") ? ", master" : "";
         for (int n = 1; ; n++) {
             String free = n == 1 ? name : name + " (" + n + ")";
             Path masterTo = folder.resolve(free + masterMark + ".wav");
             Path codedTo = folder.resolve(free + "." + coding.extension());
+            if (!order.specification().naming().allows(codedTo.getFileName().toString())) {
+                throw new NameTaken(folder.resolve(name) + " is there already, and the client wants no number behind a"
+                        + " name; move the earlier one away");
+            }
             if (!reserve(masterTo)) {
                 continue;
             }
@@ -138,6 +150,15 @@ public final class FileFinishing implements Finishing {
                 continue;
             }
             return List.of(moveOnto(master, masterTo), moveOnto(coded, codedTo));
+        }
+    }
+
+    /** The only name that the client takes is in use. */
+    private static final class NameTaken extends IOException {
+        private static final long serialVersionUID = 1L;
+
+        NameTaken(String message) {
+            super(message);
         }
     }
 

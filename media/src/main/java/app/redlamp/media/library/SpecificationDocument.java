@@ -25,15 +25,12 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
-import java.util.OptionalDouble;
-import java.util.OptionalInt;
 import java.util.function.Supplier;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 
 /** The JSON form of a specification (docs/formats.md). Unknown fields are refused: a misspelt limit must not vanish. */
 public final class SpecificationDocument {
-    private static final int FORMAT = 1;
     static final int MOST_BYTES = 1 << 20;
     private static final ObjectMapper MAPPER = JsonMapper.builder()
             .enable(DeserializationFeature.FAIL_ON_UNKNOWN_PROPERTIES)
@@ -41,58 +38,6 @@ public final class SpecificationDocument {
             .defaultPropertyInclusion(
                     JsonInclude.Value.construct(JsonInclude.Include.NON_EMPTY, JsonInclude.Include.NON_EMPTY))
             .build();
-
-    private record Loudness(String measure, double low, double high) {}
-
-    private record Peak(String measure, Double lowest, double highest) {}
-
-    private record Window(Double low, Double high) {
-        Limits limits() {
-            return new Limits(optional(low), optional(high));
-        }
-
-        static Window of(Limits limits) {
-            return new Window(orNull(limits.low()), orNull(limits.high()));
-        }
-    }
-
-    private record Between(Double loudnessDb, Double noiseFloorDb, Double toneDb) {}
-
-    private record Names(String pattern, List<String> tags) {}
-
-    private record Coded(
-            String coding,
-            List<String> accepted,
-            Integer bitRateKbps,
-            Boolean constantBitRate,
-            Integer bitDepth,
-            Boolean broadcast,
-            int sampleRateHz,
-            int fewestChannels,
-            int mostChannels,
-            boolean sameChannels) {}
-
-    private record Document(
-            int format,
-            String id,
-            String name,
-            String source,
-            Loudness loudness,
-            Peak peak,
-            Double noiseFloorDbfs,
-            Double shortTermLufs,
-            Double rangeLu,
-            Double decayS,
-            Window bandHz,
-            Boolean unprocessed,
-            Window headS,
-            Window tailS,
-            Double longestS,
-            Double totalS,
-            int clippedRuns,
-            Between betweenFiles,
-            Names files,
-            Coded file) {}
 
     /** What stands inside a field that should hold a plain value. */
     private record Nothing() {}
@@ -110,7 +55,8 @@ public final class SpecificationDocument {
             throw new IOException(json.length + " bytes: a specification has at most " + MOST_BYTES);
         }
         try {
-            return new SpecificationDocument(checkFields(json)).specification(MAPPER.readValue(json, Document.class));
+            return new SpecificationDocument(checkFields(json))
+                    .specification(MAPPER.readValue(json, SpecificationFields.class));
         } catch (JsonMappingException e) {
             String path = e.getPath().stream()
                     .map(JsonMappingException.Reference::getFieldName)
@@ -132,7 +78,7 @@ public final class SpecificationDocument {
     private static Map<String, Integer> checkFields(byte[] json) throws IOException {
         Map<String, Integer> lines = new HashMap<>();
         Deque<Class<?>> inside = new ArrayDeque<>();
-        Class<?> next = Document.class;
+        Class<?> next = SpecificationFields.class;
         try (JsonParser parser = MAPPER.createParser(json)) {
             for (JsonToken token = parser.nextToken(); token != null; token = parser.nextToken()) {
                 if (token == JsonToken.START_OBJECT) {
@@ -161,9 +107,9 @@ public final class SpecificationDocument {
         return e.getLocation() == null ? "" : "line " + e.getLocation().getLineNr() + ": ";
     }
 
-    private Specification specification(Document d) throws IOException {
-        if (d.format() != FORMAT) {
-            throw new IOException("format " + d.format() + ": this version reads format " + FORMAT);
+    private Specification specification(SpecificationFields d) throws IOException {
+        if (d.format() != SpecificationFields.FORMAT) {
+            throw new IOException("format " + d.format() + ": this version reads format " + SpecificationFields.FORMAT);
         }
         if (d.id() == null || d.name() == null || d.source() == null || d.peak() == null || d.file() == null) {
             throw new IOException("id, name, source, peak and file must all be there");
@@ -174,12 +120,12 @@ public final class SpecificationDocument {
                 d.source(),
                 part("loudness", () -> loudness(d.loudness())),
                 part("peak", () -> peak(d.peak())),
-                optional(d.noiseFloorDbfs()),
+                SpecificationFields.optional(d.noiseFloorDbfs()),
                 new TimeLimits(
                         part("headS", () -> window(d.headS())),
                         part("tailS", () -> window(d.tailS())),
-                        optional(d.longestS()),
-                        optional(d.totalS())),
+                        SpecificationFields.optional(d.longestS()),
+                        SpecificationFields.optional(d.totalS())),
                 part("bandHz", () -> sound(d)),
                 part("betweenFiles", () -> between(d.betweenFiles())),
                 part("files", () -> names(d.files())),
@@ -196,50 +142,55 @@ public final class SpecificationDocument {
         }
     }
 
-    private static Optional<LoudnessTarget> loudness(Loudness loudness) {
+    private static Optional<LoudnessTarget> loudness(SpecificationFields.Loudness loudness) {
         return Optional.ofNullable(loudness)
                 .map(l -> new LoudnessTarget(
                         named(LoudnessTarget.Measure.class, l.measure()), Limits.between(l.low(), l.high())));
     }
 
-    private static PeakLimit peak(Peak peak) {
-        return new PeakLimit(named(PeakLimit.Measure.class, peak.measure()), optional(peak.lowest()), peak.highest());
+    private static PeakLimit peak(SpecificationFields.Peak peak) {
+        return new PeakLimit(
+                named(PeakLimit.Measure.class, peak.measure()),
+                SpecificationFields.optional(peak.lowest()),
+                peak.highest());
     }
 
-    private static Optional<Limits> window(Window window) {
-        return Optional.ofNullable(window).map(Window::limits);
+    private static Optional<Limits> window(SpecificationFields.Window window) {
+        return Optional.ofNullable(window).map(SpecificationFields.Window::limits);
     }
 
-    private static SoundLimits sound(Document d) {
+    private static SoundLimits sound(SpecificationFields d) {
         return new SoundLimits(
                 d.clippedRuns(),
-                optional(d.shortTermLufs()),
-                optional(d.rangeLu()),
-                optional(d.decayS()),
+                SpecificationFields.optional(d.shortTermLufs()),
+                SpecificationFields.optional(d.rangeLu()),
+                SpecificationFields.optional(d.decayS()),
                 window(d.bandHz()),
                 Boolean.TRUE.equals(d.unprocessed()));
     }
 
-    private static SetLimits between(Between between) {
+    private static SetLimits between(SpecificationFields.Between between) {
         return between == null
                 ? SetLimits.USUAL
                 : new SetLimits(
-                        optional(between.loudnessDb()), optional(between.noiseFloorDb()), optional(between.toneDb()));
+                        SpecificationFields.optional(between.loudnessDb()),
+                        SpecificationFields.optional(between.noiseFloorDb()),
+                        SpecificationFields.optional(between.toneDb()));
     }
 
-    private static Naming names(Names names) {
+    private static Naming names(SpecificationFields.Names names) {
         return names == null ? Naming.FREE : new Naming(Optional.ofNullable(names.pattern()), listed(names.tags()));
     }
 
-    private static DeliveryFormat format(Coded file) {
+    private static DeliveryFormat format(SpecificationFields.Coded file) {
         return new DeliveryFormat(
                 named(DeliveryFormat.Coding.class, file.coding()),
                 listed(file.accepted()).stream()
                         .map(c -> named(DeliveryFormat.Coding.class, c))
                         .collect(Collectors.toSet()),
                 file.sampleRateHz(),
-                optional(file.bitDepth()),
-                optional(file.bitRateKbps()),
+                SpecificationFields.optional(file.bitDepth()),
+                SpecificationFields.optional(file.bitRateKbps()),
                 Boolean.TRUE.equals(file.constantBitRate()),
                 Boolean.TRUE.equals(file.broadcast()),
                 file.fewestChannels(),
@@ -249,61 +200,11 @@ public final class SpecificationDocument {
 
     /** The document of a specification, which {@link #read} reads back as the same. */
     public static byte[] write(Specification s) {
-        DeliveryFormat f = s.format();
-        Document document = new Document(
-                FORMAT,
-                s.id(),
-                s.name(),
-                s.source(),
-                s.loudness()
-                        .map(l -> new Loudness(
-                                lower(l.measure()),
-                                l.limits().low().orElseThrow(),
-                                l.limits().high().orElseThrow()))
-                        .orElse(null),
-                new Peak(
-                        lower(s.peak().measure()),
-                        orNull(s.peak().lowest()),
-                        s.peak().highest()),
-                orNull(s.noiseFloorDbfs()),
-                orNull(s.sound().shortTermLufs()),
-                orNull(s.sound().rangeLu()),
-                orNull(s.sound().decayS()),
-                s.sound().bandHz().map(Window::of).orElse(null),
-                s.sound().unprocessed() ? true : null,
-                s.headS().map(Window::of).orElse(null),
-                s.tailS().map(Window::of).orElse(null),
-                orNull(s.longestS()),
-                orNull(s.time().totalS()),
-                s.clippedRuns(),
-                new Between(
-                        orNull(s.set().loudnessDb()),
-                        orNull(s.set().noiseFloorDb()),
-                        orNull(s.set().toneDb())),
-                new Names(s.naming().pattern().orElse(null), s.naming().tags()),
-                new Coded(
-                        lower(f.coding()),
-                        f.accepted().stream()
-                                .map(SpecificationDocument::lower)
-                                .sorted()
-                                .toList(),
-                        orNull(f.bitRateKbps()),
-                        f.constantBitRate() ? true : null,
-                        orNull(f.bitDepth()),
-                        f.broadcast() ? true : null,
-                        f.sampleRateHz(),
-                        f.fewestChannels(),
-                        f.mostChannels(),
-                        f.sameChannels()));
         try {
-            return MAPPER.writerWithDefaultPrettyPrinter().writeValueAsBytes(document);
+            return MAPPER.writerWithDefaultPrettyPrinter().writeValueAsBytes(SpecificationFields.of(s));
         } catch (JsonProcessingException e) {
             throw new IllegalStateException("specification " + s.id(), e);
         }
-    }
-
-    private static String lower(Enum<?> value) {
-        return value.name().toLowerCase(Locale.ROOT);
     }
 
     private static List<String> listed(List<String> values) {
@@ -312,27 +213,12 @@ public final class SpecificationDocument {
 
     private static <E extends Enum<E>> E named(Class<E> type, String name) {
         return Stream.of(type.getEnumConstants())
-                .filter(e -> lower(e).equals(String.valueOf(name).toLowerCase(Locale.ROOT)))
+                .filter(e ->
+                        SpecificationFields.lower(e).equals(String.valueOf(name).toLowerCase(Locale.ROOT)))
                 .findFirst()
                 .orElseThrow(() -> new IllegalArgumentException("'" + name + "' is none of "
                         + Stream.of(type.getEnumConstants())
-                                .map(SpecificationDocument::lower)
+                                .map(SpecificationFields::lower)
                                 .collect(Collectors.joining(", "))));
-    }
-
-    private static Double orNull(OptionalDouble value) {
-        return value.isPresent() ? value.getAsDouble() : null;
-    }
-
-    private static Integer orNull(OptionalInt value) {
-        return value.isPresent() ? value.getAsInt() : null;
-    }
-
-    private static OptionalDouble optional(Double value) {
-        return value == null ? OptionalDouble.empty() : OptionalDouble.of(value);
-    }
-
-    private static OptionalInt optional(Integer value) {
-        return value == null ? OptionalInt.empty() : OptionalInt.of(value);
     }
 }

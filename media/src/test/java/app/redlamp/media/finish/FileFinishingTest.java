@@ -12,6 +12,7 @@ import app.redlamp.core.port.Finishing;
 import app.redlamp.core.port.Progress;
 import app.redlamp.core.signal.Signals;
 import app.redlamp.core.spec.Specification;
+import app.redlamp.core.spec.Specifications;
 import app.redlamp.core.units.Limits;
 import app.redlamp.media.AudioFiles;
 import app.redlamp.media.DemoVoice;
@@ -169,6 +170,26 @@ class FileFinishingTest {
                         Obstacle.Noise.class,
                         noise -> assertThat(noise.excessDb()).isGreaterThan(5));
         assertThat(listed(ready)).isEmpty();
+    }
+
+    @Test
+    void onlyTheNamesThatTheClientWantsAreMade() throws IOException {
+        Specification named = Specifications.audiobookNamed("book_##.mp3");
+        Path ready = folder.resolve("ready");
+        Finishing.Result wrong = finish(speech("chapter.wav", -9, -76), named, ready);
+        assertThat(((FinishOutcome.Refused) wrong.outcome()).obstacles())
+                .containsExactly(new Obstacle.Misnamed("chapter.mp3", "book_##.mp3"));
+        assertThat(ready).doesNotExist();
+        Path recording = speech("book_01.wav", -9, -76);
+        assertThat(finish(recording, named, ready).written())
+                .extracting(p -> p.getFileName().toString())
+                .containsExactly("book_01.wav", "book_01.mp3");
+        assertThatExceptionOfType(IOException.class)
+                .isThrownBy(() -> finish(recording, named, ready))
+                .withMessageEndingWith(
+                        "book_01 is there already, and the client wants no number behind a name; move the"
+                                + " earlier one away");
+        assertThat(listed(ready)).containsExactlyInAnyOrder("book_01.wav", "book_01.mp3");
     }
 
     /** Cancelled at each of its steps in turn: nothing is left behind, not even a part. */
