@@ -60,6 +60,10 @@ public final class ShotsApp extends Application {
                 new DeliverStation.Doors(() -> {}, path -> {}, () -> {}));
         stage.setScene(wiring.scene());
         stage.show();
+        Thread.currentThread().setUncaughtExceptionHandler((thread, e) -> {
+            System.err.println("redlamp: " + shots.size() + " pictures were not taken: " + e);
+            Platform.exit();
+        });
         plan();
         next();
     }

@@ -121,6 +121,10 @@ public final class DeliverStation implements Station {
 
     @Override
     public List<KeyBinding> keys() {
+        // What lies under the editor is not worked on by keys meant for the editor.
+        if (view.editing()) {
+            return List.of();
+        }
         return List.of(
                 ShellView.plain(KeyCode.O, strings.say("keys.open"), chooseFiles),
                 ShellView.plain(KeyCode.S, strings.say("keys.specification"), view::focusSpecification),

@@ -69,10 +69,10 @@ final class DeliverView {
 
     /** Opens the editor in place of docket and hills; it goes when saved or cancelled. */
     void editSpecification() {
-        if (page.getChildren().size() > 1) {
+        if (editing()) {
             return;
         }
-        SpecificationEditor editor = new SpecificationEditor(model.edit(), model, strings, () -> {
+        SpecificationEditor editor = new SpecificationEditor(model.edit(), model, strings, glossary, () -> {
             page.getChildren().setAll(bench);
             offerSpecifications();
             if (recordings != null) {
@@ -81,6 +81,11 @@ final class DeliverView {
         });
         page.getChildren().add(editor);
         editor.focus();
+    }
+
+    /** Whether the editor lies over the bench. */
+    boolean editing() {
+        return page.getChildren().size() > 1;
     }
 
     /** The selected recording's picture; empty as long as there was none. */

@@ -42,10 +42,30 @@ public final class SpecificationEdit {
         return fault.getReadOnlyProperty();
     }
 
+    /** The specification that the document says; empty while something is wrong with it. */
+    Optional<Specification> read() {
+        try {
+            return Optional.of(specifications.read(document.get()));
+        } catch (IOException e) {
+            return Optional.empty();
+        }
+    }
+
+    /** Puts another specification in place of the document. */
+    void write(Specification specification) {
+        document.set(specifications.document(specification));
+        fault.set(check(document.get()));
+    }
+
+    /** Says what is wrong with what was filled in; the document stays as it was last right. */
+    void refuse(String line) {
+        fault.set(line);
+    }
+
     /** Saves it in the library, away from the interface thread; does nothing while something is wrong with it. */
     public void save(Consumer<Specification> saved) {
         Optional<Specification> read = read();
-        if (read.isEmpty()) {
+        if (read.isEmpty() || !fault.get().isEmpty()) {
             return;
         }
         List<JobService.Work<Specification>> work = List.of(progress -> {
@@ -77,14 +97,6 @@ public final class SpecificationEdit {
             id = original.id() + "-own-" + n;
         }
         return original.as(id, strings.say("specification.own", original.name()));
-    }
-
-    private Optional<Specification> read() {
-        try {
-            return Optional.of(specifications.read(document.get()));
-        } catch (IOException e) {
-            return Optional.empty();
-        }
     }
 
     private String check(String text) {

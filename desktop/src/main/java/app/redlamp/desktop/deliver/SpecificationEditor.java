@@ -1,10 +1,14 @@
 package app.redlamp.desktop.deliver;
 
+import app.redlamp.desktop.look.Glossary;
 import app.redlamp.desktop.look.Strings;
 import javafx.geometry.Pos;
+import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextArea;
+import javafx.scene.control.ToggleButton;
+import javafx.scene.control.ToggleGroup;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.HBox;
@@ -12,22 +16,71 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 
-/** Where a specification is edited: its document, what is wrong with it, save and cancel. */
+/** Where a specification is edited: its fields, or the document that they make; what is wrong; save and cancel. */
 final class SpecificationEditor extends VBox {
+    private final SpecificationEdit edit;
+    private final Strings strings;
+    private final SpecificationForm form;
+    private final SpecificationFields fields;
+    private final TextArea text = new TextArea();
+    private boolean filling;
 
     /** @param close takes the editor away again */
-    SpecificationEditor(SpecificationEdit edit, DeliverModel model, Strings strings, Runnable close) {
+    SpecificationEditor(
+            SpecificationEdit edit, DeliverModel model, Strings strings, Glossary glossary, Runnable close) {
+        this.edit = edit;
+        this.strings = strings;
+        form = new SpecificationForm(strings);
+        fields = new SpecificationFields(form, strings, glossary);
         getStyleClass().add("specification-editor");
-        Label heading = new Label(strings.say("specification.heading"));
-        heading.getStyleClass().add("heading");
         Label explained = new Label(strings.say("specification.explained"));
         explained.setWrapText(true);
-        TextArea text = new TextArea();
+        explained.setMinHeight(Region.USE_PREF_SIZE);
         text.setId("specification-document");
         text.getStyleClass().add("specification-document");
         text.setAccessibleText(strings.say("specification.heading"));
         text.textProperty().bindBidirectional(edit.document());
-        VBox.setVgrow(text, Priority.ALWAYS);
+        form.onChange(this::filledIn);
+        getChildren().addAll(heading(), explained, fields, buttons(model, close));
+        showFields();
+        addEventFilter(KeyEvent.KEY_PRESSED, e -> {
+            if (e.getCode() == KeyCode.ESCAPE) {
+                e.consume();
+                close.run();
+            }
+        });
+    }
+
+    void focus() {
+        fields.focus();
+    }
+
+    private HBox heading() {
+        Label heading = new Label(strings.say("specification.heading"));
+        heading.getStyleClass().add("heading");
+        ToggleButton byFields = choice("specification-by-fields", strings.say("specification.fields"));
+        ToggleButton byDocument = choice("specification-by-document", strings.say("specification.document"));
+        ToggleGroup either = new ToggleGroup();
+        either.getToggles().addAll(byFields, byDocument);
+        byFields.setSelected(true);
+        // What is wrong must be put right where it is wrong.
+        byFields.disableProperty().bind(edit.fault().isNotEmpty().and(byDocument.selectedProperty()));
+        byDocument.disableProperty().bind(edit.fault().isNotEmpty().and(byFields.selectedProperty()));
+        either.selectedToggleProperty().addListener((o, was, now) -> {
+            if (now == null) {
+                was.setSelected(true);
+            } else if (now == byFields) {
+                showFields();
+            } else {
+                show(text);
+            }
+        });
+        HBox line = new HBox(heading, byFields, byDocument);
+        line.getStyleClass().add("docket-header");
+        return line;
+    }
+
+    private HBox buttons(DeliverModel model, Runnable close) {
         Label fault = new Label();
         fault.setId("specification-fault");
         fault.getStyleClass().add("specification-fault");
@@ -51,16 +104,39 @@ final class SpecificationEditor extends VBox {
         HBox buttons = new HBox(fault, cancel, save);
         buttons.getStyleClass().add("specification-buttons");
         buttons.setAlignment(Pos.CENTER_RIGHT);
-        getChildren().addAll(heading, explained, text, buttons);
-        addEventFilter(KeyEvent.KEY_PRESSED, e -> {
-            if (e.getCode() == KeyCode.ESCAPE) {
-                e.consume();
-                close.run();
-            }
-        });
+        return buttons;
     }
 
-    void focus() {
-        lookup("#specification-document").requestFocus();
+    private void showFields() {
+        edit.read().ifPresent(specification -> {
+            filling = true;
+            form.show(specification);
+            filling = false;
+        });
+        show(fields);
+    }
+
+    private void show(Node content) {
+        VBox.setVgrow(content, Priority.ALWAYS);
+        getChildren().set(2, content);
+    }
+
+    private void filledIn() {
+        if (filling) {
+            return;
+        }
+        try {
+            edit.write(form.read());
+        } catch (IllegalArgumentException e) {
+            edit.refuse(e.getMessage());
+        }
+    }
+
+    private static ToggleButton choice(String id, String words) {
+        ToggleButton button = new ToggleButton(words);
+        button.setId(id);
+        button.getStyleClass().add("choice");
+        button.setMinWidth(Region.USE_PREF_SIZE);
+        return button;
     }
 }

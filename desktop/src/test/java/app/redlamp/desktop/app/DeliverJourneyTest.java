@@ -26,6 +26,7 @@ import javafx.scene.control.Label;
 import javafx.scene.control.Labeled;
 import javafx.scene.control.ListView;
 import javafx.scene.control.TextArea;
+import javafx.scene.control.TextField;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
@@ -191,37 +192,84 @@ class DeliverJourneyTest {
                 .contains("Loudness", "Range", "Noise", "Pace");
     }
 
-    /** With the keys alone: a copy of what ships is edited, refused with its line while broken, saved and used. */
+    /** With the keys alone: a copy of what ships is filled in, refused with its field while wrong, saved and used. */
     @Test
     void aSpecificationIsEditedAndUsed(FxRobot robot) {
         robot.press(KeyCode.E);
         WaitForAsyncUtils.waitForFxEvents();
-        TextArea text = robot.lookup("#specification-document").queryAs(TextArea.class);
-        String good = Window.<String>look(() -> text.getText());
-        assertThat(good).startsWith("{").contains("audiobook-retail-own");
-        robot.interact(() -> repeat(text, KeyCode.E, "e"));
-        assertThat(Window.<String>look(() -> text.getText())).isEqualTo(good);
+        TextField name = robot.lookup("#field-NAME").queryAs(TextField.class);
+        String given = Window.<String>look(name::getText);
+        assertThat(given).isEqualTo("Audiobook, retail, own");
+        robot.interact(() -> repeat(name, KeyCode.E, "e"));
+        assertThat(Window.<String>look(name::getText)).isEqualTo(given);
         robot.release(KeyCode.E);
         robot.write("TOF");
-        assertThat(Window.<String>look(() -> text.getText())).startsWith("TOF");
-        robot.interact(() -> text.setText(good.replace("-23.0", "-13.0")));
-        assertThat(text(robot, "#specification-fault")).startsWith("line ");
-        assertThat(Window.<Boolean>look(
-                        () -> robot.lookup("#specification-save").query().isDisabled()))
-                .isTrue();
+        assertThat(Window.<String>look(name::getText)).isEqualTo("TOF");
+        fill(robot, "#field-LOUDNESS_LOW", "loud");
+        assertThat(text(robot, "#specification-fault")).isEqualTo("Loudness: 'loud' is no number");
+        assertThat(disabled(robot, "#specification-save")).isTrue();
+        assertThat(disabled(robot, "#specification-by-document")).isTrue();
         robot.push(KeyCode.ESCAPE);
         WaitForAsyncUtils.waitForFxEvents();
-        assertThat(robot.lookup("#specification-document").tryQuery()).isEmpty();
+        assertThat(robot.lookup("#specification-fields").tryQuery()).isEmpty();
         assertThat(window.wiring.deliver().specification().get().id()).isEqualTo("audiobook-retail");
 
-        robot.clickOn("#edit-specification");
+        robot.push(KeyCode.E);
         WaitForAsyncUtils.waitForFxEvents();
-        TextArea again = robot.lookup("#specification-document").queryAs(TextArea.class);
-        robot.interact(() -> again.setText(again.getText().replace("-60.0", "-45.0")));
+        fill(robot, "#field-FLOOR", "-45");
         robot.clickOn("#specification-save");
         window.settle();
         assertThat(window.wiring.deliver().specification().get().id()).isEqualTo("audiobook-retail-own");
+        assertThat(window.wiring.deliver().specification().get().noiseFloorDbfs())
+                .hasValue(-45);
         assertThat(notes(robot)).doesNotContain("too noisy to finish");
+    }
+
+    /** Who prefers it edits the document itself; fields and document are two sides of one thing. */
+    @Test
+    void fieldsAndDocumentAreTheSameSpecification(FxRobot robot) {
+        robot.clickOn("#edit-specification");
+        WaitForAsyncUtils.waitForFxEvents();
+        fill(robot, "#field-FLOOR", "-45");
+        robot.clickOn("#specification-by-document");
+        WaitForAsyncUtils.waitForFxEvents();
+        TextArea text = robot.lookup("#specification-document").queryAs(TextArea.class);
+        String good = Window.<String>look(text::getText);
+        assertThat(good).startsWith("{").contains("audiobook-retail-own").contains("\"noiseFloorDbfs\" : -45.0");
+        robot.interact(() -> text.setText(good.replace("-23.0", "-13.0")));
+        assertThat(text(robot, "#specification-fault")).startsWith("line ");
+        assertThat(disabled(robot, "#specification-by-fields")).isTrue();
+        robot.interact(() -> text.setText(good.replace("-23.0", "-21.5")));
+        assertThat(text(robot, "#specification-fault")).isEmpty();
+        robot.clickOn("#specification-by-fields");
+        WaitForAsyncUtils.waitForFxEvents();
+        TextField low = robot.lookup("#field-LOUDNESS_LOW").queryAs(TextField.class);
+        assertThat(Window.<String>look(low::getText)).isEqualTo("-21.5");
+        robot.clickOn("#specification-cancel");
+        WaitForAsyncUtils.waitForFxEvents();
+        assertThat(window.wiring.deliver().specification().get().id()).isEqualTo("audiobook-retail");
+    }
+
+    /** Under the editor the docket lies still: its keys are not for what cannot be seen. */
+    @Test
+    void theKeysOfTheDocketRestWhileAnEditorLiesOverIt(FxRobot robot) {
+        robot.push(KeyCode.E);
+        WaitForAsyncUtils.waitForFxEvents();
+        robot.interact(() -> robot.lookup("#specification-cancel").query().requestFocus());
+        robot.push(KeyCode.F);
+        robot.push(KeyCode.DELETE);
+        WaitForAsyncUtils.waitForFxEvents();
+        assertThat(window.wiring.deliver().rows()).hasSize(5);
+        assertThat(window.wiring.jobs().running()).isEmpty();
+        robot.push(KeyCode.ESCAPE);
+    }
+
+    private static void fill(FxRobot robot, String field, String text) {
+        robot.interact(() -> robot.lookup(field).queryAs(TextField.class).setText(text));
+    }
+
+    private static boolean disabled(FxRobot robot, String button) {
+        return Window.<Boolean>look(() -> robot.lookup(button).query().isDisabled());
     }
 
     /** From flag to flag of the clipped recording, seen over time, without the mouse. */
