@@ -72,7 +72,7 @@ public final class DeliverStation implements Station {
         chooseFiles = doors.chooseFiles();
         writeSheet = doors.writeSheet();
         Glossary glossary = new Glossary(strings);
-        view = new DeliverView(model, player, strings, wording, glossary, doors);
+        view = new DeliverView(new BenchParts(model, player, strings, wording, glossary, doors));
         reading = new DeliverReading(model, player, strings, wording, doors.chooseFiles(), doors.showFolder());
         column = new ReadingColumn(glossary);
         column.setId("reading");

@@ -1,7 +1,6 @@
 package app.redlamp.desktop.deliver;
 
 import app.redlamp.core.spec.Specification;
-import app.redlamp.core.text.Wording;
 import app.redlamp.desktop.look.Glossary;
 import app.redlamp.desktop.look.Soon;
 import app.redlamp.desktop.look.Strings;
@@ -21,11 +20,10 @@ import javafx.scene.layout.VBox;
 
 /** The bench of the Deliver station: what is delivered against, and the recordings. */
 final class DeliverView {
+    private final BenchParts parts;
     private final DeliverModel model;
     private final Strings strings;
-    private final Wording wording;
     private final Glossary glossary;
-    private final PlayModel player;
     private final DeliverStation.Doors doors;
     private final ComboBox<Specification> chooser = new ComboBox<>();
     private final VBox bench = new VBox();
@@ -34,19 +32,12 @@ final class DeliverView {
     private RecordingsPane recordings;
     private boolean offering;
 
-    DeliverView(
-            DeliverModel model,
-            PlayModel player,
-            Strings strings,
-            Wording wording,
-            Glossary glossary,
-            DeliverStation.Doors doors) {
-        this.model = model;
-        this.strings = strings;
-        this.wording = wording;
-        this.glossary = glossary;
-        this.player = player;
-        this.doors = doors;
+    DeliverView(BenchParts parts) {
+        this.parts = parts;
+        model = parts.model();
+        strings = parts.strings();
+        glossary = parts.glossary();
+        doors = parts.doors();
         bench.getStyleClass().add("bench");
         nothing = empty();
         bench.getChildren().addAll(header(), nothing);
@@ -100,7 +91,7 @@ final class DeliverView {
             return;
         }
         if (recordings == null) {
-            recordings = new RecordingsPane(model, player, strings, wording, glossary, doors);
+            recordings = new RecordingsPane(parts);
             recordings.refresh();
         }
         bench.getChildren().set(1, recordings);

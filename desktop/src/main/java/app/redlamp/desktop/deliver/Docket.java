@@ -30,19 +30,13 @@ final class Docket extends VBox {
     private final ListView<DocketRow> list = new ListView<>();
     private final Label[] columns = new Label[DocketColumns.MOST_BARS];
 
-    Docket(
-            DeliverModel model,
-            PlayModel player,
-            Strings strings,
-            Wording wording,
-            Glossary glossary,
-            DeliverStation.Doors doors) {
-        this.model = model;
-        this.player = player;
-        this.strings = strings;
-        this.wording = wording;
-        this.glossary = glossary;
-        this.doors = doors;
+    Docket(BenchParts parts) {
+        model = parts.model();
+        player = parts.player();
+        strings = parts.strings();
+        wording = parts.wording();
+        glossary = parts.glossary();
+        doors = parts.doors();
         getStyleClass().add("docket-pane");
         buildList();
         Button hint = new Button(strings.say("docket.hint"));

@@ -1,8 +1,5 @@
 package app.redlamp.desktop.deliver;
 
-import app.redlamp.core.text.Wording;
-import app.redlamp.desktop.look.Glossary;
-import app.redlamp.desktop.look.Strings;
 import javafx.collections.ListChangeListener;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
@@ -15,16 +12,10 @@ final class RecordingsPane extends VBox {
     private final Docket docket;
     private final SelectedPanel selected;
 
-    RecordingsPane(
-            DeliverModel model,
-            PlayModel player,
-            Strings strings,
-            Wording wording,
-            Glossary glossary,
-            DeliverStation.Doors doors) {
-        this.model = model;
-        docket = new Docket(model, player, strings, wording, glossary, doors);
-        selected = new SelectedPanel(strings, wording, player);
+    RecordingsPane(BenchParts parts) {
+        model = parts.model();
+        docket = new Docket(parts);
+        selected = new SelectedPanel(parts.strings(), parts.wording(), parts.player());
         getStyleClass().add("recordings-pane");
         getChildren().addAll(docket, selected);
         VBox.setVgrow(this, Priority.ALWAYS);

@@ -1,0 +1,14 @@
+package app.redlamp.desktop.deliver;
+
+import app.redlamp.core.text.Wording;
+import app.redlamp.desktop.look.Glossary;
+import app.redlamp.desktop.look.Strings;
+
+/** What everything on the bench works with. */
+record BenchParts(
+        DeliverModel model,
+        PlayModel player,
+        Strings strings,
+        Wording wording,
+        Glossary glossary,
+        DeliverStation.Doors doors) {}
