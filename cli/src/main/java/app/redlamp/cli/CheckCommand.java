@@ -79,11 +79,11 @@ final class CheckCommand implements Callable<Integer> {
             }
             entries.add(entry);
         }
-        List<SetJudge.Comparison> comparisons = SetJudge.judge(specification, reports);
         List<String> names = all.stream()
                 .filter(m -> m.report().isPresent())
                 .map(m -> fileName(m.file()))
                 .toList();
+        List<SetJudge.Comparison> comparisons = SetJudge.judge(specification, reports, names);
         pass &= comparisons.stream().noneMatch(c -> c.verdict() == Verdict.OUTSIDE);
         if (json) {
             console.out()

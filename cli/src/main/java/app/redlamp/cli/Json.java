@@ -81,6 +81,7 @@ final class Json {
                     comparison.oddOneOut().isPresent()
                             ? names.get(comparison.oddOneOut().getAsInt())
                             : null);
+            entry.put("missing", comparison.missing());
             entry.put("message", wording.comparison(comparison, names));
             entries.add(entry);
         }

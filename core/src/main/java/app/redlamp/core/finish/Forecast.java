@@ -36,13 +36,26 @@ public record Forecast(OptionalDouble gainDb, List<Obstacle> obstacles) {
     public static Forecast of(Specification specification, Report report, String recordingName) {
         Forecast forecast = of(specification, report);
         List<Obstacle> obstacles = new ArrayList<>(forecast.obstacles());
-        misnamed(specification, recordingName).ifPresent(obstacles::add);
+        byName(specification, report, recordingName).stream()
+                .filter(o -> !obstacles.contains(o))
+                .forEach(obstacles::add);
         return new Forecast(forecast.gainDb(), obstacles);
     }
 
-    /** The collision of a recording's name and the names that the client wants, where there is one. */
-    public static Optional<Obstacle> misnamed(Specification specification, String recordingName) {
+    /** What its name forbids: to be called like this, or to be so long for the part that it is. */
+    public static List<Obstacle> byName(Specification specification, Report report, String recordingName) {
         String name = specification.format().fileName(recordingName);
+        List<Obstacle> obstacles = new ArrayList<>();
+        misnamed(specification, name).ifPresent(obstacles::add);
+        double length = report.info().durationS();
+        OptionalDouble longest = specification.naming().longestS(name);
+        if (length > longest.orElse(Double.POSITIVE_INFINITY)) {
+            obstacles.add(new Obstacle.TooLong(length, longest.getAsDouble()));
+        }
+        return obstacles;
+    }
+
+    private static Optional<Obstacle> misnamed(Specification specification, String name) {
         return specification
                 .naming()
                 .pattern()

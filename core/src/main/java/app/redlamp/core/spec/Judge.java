@@ -71,7 +71,7 @@ public final class Judge {
                 .ifPresent(highest -> checks.add(Check.of(
                         CheckId.NOISE_FLOOR, report.noiseFloorDbfs(), Limits.atMost(highest), "dBFS", Verdict.ADVICE)));
         addSound(checks, specification.sound(), report);
-        addTime(checks, specification.time(), report);
+        addTime(checks, specification, report, fileName);
         addFormat(checks, specification.format(), report.info(), commonChannels);
         addNaming(checks, specification.naming(), report.info(), fileName);
         return new Judgement(specification, checks);
@@ -102,7 +102,9 @@ public final class Judge {
                         Verdict.ADVICE)));
     }
 
-    private static void addTime(List<Check> checks, TimeLimits time, Report report) {
+    private static void addTime(
+            List<Check> checks, Specification specification, Report report, Optional<String> fileName) {
+        TimeLimits time = specification.time();
         time.headS()
                 .ifPresent(
                         limits -> checks.add(edge(CheckId.HEAD, report.pauses().headS(), limits)));
@@ -114,7 +116,8 @@ public final class Judge {
         if ((time.headS().isPresent() || time.tailS().isPresent()) && silentEnd) {
             checks.add(Check.ofWord(CheckId.ROOM_TONE, Pauses.Edge.DIGITAL_SILENCE.id(), Verdict.ADVICE));
         }
-        time.longestS()
+        specification
+                .longestS(fileName)
                 .ifPresent(longest ->
                         checks.add(Check.of(CheckId.LENGTH, report.info().durationS(), Limits.atMost(longest), "s")));
     }

@@ -1,19 +1,63 @@
 package app.redlamp.core.spec;
 
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
+import java.util.OptionalDouble;
 
 /**
  * How files must be called and what must be written in them.
  *
  * @param pattern name with ending: {@code *} stands for anything, {@code ?} for one character, {@code #} for a digit
  * @param tags tags that must be there, such as {@code title}
+ * @param parts files that must be among those of a delivery, known by their names
  */
-public record Naming(Optional<String> pattern, List<String> tags) {
+public record Naming(Optional<String> pattern, List<String> tags, List<Part> parts) {
     public static final Naming FREE = new Naming(Optional.empty(), List.of());
+
+    /**
+     * A file that a delivery must hold, such as the opening credits.
+     *
+     * @param name what it is, for people
+     * @param pattern what its file is called, with the signs of {@link Naming#pattern}; capitals do not count
+     * @param longestS longest it may be, in seconds
+     */
+    public record Part(String name, String pattern, OptionalDouble longestS) {
+        /** @throws IllegalArgumentException without a name or a pattern, or for a length that is none */
+        public Part {
+            if (name == null || name.isBlank() || pattern == null || pattern.isBlank() || !(longestS.orElse(1) > 0)) {
+                throw new IllegalArgumentException("part '" + name + "', '" + pattern
+                        + "': needs a name and a pattern, and a longest length above 0 s where there is one");
+            }
+        }
+
+        /** Whether a file of this name is it. */
+        public boolean is(String fileName) {
+            return matches(pattern.toLowerCase(Locale.ROOT), fileName.toLowerCase(Locale.ROOT));
+        }
+    }
 
     public Naming {
         tags = List.copyOf(tags);
+        parts = List.copyOf(parts);
+    }
+
+    /** Without parts. */
+    public Naming(Optional<String> pattern, List<String> tags) {
+        this(pattern, tags, List.of());
+    }
+
+    /** Parts that none of these files is. */
+    public List<Part> missing(List<String> fileNames) {
+        return parts.stream().filter(p -> fileNames.stream().noneMatch(p::is)).toList();
+    }
+
+    /** Longest that a file of this name may be for the part that it is, in seconds; absent where nothing says so. */
+    public OptionalDouble longestS(String fileName) {
+        return parts.stream()
+                .filter(p -> p.longestS().isPresent() && p.is(fileName))
+                .mapToDouble(p -> p.longestS().getAsDouble())
+                .min();
     }
 
     /** Whether a file name is as it must be. */

@@ -28,7 +28,8 @@ public final class SetJudge {
         LOUDNESS,
         NOISE_FLOOR,
         TONE,
-        TOTAL;
+        TOTAL,
+        PARTS;
 
         /** Name in reports, such as {@code sample-rate}. */
         public String id() {
@@ -39,14 +40,25 @@ public final class SetJudge {
     /**
      * One comparison.
      *
-     * @param value spread in dB, number of different formats, or seconds in all
+     * @param value spread in dB, number of different formats, seconds in all, or number of parts that are there
      * @param limits what is allowed
      * @param oddOneOut index of the file that is furthest from the others; absent where none is to blame
+     * @param missing names of parts that no file is
      */
-    public record Comparison(Kind kind, double value, Limits limits, Verdict verdict, OptionalInt oddOneOut) {}
+    public record Comparison(
+            Kind kind, double value, Limits limits, Verdict verdict, OptionalInt oddOneOut, List<String> missing) {
+        Comparison(Kind kind, double value, Limits limits, Verdict verdict, OptionalInt oddOneOut) {
+            this(kind, value, limits, verdict, oddOneOut, List.of());
+        }
+    }
 
-    /** Compares the files of a delivery; with fewer than two only their length in all counts. */
-    public static List<Comparison> judge(Specification specification, List<Report> reports) {
+    /**
+     * Compares the files of a delivery; with fewer than two only their length in all and the parts that are missing
+     * count.
+     *
+     * @param names file names, one for each report
+     */
+    public static List<Comparison> judge(Specification specification, List<Report> reports, List<String> names) {
         List<Comparison> all = new ArrayList<>();
         if (reports.size() > 1) {
             all.add(same(Kind.SAMPLE_RATE, reports, AudioInfo::sampleRateHz));
@@ -63,7 +75,22 @@ public final class SetJudge {
             Verdict verdict = total >= least ? Verdict.INSIDE : Verdict.OUTSIDE;
             all.add(new Comparison(Kind.TOTAL, total, Limits.atLeast(least), verdict, OptionalInt.empty()));
         });
+        List<Naming.Part> parts = specification.naming().parts();
+        if (!parts.isEmpty() && !reports.isEmpty()) {
+            all.add(parts(parts, specification.naming().missing(names)));
+        }
         return all;
+    }
+
+    /** Advice only: a part may be there under another name. */
+    private static Comparison parts(List<Naming.Part> parts, List<Naming.Part> missing) {
+        return new Comparison(
+                Kind.PARTS,
+                (double) parts.size() - missing.size(),
+                Limits.atLeast(parts.size()),
+                missing.isEmpty() ? Verdict.INSIDE : Verdict.ADVICE,
+                OptionalInt.empty(),
+                missing.stream().map(Naming.Part::name).toList());
     }
 
     private static Comparison same(Kind kind, List<Report> reports, Function<AudioInfo, Object> property) {

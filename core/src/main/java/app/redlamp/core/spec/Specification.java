@@ -3,6 +3,7 @@ package app.redlamp.core.spec;
 import app.redlamp.core.units.Limits;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.stream.DoubleStream;
 
 /**
  * What a client will check.
@@ -69,6 +70,14 @@ public record Specification(
 
     public OptionalDouble longestS() {
         return time.longestS();
+    }
+
+    /** Longest that a file of this name may be, in seconds: by itself and as the part that it is. */
+    public OptionalDouble longestS(Optional<String> fileName) {
+        return DoubleStream.concat(
+                        time.longestS().stream(),
+                        fileName.map(naming::longestS).orElse(OptionalDouble.empty()).stream())
+                .min();
     }
 
     public int clippedRuns() {

@@ -68,7 +68,7 @@ public record DeliverySheet(String title, String source, String verdict, List<St
                     FigureList.of(entry.report())));
         }
         List<String> names = entries.stream().map(Entry::name).toList();
-        List<SetJudge.Comparison> comparisons = SetJudge.judge(specification, reports);
+        List<SetJudge.Comparison> comparisons = SetJudge.judge(specification, reports, names);
         long clear = sections.stream().filter(Section::clear).count();
         boolean together = comparisons.stream().noneMatch(c -> c.verdict() == Verdict.OUTSIDE);
         return new DeliverySheet(

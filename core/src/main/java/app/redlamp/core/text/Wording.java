@@ -258,6 +258,8 @@ public final class Wording {
                 inside
                         ? say(key + ".near", figures.tenths(comparison.value()))
                         : say(key + ".apart", figures.tenths(comparison.value()), odd);
+            case PARTS ->
+                inside ? say("set.parts.there") : say("set.parts.missing", String.join(", ", comparison.missing()));
             case TOTAL ->
                 say(
                         inside ? "set.total.enough" : "set.total.short",

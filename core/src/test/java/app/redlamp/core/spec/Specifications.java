@@ -32,6 +32,15 @@ public final class Specifications {
 
     /** The audiobook's, for files called by a pattern. */
     public static Specification audiobookNamed(String pattern) {
+        return audiobook(new Naming(Optional.of(pattern), List.of()));
+    }
+
+    /** The audiobook's, for a delivery of certain parts. */
+    public static Specification audiobookOf(Naming.Part... parts) {
+        return audiobook(new Naming(Optional.empty(), List.of(), List.of(parts)));
+    }
+
+    private static Specification audiobook(Naming naming) {
         Specification book = audiobook();
         return new Specification(
                 "named",
@@ -43,7 +52,7 @@ public final class Specifications {
                 book.time(),
                 book.sound(),
                 book.set(),
-                new Naming(Optional.of(pattern), List.of()),
+                naming,
                 book.format());
     }
 

@@ -26,8 +26,9 @@ public record DeliverStanding(LampState lamp, boolean clear, String answer, Stri
         long ready = rows.stream().filter(r -> r.status().get().ready()).count();
         long waiting = rows.size() - hopeless - finishable - ready;
         boolean allReady = !rows.isEmpty() && ready == rows.size();
-        Optional<SetJudge.Kind> barred =
-                allReady ? Together.of(rows, specification).barred() : Optional.empty();
+        Optional<Together> together = allReady ? Optional.of(Together.of(rows, specification)) : Optional.empty();
+        Optional<SetJudge.Kind> barred = together.flatMap(Together::barred);
+        int missing = together.map(Together::missing).orElse(0);
         boolean clear = allReady && barred.isEmpty();
         List<String> first = new ArrayList<>();
         add(first, "standing.finish", finishable, strings);
@@ -39,7 +40,7 @@ public record DeliverStanding(LampState lamp, boolean clear, String answer, Stri
                 ? LampState.LIT
                 : hopeless > 0 ? LampState.BARRED : finishable + ready > 0 ? LampState.HALF : LampState.UNLIT;
         String text = clear
-                ? strings.say("standing.all", ready)
+                ? missing > 0 ? strings.say("standing.parts", ready, missing) : strings.say("standing.all", ready)
                 : rows.isEmpty()
                         ? strings.say("standing.none")
                         : String.join(

@@ -3,6 +3,7 @@ package app.redlamp.desktop.deliver;
 import app.redlamp.core.analysis.Report;
 import app.redlamp.core.text.Figures;
 import app.redlamp.core.text.Wording;
+import app.redlamp.desktop.control.ChoiceButton;
 import app.redlamp.desktop.control.Course;
 import app.redlamp.desktop.control.Hills;
 import app.redlamp.desktop.control.LongSkyline;
@@ -64,8 +65,8 @@ final class SelectedPanel extends VBox {
         line.setMinWidth(0);
         line.setText(strings.say("hills.line"));
         line.managedProperty().bind(line.visibleProperty());
-        levels = choice("show-levels", strings.say("selected.levels"));
-        time = choice("show-time", strings.say("selected.time"));
+        levels = new ChoiceButton("show-levels", strings.say("selected.levels"));
+        time = new ChoiceButton("show-time", strings.say("selected.time"));
         ToggleGroup either = new ToggleGroup();
         either.getToggles().addAll(levels, time);
         levels.setSelected(true);
@@ -174,14 +175,6 @@ final class SelectedPanel extends VBox {
     private DoubleFunction<String> clock() {
         Figures figures = wording.figures();
         return atS -> Math.abs(atS - Math.rint(atS)) < 1e-6 ? figures.clock(atS) : figures.clockTenths(atS + 1e-6);
-    }
-
-    private static ToggleButton choice(String id, String words) {
-        ToggleButton button = new ToggleButton(words);
-        button.setId(id);
-        button.getStyleClass().add("choice");
-        button.setMinWidth(Region.USE_PREF_SIZE);
-        return button;
     }
 
     private static Button tool(String id, Feather icon, String words, Runnable action) {

@@ -1,5 +1,6 @@
 package app.redlamp.desktop.deliver;
 
+import app.redlamp.desktop.control.ChoiceButton;
 import app.redlamp.desktop.look.Glossary;
 import app.redlamp.desktop.look.Strings;
 import javafx.geometry.Pos;
@@ -58,8 +59,8 @@ final class SpecificationEditor extends VBox {
     private HBox heading() {
         Label heading = new Label(strings.say("specification.heading"));
         heading.getStyleClass().add("heading");
-        ToggleButton byFields = choice("specification-by-fields", strings.say("specification.fields"));
-        ToggleButton byDocument = choice("specification-by-document", strings.say("specification.document"));
+        ToggleButton byFields = new ChoiceButton("specification-by-fields", strings.say("specification.fields"));
+        ToggleButton byDocument = new ChoiceButton("specification-by-document", strings.say("specification.document"));
         ToggleGroup either = new ToggleGroup();
         either.getToggles().addAll(byFields, byDocument);
         byFields.setSelected(true);
@@ -130,13 +131,5 @@ final class SpecificationEditor extends VBox {
         } catch (IllegalArgumentException e) {
             edit.refuse(e.getMessage());
         }
-    }
-
-    private static ToggleButton choice(String id, String words) {
-        ToggleButton button = new ToggleButton(words);
-        button.setId(id);
-        button.getStyleClass().add("choice");
-        button.setMinWidth(Region.USE_PREF_SIZE);
-        return button;
     }
 }

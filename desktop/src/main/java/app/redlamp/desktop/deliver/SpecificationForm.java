@@ -11,6 +11,7 @@ import app.redlamp.core.spec.TimeLimits;
 import app.redlamp.core.units.Limits;
 import app.redlamp.desktop.look.Strings;
 import java.util.EnumMap;
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
@@ -40,6 +41,9 @@ final class SpecificationForm {
     private final BooleanProperty broadcast = new SimpleBooleanProperty();
     private final BooleanProperty sameChannels = new SimpleBooleanProperty();
     private String id = "";
+
+    /** No field shows them; they go through as they are. */
+    private List<Naming.Part> parts = List.of();
 
     /** What is written by hand; two fields of one window share their name. */
     enum Field {
@@ -146,6 +150,7 @@ final class SpecificationForm {
     /** Fills it in. */
     void show(Specification s) {
         id = s.id();
+        parts = s.naming().parts();
         put(Field.NAME, s.name());
         put(Field.SOURCE, s.source());
         loudness.set(s.loudness().map(LoudnessTarget::measure).orElse(null));
@@ -222,7 +227,8 @@ final class SpecificationForm {
                         Stream.of(text(Field.TAGS).get().split(","))
                                 .map(String::strip)
                                 .filter(t -> !t.isEmpty())
-                                .toList()),
+                                .toList(),
+                        parts),
                 format());
     }
 

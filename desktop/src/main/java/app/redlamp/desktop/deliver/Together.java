@@ -29,7 +29,9 @@ record Together(List<SetJudge.Comparison> outside, List<String> titles) {
         List<Report> reports = measured.stream()
                 .flatMap(r -> (ready ? delivery(r) : r.report()).stream())
                 .toList();
-        List<SetJudge.Comparison> outside = SetJudge.judge(specification, reports).stream()
+        List<String> names =
+                measured.stream().map(r -> r.file().getFileName().toString()).toList();
+        List<SetJudge.Comparison> outside = SetJudge.judge(specification, reports, names).stream()
                 .filter(c -> c.verdict() != Verdict.INSIDE)
                 .filter(c -> ready || !FINISHED.contains(c.kind()))
                 .toList();
@@ -42,6 +44,11 @@ record Together(List<SetJudge.Comparison> outside, List<String> titles) {
                 .filter(c -> c.verdict() == Verdict.OUTSIDE)
                 .map(SetJudge.Comparison::kind)
                 .findFirst();
+    }
+
+    /** How many of the parts that are wanted no recording is, by its name. */
+    int missing() {
+        return outside.stream().mapToInt(c -> c.missing().size()).sum();
     }
 
     private static Optional<Report> delivery(DocketRow row) {

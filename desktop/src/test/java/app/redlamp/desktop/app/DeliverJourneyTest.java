@@ -131,7 +131,7 @@ class DeliverJourneyTest {
         robot.push(KeyCode.DELETE);
         robot.push(KeyCode.F);
         window.settle();
-        assertThat(bigLamp(robot)).isEqualTo("Clear to send, all 3 inside");
+        assertThat(bigLamp(robot)).isEqualTo("Clear to send, all 3 inside; 3 parts are missing");
         robot.push(KeyCode.CONTROL, KeyCode.Z);
         WaitForAsyncUtils.waitForFxEvents();
         assertThat(bigLamp(robot)).isEqualTo("Not clear to send, see about 1");

@@ -16,6 +16,7 @@ import app.redlamp.core.finish.FinishSettings;
 import app.redlamp.core.port.Finishing;
 import app.redlamp.core.port.Recordings;
 import app.redlamp.core.spec.Judge;
+import app.redlamp.core.spec.Naming;
 import app.redlamp.core.spec.Specification;
 import app.redlamp.core.spec.Specifications;
 import app.redlamp.core.spec.TimeLimits;
@@ -315,6 +316,20 @@ class DeliverModelTest {
                 .isEqualTo("It would be called 2-quiet.mp3, and the client wants names like 1-*.mp3.");
         assertThat(reading().help().get(0).title()).isEqualTo("Rename the recording and open it again");
         assertThat(model.finishable()).containsExactly(model.rows().get(0));
+    }
+
+    @Test
+    void theLampTellsOfPartsThatAreMissing() {
+        open(GOOD);
+        Naming.Part credits = new Naming.Part("opening credits", "*opening*", OptionalDouble.empty());
+        model.choose(Specifications.audiobookOf(credits));
+        model.finishAll();
+        workers.runAll();
+        assertThat(standing().clear()).isTrue();
+        assertThat(standing().first()).isEqualTo("one inside; a part is missing");
+        assertThat(reading().more().heard())
+                .extracting(Reading.Heard::text)
+                .contains("No file is called like these: opening credits. Add them, or name them so");
     }
 
     private static Specification wantingHours() {

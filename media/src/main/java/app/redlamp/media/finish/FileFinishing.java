@@ -21,7 +21,6 @@ import java.time.Duration;
 import java.time.Instant;
 import java.util.List;
 import java.util.Locale;
-import java.util.Optional;
 import java.util.UUID;
 
 /**
@@ -38,10 +37,12 @@ public final class FileFinishing implements Finishing {
 
     @Override
     public Result finish(Order order, Progress progress) throws IOException {
-        Optional<Obstacle> misnamed = Forecast.misnamed(
-                order.specification(), order.recording().getFileName().toString());
-        if (misnamed.isPresent()) {
-            return new Result(new FinishOutcome.Refused(List.of(misnamed.get())), List.of());
+        List<Obstacle> byName = Forecast.byName(
+                order.specification(),
+                order.report(),
+                order.recording().getFileName().toString());
+        if (!byName.isEmpty()) {
+            return new Result(new FinishOutcome.Refused(byName), List.of());
         }
         try {
             Files.createDirectories(order.into());

@@ -18,12 +18,16 @@ import com.fasterxml.jackson.databind.JsonMappingException;
 import com.fasterxml.jackson.databind.ObjectMapper;
 import com.fasterxml.jackson.databind.json.JsonMapper;
 import java.io.IOException;
+import java.lang.reflect.ParameterizedType;
+import java.lang.reflect.RecordComponent;
+import java.lang.reflect.Type;
 import java.util.ArrayDeque;
 import java.util.Deque;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.function.Supplier;
 import java.util.stream.Collectors;
@@ -84,7 +88,8 @@ public final class SpecificationDocument {
                 if (token == JsonToken.START_OBJECT) {
                     inside.push(next);
                 } else if (token == JsonToken.END_OBJECT) {
-                    inside.pop();
+                    // What follows in a list is of the same kind.
+                    next = inside.pop();
                 } else if (token == JsonToken.FIELD_NAME) {
                     String name = parser.currentName();
                     if (inside.size() == 1) {
@@ -92,7 +97,7 @@ public final class SpecificationDocument {
                     }
                     next = Stream.of(inside.peek().getRecordComponents())
                             .filter(c -> c.getName().equals(name))
-                            .<Class<?>>map(c -> c.getType().isRecord() ? c.getType() : Nothing.class)
+                            .<Class<?>>map(SpecificationDocument::fieldsOf)
                             .findFirst()
                             .orElseThrow(() -> new IOException("line "
                                     + parser.currentTokenLocation().getLineNr() + ": there is no field '" + name
@@ -101,6 +106,14 @@ public final class SpecificationDocument {
             }
         }
         return lines;
+    }
+
+    /** The record that stands in a field, or in the list that stands in it. */
+    private static Class<?> fieldsOf(RecordComponent field) {
+        Type type = field.getGenericType() instanceof ParameterizedType list
+                ? list.getActualTypeArguments()[0]
+                : field.getType();
+        return type instanceof Class<?> fields && fields.isRecord() ? fields : Nothing.class;
     }
 
     private static String at(JsonProcessingException e) {
@@ -179,7 +192,15 @@ public final class SpecificationDocument {
     }
 
     private static Naming names(SpecificationFields.Names names) {
-        return names == null ? Naming.FREE : new Naming(Optional.ofNullable(names.pattern()), listed(names.tags()));
+        return names == null
+                ? Naming.FREE
+                : new Naming(
+                        Optional.ofNullable(names.pattern()),
+                        listed(names.tags()),
+                        listed(names.parts()).stream()
+                                .map(p -> new Naming.Part(
+                                        p.name(), p.pattern(), SpecificationFields.optional(p.longestS())))
+                                .toList());
     }
 
     private static DeliveryFormat format(SpecificationFields.Coded file) {
@@ -207,7 +228,10 @@ public final class SpecificationDocument {
         }
     }
 
-    private static List<String> listed(List<String> values) {
+    private static <T> List<T> listed(List<T> values) {
+        if (values != null && values.stream().anyMatch(Objects::isNull)) {
+            throw new IllegalArgumentException("a list must not hold null");
+        }
         return values == null ? List.of() : values;
     }
 

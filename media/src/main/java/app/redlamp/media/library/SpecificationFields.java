@@ -48,7 +48,9 @@ record SpecificationFields(
 
     record Between(Double loudnessDb, Double noiseFloorDb, Double toneDb) {}
 
-    record Names(String pattern, List<String> tags) {}
+    record Names(String pattern, List<String> tags, List<PartFields> parts) {}
+
+    record PartFields(String name, String pattern, Double longestS) {}
 
     record Coded(
             String coding,
@@ -94,7 +96,12 @@ record SpecificationFields(
                         orNull(s.set().loudnessDb()),
                         orNull(s.set().noiseFloorDb()),
                         orNull(s.set().toneDb())),
-                new Names(s.naming().pattern().orElse(null), s.naming().tags()),
+                new Names(
+                        s.naming().pattern().orElse(null),
+                        s.naming().tags(),
+                        s.naming().parts().stream()
+                                .map(p -> new PartFields(p.name(), p.pattern(), orNull(p.longestS())))
+                                .toList()),
                 new Coded(
                         lower(f.coding()),
                         f.accepted().stream()

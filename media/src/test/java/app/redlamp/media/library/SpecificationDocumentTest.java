@@ -64,7 +64,10 @@ class SpecificationDocumentTest {
                 "\"clippedRuns\": 0, | \"clippedRuns\": null, | clippedRuns is missing",
                 "\"format\": 1 | \"format\": 7 | format 7",
                 "\"loudness\" | \"loudnes\" | line 6: there is no field 'loudnes'",
-                "\"bitRateKbps\": 192 | \"bitRateKbps\": 20 | line 13: ",
+                "\"bitRateKbps\": 192 | \"bitRateKbps\": 20 | line 20: ",
+                "\"*closing*\" | null | line 13: part 'closing credits', 'null': needs a name and a pattern",
+                "\"longestS\": 300 | \"longest\": 300 | line 17: there is no field 'longest'",
+                "\"longestS\": 300 | \"longestS\": -1 | line 13: part 'retail sample'",
                 "-23.0 | \"much\" | line 6"
             })
     void brokenDocumentsAreRefusedWithTheReason(String good, String bad, String reason) throws IOException {
