@@ -17,6 +17,7 @@ public final class Look {
         "desktop/fonts/Vollkorn-SemiBold"
     };
     private static final int BASE_PX = 14;
+    private static final int NATURAL = 100;
 
     private Look() {}
 
@@ -35,7 +36,10 @@ public final class Look {
      */
     public static void dress(Scene scene, Theme theme, int scalePercent) {
         Application.setUserAgentStylesheet(base(theme == Theme.DUSK ? new PrimerDark() : new PrimerLight()));
-        scene.getStylesheets().setAll(sheet("tokens"), sheet("redlamp"), popups(scalePercent));
+        scene.getStylesheets().setAll(sheet("tokens"), sheet("redlamp"));
+        if (scalePercent != NATURAL) {
+            scene.getStylesheets().add(popups(scalePercent));
+        }
         scene.getRoot().getStyleClass().removeAll(Theme.DUSK.id(), Theme.DAYLIGHT.id());
         scene.getRoot().getStyleClass().add(theme.id());
     }
@@ -45,9 +49,9 @@ public final class Look {
         return theme.getUserAgentStylesheet().replaceFirst("\\.css$", ".bss");
     }
 
-    /** Address of a stylesheet that ships. */
-    public static String sheet(String name) {
-        return Look.class.getResource("/app/redlamp/desktop/" + name + ".css").toExternalForm();
+    /** Address of a stylesheet that ships, in its binary form, which the build makes of its text. */
+    private static String sheet(String name) {
+        return Look.class.getResource("/app/redlamp/desktop/" + name + ".bss").toExternalForm();
     }
 
     private static String popups(int scalePercent) {
