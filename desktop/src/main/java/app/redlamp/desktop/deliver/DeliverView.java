@@ -46,7 +46,6 @@ final class DeliverView {
         Soon refresh = new Soon(this::refresh);
         model.changes().addListener((o, was, now) -> refresh.ask());
         model.selected().addListener((o, was, now) -> refresh());
-        refresh();
     }
 
     Node node() {
@@ -141,7 +140,12 @@ final class DeliverView {
     private void offerSpecifications() {
         offering = true;
         chooser.getItems().setAll(model.specifications());
-        chooser.getSelectionModel().select(model.specification().get());
+        String held = model.specification().get().id();
+        chooser.getSelectionModel()
+                .select(chooser.getItems().stream()
+                        .map(Specification::id)
+                        .toList()
+                        .indexOf(held));
         offering = false;
     }
 

@@ -48,7 +48,7 @@ final class RailView extends HBox {
         follow(redo, "rail.redo", model.history().redoName());
         buildJob();
         buildNotice();
-        getChildren().addAll(facts, notice, job, undo, redo, theme, keys);
+        getChildren().addAll(facts, notice, undo, redo, theme, keys);
         setAlignment(Pos.CENTER_LEFT);
     }
 
@@ -75,7 +75,6 @@ final class RailView extends HBox {
         cancel.setMinWidth(Region.USE_PREF_SIZE);
         cancel.setOnAction(e -> model.jobs().cancelAll());
         job.getChildren().addAll(jobTitle, progress, cancel);
-        job.managedProperty().bind(job.visibleProperty());
         model.jobs().running().addListener((ListChangeListener<Job>) change -> showJob());
         showJob();
     }
@@ -87,8 +86,12 @@ final class RailView extends HBox {
                 .filter(j -> !j.title().isEmpty())
                 .findFirst()
                 .orElse(null);
-        job.setVisible(shown != null);
-        if (shown != null) {
+        if (shown == null) {
+            getChildren().remove(job);
+        } else {
+            if (!getChildren().contains(job)) {
+                getChildren().add(getChildren().indexOf(notice) + 1, job);
+            }
             jobTitle.setText(shown.title());
             progress.progressProperty().bind(shown.progress());
             progress.setAccessibleText(shown.title());

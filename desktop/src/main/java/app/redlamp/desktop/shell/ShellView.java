@@ -29,6 +29,7 @@ public final class ShellView {
     private final ScaledPane root;
     private final WireView wire;
     private final RailView rail;
+    private final StackPane layers;
     private final KeysSheet sheet;
     private final HeldCommand command = new HeldCommand();
     private int open;
@@ -42,7 +43,8 @@ public final class ShellView {
         page.getStyleClass().add("page");
         page.setTop(wire);
         page.setBottom(rail);
-        root = new ScaledPane(new StackPane(page, sheet));
+        layers = new StackPane(page);
+        root = new ScaledPane(layers);
         root.getStyleClass().add("page-root");
         model.scalePercent().addListener((o, was, now) -> root.setScalePercent(now.intValue()));
         root.setScalePercent(model.scalePercent().get());
@@ -161,6 +163,9 @@ public final class ShellView {
         if (sheet.isVisible()) {
             sheet.setVisible(false);
         } else {
+            if (!layers.getChildren().contains(sheet)) {
+                layers.getChildren().add(sheet);
+            }
             sheet.show(bindings());
         }
     }
