@@ -1,7 +1,8 @@
 package app.redlamp.media.library;
 
 import app.redlamp.core.port.Settings;
-import com.fasterxml.jackson.databind.JsonNode;
+import app.redlamp.media.json.JsonDocument;
+import app.redlamp.media.json.JsonObject;
 import com.fasterxml.jackson.databind.ObjectMapper;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.io.IOException;
@@ -17,7 +18,6 @@ import java.nio.file.StandardOpenOption;
  * survive; a broken or missing file gives the defaults.
  */
 public final class SettingsFile implements Settings {
-    private static final ObjectMapper MAPPER = new ObjectMapper();
     private static final long MOST_BYTES = 1 << 20;
 
     private final Path path;
@@ -33,17 +33,26 @@ public final class SettingsFile implements Settings {
 
     @Override
     public Values load() {
-        ObjectNode node = read();
         Values fallback = Values.DEFAULT;
-        return new Values(
-                node.path("theme").asText(fallback.theme()),
-                Values.nearestScale(node.path("scalePercent").asInt(fallback.scalePercent())),
-                node.path("specification").asText(fallback.specificationId()));
+        try {
+            if (Files.isRegularFile(path) && Files.size(path) <= MOST_BYTES) {
+                JsonObject settings = JsonDocument.read(Files.readAllBytes(path));
+                return new Values(
+                        settings.textOr("theme", fallback.theme()),
+                        Values.nearestScale(settings.integerOr("scalePercent", fallback.scalePercent())),
+                        settings.textOr("specification", fallback.specificationId()));
+            }
+        } catch (IOException e) {
+            // Settings are a convenience: a broken file must not keep anybody from working.
+            return fallback;
+        }
+        return fallback;
     }
 
     @Override
     public void save(Values values) throws IOException {
-        ObjectNode node = read();
+        ObjectMapper mapper = new ObjectMapper();
+        ObjectNode node = read(mapper);
         node.put("format", 1);
         node.put("theme", values.theme());
         node.put("scalePercent", values.scalePercent());
@@ -53,7 +62,7 @@ public final class SettingsFile implements Settings {
         try (FileChannel file = FileChannel.open(
                 passing, StandardOpenOption.CREATE, StandardOpenOption.TRUNCATE_EXISTING, StandardOpenOption.WRITE)) {
             ByteBuffer bytes =
-                    ByteBuffer.wrap(MAPPER.writerWithDefaultPrettyPrinter().writeValueAsBytes(node));
+                    ByteBuffer.wrap(mapper.writerWithDefaultPrettyPrinter().writeValueAsBytes(node));
             while (bytes.hasRemaining()) {
                 file.write(bytes);
             }
@@ -62,18 +71,17 @@ public final class SettingsFile implements Settings {
         Files.move(passing, path, StandardCopyOption.REPLACE_EXISTING, StandardCopyOption.ATOMIC_MOVE);
     }
 
-    private ObjectNode read() {
+    /** What the file holds now, with the fields that this version does not know. */
+    private ObjectNode read(ObjectMapper mapper) {
         try {
-            if (Files.isRegularFile(path) && Files.size(path) <= MOST_BYTES) {
-                JsonNode node = MAPPER.readTree(path.toFile());
-                if (node instanceof ObjectNode object) {
-                    return object;
-                }
+            if (Files.isRegularFile(path)
+                    && Files.size(path) <= MOST_BYTES
+                    && mapper.readTree(path.toFile()) instanceof ObjectNode object) {
+                return object;
             }
         } catch (IOException e) {
-            // Settings are a convenience: a broken file must not keep anybody from working.
-            return MAPPER.createObjectNode();
+            return mapper.createObjectNode();
         }
-        return MAPPER.createObjectNode();
+        return mapper.createObjectNode();
     }
 }

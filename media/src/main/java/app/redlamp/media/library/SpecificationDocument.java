@@ -9,25 +9,14 @@ import app.redlamp.core.spec.SoundLimits;
 import app.redlamp.core.spec.Specification;
 import app.redlamp.core.spec.TimeLimits;
 import app.redlamp.core.units.Limits;
+import app.redlamp.media.json.JsonDocument;
+import app.redlamp.media.json.JsonObject;
 import com.fasterxml.jackson.annotation.JsonInclude;
-import com.fasterxml.jackson.core.JsonParser;
 import com.fasterxml.jackson.core.JsonProcessingException;
-import com.fasterxml.jackson.core.JsonToken;
-import com.fasterxml.jackson.databind.DeserializationFeature;
-import com.fasterxml.jackson.databind.JsonMappingException;
-import com.fasterxml.jackson.databind.ObjectMapper;
+import com.fasterxml.jackson.databind.ObjectWriter;
 import com.fasterxml.jackson.databind.json.JsonMapper;
 import java.io.IOException;
-import java.lang.reflect.ParameterizedType;
-import java.lang.reflect.RecordComponent;
-import java.lang.reflect.Type;
-import java.util.ArrayDeque;
-import java.util.Deque;
-import java.util.HashMap;
-import java.util.List;
 import java.util.Locale;
-import java.util.Map;
-import java.util.Objects;
 import java.util.Optional;
 import java.util.function.Supplier;
 import java.util.stream.Collectors;
@@ -36,21 +25,20 @@ import java.util.stream.Stream;
 /** The JSON form of a specification (docs/formats.md). Unknown fields are refused: a misspelt limit must not vanish. */
 public final class SpecificationDocument {
     static final int MOST_BYTES = 1 << 20;
-    private static final ObjectMapper MAPPER = JsonMapper.builder()
-            .enable(DeserializationFeature.FAIL_ON_UNKNOWN_PROPERTIES)
-            .enable(DeserializationFeature.FAIL_ON_NULL_FOR_PRIMITIVES)
-            .defaultPropertyInclusion(
-                    JsonInclude.Value.construct(JsonInclude.Include.NON_EMPTY, JsonInclude.Include.NON_EMPTY))
-            .build();
 
-    /** What stands inside a field that should hold a plain value. */
-    private record Nothing() {}
+    /** Writes by reflection, which takes its time to get ready and is not needed for reading. */
+    private static final class Writer {
+        static final ObjectWriter WRITER = JsonMapper.builder()
+                .defaultPropertyInclusion(
+                        JsonInclude.Value.construct(JsonInclude.Include.NON_EMPTY, JsonInclude.Include.NON_EMPTY))
+                .build()
+                .writerWithDefaultPrettyPrinter();
+    }
 
-    /** Line in which each field of the outermost object stands. */
-    private final Map<String, Integer> lines;
+    private final JsonObject document;
 
-    private SpecificationDocument(Map<String, Integer> lines) {
-        this.lines = lines;
+    private SpecificationDocument(JsonObject document) {
+        this.document = document;
     }
 
     /** @throws IOException where the document is broken; one line with the place and the reason */
@@ -58,74 +46,17 @@ public final class SpecificationDocument {
         if (json.length > MOST_BYTES) {
             throw new IOException(json.length + " bytes: a specification has at most " + MOST_BYTES);
         }
+        JsonObject document = JsonDocument.read(json);
         try {
-            return new SpecificationDocument(checkFields(json))
-                    .specification(MAPPER.readValue(json, SpecificationFields.class));
-        } catch (JsonMappingException e) {
-            String path = e.getPath().stream()
-                    .map(JsonMappingException.Reference::getFieldName)
-                    .collect(Collectors.joining("."));
-            throw new IOException(at(e) + path + " is missing or not of the right kind", e);
-        } catch (JsonProcessingException e) {
-            throw new IOException(
-                    at(e) + e.getOriginalMessage().lines().findFirst().orElse("cannot be read"), e);
+            return new SpecificationDocument(document).specification(SpecificationFields.read(document));
         } catch (IllegalArgumentException e) {
             throw new IOException(e.getMessage(), e);
         }
     }
 
-    /**
-     * Refuses fields that nobody would read, with their line: a misspelt limit must not vanish.
-     *
-     * @return line of each field of the outermost object
-     */
-    private static Map<String, Integer> checkFields(byte[] json) throws IOException {
-        Map<String, Integer> lines = new HashMap<>();
-        Deque<Class<?>> inside = new ArrayDeque<>();
-        Class<?> next = SpecificationFields.class;
-        try (JsonParser parser = MAPPER.createParser(json)) {
-            for (JsonToken token = parser.nextToken(); token != null; token = parser.nextToken()) {
-                if (token == JsonToken.START_OBJECT) {
-                    inside.push(next);
-                } else if (token == JsonToken.END_OBJECT) {
-                    // What follows in a list is of the same kind.
-                    next = inside.pop();
-                } else if (token == JsonToken.FIELD_NAME) {
-                    String name = parser.currentName();
-                    if (inside.size() == 1) {
-                        lines.put(name, parser.currentTokenLocation().getLineNr());
-                    }
-                    next = Stream.of(inside.peek().getRecordComponents())
-                            .filter(c -> c.getName().equals(name))
-                            .<Class<?>>map(SpecificationDocument::fieldsOf)
-                            .findFirst()
-                            .orElseThrow(() -> new IOException("line "
-                                    + parser.currentTokenLocation().getLineNr() + ": there is no field '" + name
-                                    + "' here; check its spelling"));
-                }
-            }
-        }
-        return lines;
-    }
-
-    /** The record that stands in a field, or in the list that stands in it. */
-    private static Class<?> fieldsOf(RecordComponent field) {
-        Type type = field.getGenericType() instanceof ParameterizedType list
-                ? list.getActualTypeArguments()[0]
-                : field.getType();
-        return type instanceof Class<?> fields && fields.isRecord() ? fields : Nothing.class;
-    }
-
-    private static String at(JsonProcessingException e) {
-        return e.getLocation() == null ? "" : "line " + e.getLocation().getLineNr() + ": ";
-    }
-
     private Specification specification(SpecificationFields d) throws IOException {
         if (d.format() != SpecificationFields.FORMAT) {
             throw new IOException("format " + d.format() + ": this version reads format " + SpecificationFields.FORMAT);
-        }
-        if (d.id() == null || d.name() == null || d.source() == null || d.peak() == null || d.file() == null) {
-            throw new IOException("id, name, source, peak and file must all be there");
         }
         return new Specification(
                 d.id(),
@@ -150,8 +81,7 @@ public final class SpecificationDocument {
         try {
             return make.get();
         } catch (IllegalArgumentException e) {
-            String line = lines.containsKey(field) ? "line " + lines.get(field) + ": " : "";
-            throw new IllegalArgumentException(line + e.getMessage(), e);
+            throw new IllegalArgumentException("line " + document.lineOf(field) + ": " + e.getMessage(), e);
         }
     }
 
@@ -196,8 +126,8 @@ public final class SpecificationDocument {
                 ? Naming.FREE
                 : new Naming(
                         Optional.ofNullable(names.pattern()),
-                        listed(names.tags()),
-                        listed(names.parts()).stream()
+                        names.tags(),
+                        names.parts().stream()
                                 .map(p -> new Naming.Part(
                                         p.name(), p.pattern(), SpecificationFields.optional(p.longestS())))
                                 .toList());
@@ -206,7 +136,7 @@ public final class SpecificationDocument {
     private static DeliveryFormat format(SpecificationFields.Coded file) {
         return new DeliveryFormat(
                 named(DeliveryFormat.Coding.class, file.coding()),
-                listed(file.accepted()).stream()
+                file.accepted().stream()
                         .map(c -> named(DeliveryFormat.Coding.class, c))
                         .collect(Collectors.toSet()),
                 file.sampleRateHz(),
@@ -222,17 +152,10 @@ public final class SpecificationDocument {
     /** The document of a specification, which {@link #read} reads back as the same. */
     public static byte[] write(Specification s) {
         try {
-            return MAPPER.writerWithDefaultPrettyPrinter().writeValueAsBytes(SpecificationFields.of(s));
+            return Writer.WRITER.writeValueAsBytes(SpecificationFields.of(s));
         } catch (JsonProcessingException e) {
             throw new IllegalStateException("specification " + s.id(), e);
         }
-    }
-
-    private static <T> List<T> listed(List<T> values) {
-        if (values != null && values.stream().anyMatch(Objects::isNull)) {
-            throw new IllegalArgumentException("a list must not hold null");
-        }
-        return values == null ? List.of() : values;
     }
 
     private static <E extends Enum<E>> E named(Class<E> type, String name) {

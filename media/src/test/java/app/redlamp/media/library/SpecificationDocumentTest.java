@@ -65,10 +65,10 @@ class SpecificationDocumentTest {
                 "\"format\": 1 | \"format\": 7 | format 7",
                 "\"loudness\" | \"loudnes\" | line 6: there is no field 'loudnes'",
                 "\"bitRateKbps\": 192 | \"bitRateKbps\": 20 | line 20: ",
-                "\"*closing*\" | null | line 13: part 'closing credits', 'null': needs a name and a pattern",
+                "\"*closing*\" | null | line 16: files.parts.pattern is missing",
                 "\"longestS\": 300 | \"longest\": 300 | line 17: there is no field 'longest'",
                 "\"longestS\": 300 | \"longestS\": -1 | line 13: part 'retail sample'",
-                "-23.0 | \"much\" | line 6"
+                "-23.0 | \"much\" | line 6: loudness.low must be a number"
             })
     void brokenDocumentsAreRefusedWithTheReason(String good, String bad, String reason) throws IOException {
         String document = text("audiobook-retail");

@@ -1,0 +1,155 @@
+package app.redlamp.media.json;
+
+import java.io.IOException;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.OptionalInt;
+import java.util.Set;
+
+/**
+ * An object of a document that people may have written by hand: every fault is one line with the line and the field it is
+ * about. A field that holds null counts as not there.
+ */
+public final class JsonObject {
+    private final String path;
+    private final int line;
+    private final Map<String, Field> fields = new LinkedHashMap<>();
+
+    /** A value and the line its name stands in; the value is a text, a number, a flag, an object or a list of those. */
+    private record Field(Object value, int line) {}
+
+    /** @param path names of the fields that lead here, each followed by a point; empty for the outermost object */
+    JsonObject(String path, int line) {
+        this.path = path;
+        this.line = line;
+    }
+
+    void put(String name, Object value, int at) {
+        fields.put(name, new Field(value, at));
+    }
+
+    /**
+     * Refuses a field that nobody would read: a misspelt limit must not vanish.
+     *
+     * @return this
+     * @throws IOException where there is any other field
+     */
+    public JsonObject only(Set<String> names) throws IOException {
+        for (Map.Entry<String, Field> field : fields.entrySet()) {
+            if (!names.contains(field.getKey())) {
+                throw new IOException("line " + field.getValue().line() + ": there is no field '" + field.getKey()
+                        + "' here; check its spelling");
+            }
+        }
+        return this;
+    }
+
+    /** The line a field stands in; the object's own where it is not there. */
+    public int lineOf(String name) {
+        return fields.containsKey(name) ? fields.get(name).line() : line;
+    }
+
+    /** @throws IOException where it is missing or no text */
+    public String text(String name) throws IOException {
+        return required(name, optional(name, String.class, "a text"));
+    }
+
+    /** @throws IOException where it is no text */
+    public Optional<String> optionalText(String name) throws IOException {
+        return optional(name, String.class, "a text");
+    }
+
+    /** What else there is where it is missing or no text: for settings, which are a convenience. */
+    public String textOr(String name, String other) {
+        return value(name) instanceof String text ? text : other;
+    }
+
+    /** What else there is where it is missing or no whole number. */
+    public int integerOr(String name, int other) {
+        return value(name) instanceof Integer whole ? whole : other;
+    }
+
+    /** @throws IOException where it is missing or no number */
+    public double number(String name) throws IOException {
+        return required(name, optional(name, Number.class, "a number")).doubleValue();
+    }
+
+    /** @throws IOException where it is no number */
+    public OptionalDouble optionalNumber(String name) throws IOException {
+        return optional(name, Number.class, "a number").stream()
+                .mapToDouble(Number::doubleValue)
+                .findFirst();
+    }
+
+    /** @throws IOException where it is missing or no whole number of at most nine digits or so */
+    public int integer(String name) throws IOException {
+        return required(name, optional(name, Integer.class, "a whole number"));
+    }
+
+    /** @throws IOException where it is no whole number of at most nine digits or so */
+    public OptionalInt optionalInteger(String name) throws IOException {
+        return optional(name, Integer.class, "a whole number").stream()
+                .mapToInt(Integer::intValue)
+                .findFirst();
+    }
+
+    /** @throws IOException where it is neither true nor false; a flag that is not there is false */
+    public boolean flag(String name) throws IOException {
+        return optional(name, Boolean.class, "true or false").orElse(false);
+    }
+
+    /** @throws IOException where it is missing or no object */
+    public JsonObject object(String name) throws IOException {
+        return required(name, optionalObject(name));
+    }
+
+    /** @throws IOException where it is no object */
+    public Optional<JsonObject> optionalObject(String name) throws IOException {
+        return optional(name, JsonObject.class, "an object in braces");
+    }
+
+    /** Empty where it is not there. @throws IOException where it is no list of texts */
+    public List<String> texts(String name) throws IOException {
+        return list(name, String.class, "a list of texts");
+    }
+
+    /** Empty where it is not there. @throws IOException where it is no list of objects */
+    public List<JsonObject> objects(String name) throws IOException {
+        return list(name, JsonObject.class, "a list of objects in braces");
+    }
+
+    private <T> List<T> list(String name, Class<T> kind, String described) throws IOException {
+        List<T> values = new ArrayList<>();
+        for (Object value : optional(name, List.class, described).orElse(List.of())) {
+            if (!kind.isInstance(value)) {
+                throw otherKind(name, described);
+            }
+            values.add(kind.cast(value));
+        }
+        return List.copyOf(values);
+    }
+
+    private <T> Optional<T> optional(String name, Class<T> kind, String described) throws IOException {
+        Object value = value(name);
+        if (value != null && !kind.isInstance(value)) {
+            throw otherKind(name, described);
+        }
+        return Optional.ofNullable(value).map(kind::cast);
+    }
+
+    private Object value(String name) {
+        return fields.containsKey(name) ? fields.get(name).value() : null;
+    }
+
+    private IOException otherKind(String name, String described) {
+        return new IOException("line " + lineOf(name) + ": " + path + name + " must be " + described);
+    }
+
+    private <T> T required(String name, Optional<T> value) throws IOException {
+        return value.orElseThrow(() -> new IOException("line " + lineOf(name) + ": " + path + name + " is missing"));
+    }
+}
