@@ -1,6 +1,5 @@
 package app.redlamp.desktop.deliver;
 
-import app.redlamp.core.spec.Specification;
 import app.redlamp.desktop.look.Glossary;
 import app.redlamp.desktop.look.Soon;
 import app.redlamp.desktop.look.Strings;
@@ -9,9 +8,7 @@ import javafx.beans.binding.Bindings;
 import javafx.collections.ListChangeListener;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
-import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
-import javafx.scene.control.ListCell;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
@@ -25,12 +22,11 @@ final class DeliverView {
     private final Strings strings;
     private final Glossary glossary;
     private final DeliverStation.Doors doors;
-    private final ComboBox<Specification> chooser = new ComboBox<>();
+    private final SpecificationMenu specification;
     private final VBox bench = new VBox();
     private final StackPane page = new StackPane(bench);
     private final VBox nothing;
     private RecordingsPane recordings;
-    private boolean offering;
 
     DeliverView(BenchParts parts) {
         this.parts = parts;
@@ -38,6 +34,7 @@ final class DeliverView {
         strings = parts.strings();
         glossary = parts.glossary();
         doors = parts.doors();
+        specification = new SpecificationMenu(model, strings);
         bench.getStyleClass().add("bench");
         nothing = empty();
         bench.getChildren().addAll(header(), nothing);
@@ -53,8 +50,8 @@ final class DeliverView {
     }
 
     void focusSpecification() {
-        chooser.requestFocus();
-        chooser.show();
+        specification.requestFocus();
+        specification.show();
     }
 
     /** Opens the editor in place of docket and hills; it goes when saved or cancelled. */
@@ -64,7 +61,6 @@ final class DeliverView {
         }
         SpecificationEditor editor = new SpecificationEditor(model.edit(), model, strings, glossary, () -> {
             page.getChildren().setAll(bench);
-            offerSpecifications();
             if (recordings != null) {
                 recordings.docket().focus();
             }
@@ -108,17 +104,7 @@ final class DeliverView {
     private HBox header() {
         Label name = new Label(strings.say("docket.name"));
         name.getStyleClass().add("heading");
-        chooser.setId("specification");
-        offerSpecifications();
-        chooser.setCellFactory(list -> specificationCell());
-        chooser.setButtonCell(specificationCell());
-        chooser.setAccessibleText(strings.say("docket.specification"));
-        glossary.explain(chooser, "specification");
-        chooser.getSelectionModel().selectedItemProperty().addListener((o, was, now) -> {
-            if (!offering && now != null) {
-                model.choose(now);
-            }
-        });
+        glossary.explain(specification, "specification");
         Button edit = new Button(strings.say("specification.edit"));
         edit.setId("edit-specification");
         edit.getStyleClass().add("quiet");
@@ -131,39 +117,12 @@ final class DeliverView {
         sheet.disableProperty().bind(Bindings.isEmpty(model.rows()));
         Region between = new Region();
         HBox.setHgrow(between, Priority.ALWAYS);
-        HBox header = new HBox(name, new Label(strings.say("docket.against")), chooser, edit, between, sheet);
+        HBox header = new HBox(name, new Label(strings.say("docket.against")), specification, edit, between, sheet);
         header.getStyleClass().add("docket-header");
         return header;
     }
 
-    /** Shows what can be chosen and what is; that is no choice of the user's. */
-    private void offerSpecifications() {
-        offering = true;
-        chooser.getItems().setAll(model.specifications());
-        String held = model.specification().get().id();
-        chooser.getSelectionModel()
-                .select(chooser.getItems().stream()
-                        .map(Specification::id)
-                        .toList()
-                        .indexOf(held));
-        offering = false;
-    }
-
-    private static ListCell<Specification> specificationCell() {
-        return new ListCell<>() {
-            @Override
-            protected void updateItem(Specification item, boolean empty) {
-                super.updateItem(item, empty);
-                setText(empty || item == null ? "" : item.name());
-            }
-        };
-    }
-
     private void refresh() {
-        Specification held = model.specification().get();
-        if (!held.equals(chooser.getSelectionModel().getSelectedItem())) {
-            offerSpecifications();
-        }
         if (recordings != null) {
             recordings.refresh();
         }

@@ -8,6 +8,7 @@ import javafx.scene.Node;
 import javafx.scene.Parent;
 import javafx.scene.control.ButtonBase;
 import javafx.scene.control.ComboBoxBase;
+import javafx.scene.control.MenuButton;
 import javafx.scene.control.TextInputControl;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyCodeCombination;
@@ -178,6 +179,7 @@ public final class ShellView {
                 && !event.isShortcutDown()
                 && (event.getCode() == KeyCode.SPACE
                         || event.getCode() == KeyCode.ENTER
-                        || (target instanceof ComboBoxBase<?> box && box.isShowing()));
+                        || (target instanceof ComboBoxBase<?> box && box.isShowing())
+                        || (target instanceof MenuButton menu && menu.isShowing()));
     }
 }

@@ -21,7 +21,6 @@ import javafx.application.Platform;
 import javafx.event.Event;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
-import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
 import javafx.scene.control.Labeled;
 import javafx.scene.control.ListView;
@@ -145,9 +144,8 @@ class DeliverJourneyTest {
         robot.push(KeyCode.DOWN);
         robot.push(KeyCode.ENTER);
         WaitForAsyncUtils.waitForFxEvents();
-        assertThat(Window.<Object>look(() ->
-                        robot.lookup("#specification").queryAs(ComboBox.class).getValue()))
-                .isEqualTo(window.wiring.deliver().specification().get());
+        assertThat(text(robot, "#specification"))
+                .isEqualTo(window.wiring.deliver().specification().get().name());
         assertThat(window.wiring.deliver().specification().get().id()).isEqualTo("podcast-stereo");
         assertThat(notes(robot)).doesNotContain("too noisy to finish");
         window.settle();
@@ -445,7 +443,7 @@ class DeliverJourneyTest {
     }
 
     private static String text(FxRobot robot, String query) {
-        return Window.look(() -> robot.lookup(query).queryAs(Label.class).getText())
+        return Window.look(() -> robot.lookup(query).queryAs(Labeled.class).getText())
                 .replace('\u00a0', ' ');
     }
 
