@@ -124,8 +124,7 @@ public record DeliveryFormat(
 
     /** What a recording's delivery is called: the recording's name with the ending of the coding. */
     public String fileName(String recording) {
-        int dot = recording.lastIndexOf('.');
-        return (dot > 0 ? recording.substring(0, dot) : recording) + "." + coding.extension();
+        return Naming.stem(recording) + "." + coding.extension();
     }
 
     /** Whether a file is coded in a way that the client takes. */

@@ -60,6 +60,12 @@ public record Naming(Optional<String> pattern, List<String> tags, List<Part> par
                 .min();
     }
 
+    /** A file's name without its ending. */
+    public static String stem(String fileName) {
+        int dot = fileName.lastIndexOf('.');
+        return dot > 0 ? fileName.substring(0, dot) : fileName;
+    }
+
     /** Whether a file name is as it must be. */
     public boolean allows(String name) {
         return pattern.isEmpty() || matches(pattern.get(), name);

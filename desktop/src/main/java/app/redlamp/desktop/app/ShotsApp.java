@@ -170,7 +170,8 @@ public final class ShotsApp extends Application {
         PauseTransition pause = new PauseTransition(SETTLE);
         pause.setOnFinished(e -> {
             if (wiring.jobs().running().isEmpty()) {
-                take(shot);
+                // What a finished job has just told may still be on its way to the picture.
+                Platform.runLater(() -> take(shot));
             } else {
                 settle(shot);
             }

@@ -56,7 +56,7 @@ public final class Look {
 
     private static String popups(int scalePercent) {
         String css =
-                ".tooltip, .combo-box-popup > .list-view > .virtual-flow > .clipped-container > .sheet > .list-cell"
+                ".tooltip, .context-menu, .combo-box-popup > .list-view > .virtual-flow > .clipped-container > .sheet > .list-cell"
                         + " { -fx-font-size: " + BASE_PX * scalePercent / 100 + "px; }";
         return "data:text/css;base64," + Base64.getEncoder().encodeToString(css.getBytes(StandardCharsets.UTF_8));
     }

@@ -18,17 +18,13 @@ import java.util.concurrent.CountDownLatch;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import javafx.application.Platform;
-import javafx.event.Event;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.Labeled;
 import javafx.scene.control.ListView;
-import javafx.scene.control.TextArea;
-import javafx.scene.control.TextField;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.input.KeyCode;
-import javafx.scene.input.KeyEvent;
 import javafx.stage.Stage;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
@@ -71,8 +67,8 @@ class DeliverJourneyTest {
 
     @Test
     void fromTheVerdictsToAMeasuredDelivery(FxRobot robot) throws IOException {
-        assertThat(text(robot, "#production-title")).isEqualTo("Borrowed Weather");
-        assertThat(notes(robot))
+        assertThat(Window.text(robot, "#production-title")).isEqualTo("Borrowed Weather");
+        assertThat(Window.notes(robot))
                 .containsExactly(
                         "fine; MP3 still to be made",
                         "7.6 dB too quiet",
@@ -82,13 +78,13 @@ class DeliverJourneyTest {
         assertThat(bigLamp(robot)).isEqualTo("Not clear to send, finish 3, then see about 2");
 
         select(robot, NOISY);
-        assertThat(text(robot, "#verdict"))
+        assertThat(Window.text(robot, "#verdict"))
                 .matches(
                         "After the 4\\.\\d dB this needs, the noise floor would be −50\\.\\d dBFS, \\d\\.\\d dB too high\\.");
 
         robot.clickOn("#finish");
         window.settle();
-        assertThat(notes(robot))
+        assertThat(Window.notes(robot))
                 .containsExactly(
                         "ready, measured again",
                         "ready, measured again",
@@ -117,7 +113,7 @@ class DeliverJourneyTest {
         }
 
         select(robot, 1);
-        assertThat(text(robot, "#verdict")).startsWith("Ready:");
+        assertThat(Window.text(robot, "#verdict")).startsWith("Ready:");
         robot.clickOn("#show-folder");
         assertThat(window.shownFolders).containsExactly(ready);
     }
@@ -134,24 +130,6 @@ class DeliverJourneyTest {
         robot.push(KeyCode.CONTROL, KeyCode.Z);
         WaitForAsyncUtils.waitForFxEvents();
         assertThat(bigLamp(robot)).isEqualTo("Not clear to send, see about 1");
-    }
-
-    @Test
-    void anotherSpecificationIsChosenInTheWindow(FxRobot robot) {
-        robot.push(KeyCode.S);
-        WaitForAsyncUtils.waitForFxEvents();
-        robot.push(KeyCode.DOWN);
-        robot.push(KeyCode.DOWN);
-        robot.push(KeyCode.ENTER);
-        WaitForAsyncUtils.waitForFxEvents();
-        assertThat(text(robot, "#specification"))
-                .isEqualTo(window.wiring.deliver().specification().get().name());
-        assertThat(window.wiring.deliver().specification().get().id()).isEqualTo("podcast-stereo");
-        assertThat(notes(robot)).doesNotContain("too noisy to finish");
-        window.settle();
-        assertThat(window.saved)
-                .last()
-                .satisfies(v -> assertThat(v.specificationId()).isEqualTo("podcast-stereo"));
     }
 
     /** A place in the reading is pressed, and that place plays; a press on the skyline likewise. */
@@ -190,86 +168,6 @@ class DeliverJourneyTest {
                 .contains("Loudness", "Range", "Noise", "Pace");
     }
 
-    /** With the keys alone: a copy of what ships is filled in, refused with its field while wrong, saved and used. */
-    @Test
-    void aSpecificationIsEditedAndUsed(FxRobot robot) {
-        robot.press(KeyCode.E);
-        WaitForAsyncUtils.waitForFxEvents();
-        TextField name = robot.lookup("#field-NAME").queryAs(TextField.class);
-        String given = Window.<String>look(name::getText);
-        assertThat(given).isEqualTo("Audiobook, retail, own");
-        robot.interact(() -> repeat(name, KeyCode.E, "e"));
-        assertThat(Window.<String>look(name::getText)).isEqualTo(given);
-        robot.release(KeyCode.E);
-        robot.write("TOF");
-        assertThat(Window.<String>look(name::getText)).isEqualTo("TOF");
-        fill(robot, "#field-LOUDNESS_LOW", "loud");
-        assertThat(text(robot, "#specification-fault")).isEqualTo("Loudness: 'loud' is no number");
-        assertThat(disabled(robot, "#specification-save")).isTrue();
-        assertThat(disabled(robot, "#specification-by-document")).isTrue();
-        robot.push(KeyCode.ESCAPE);
-        WaitForAsyncUtils.waitForFxEvents();
-        assertThat(robot.lookup("#specification-fields").tryQuery()).isEmpty();
-        assertThat(window.wiring.deliver().specification().get().id()).isEqualTo("audiobook-retail");
-
-        robot.push(KeyCode.E);
-        WaitForAsyncUtils.waitForFxEvents();
-        fill(robot, "#field-FLOOR", "-45");
-        robot.clickOn("#specification-save");
-        window.settle();
-        assertThat(window.wiring.deliver().specification().get().id()).isEqualTo("audiobook-retail-own");
-        assertThat(window.wiring.deliver().specification().get().noiseFloorDbfs())
-                .hasValue(-45);
-        assertThat(notes(robot)).doesNotContain("too noisy to finish");
-    }
-
-    /** Who prefers it edits the document itself; fields and document are two sides of one thing. */
-    @Test
-    void fieldsAndDocumentAreTheSameSpecification(FxRobot robot) {
-        robot.clickOn("#edit-specification");
-        WaitForAsyncUtils.waitForFxEvents();
-        fill(robot, "#field-FLOOR", "-45");
-        robot.clickOn("#specification-by-document");
-        WaitForAsyncUtils.waitForFxEvents();
-        TextArea text = robot.lookup("#specification-document").queryAs(TextArea.class);
-        String good = Window.<String>look(text::getText);
-        assertThat(good).startsWith("{").contains("audiobook-retail-own").contains("\"noiseFloorDbfs\" : -45.0");
-        robot.interact(() -> text.setText(good.replace("-23.0", "-13.0")));
-        assertThat(text(robot, "#specification-fault")).startsWith("line ");
-        assertThat(disabled(robot, "#specification-by-fields")).isTrue();
-        robot.interact(() -> text.setText(good.replace("-23.0", "-21.5")));
-        assertThat(text(robot, "#specification-fault")).isEmpty();
-        robot.clickOn("#specification-by-fields");
-        WaitForAsyncUtils.waitForFxEvents();
-        TextField low = robot.lookup("#field-LOUDNESS_LOW").queryAs(TextField.class);
-        assertThat(Window.<String>look(low::getText)).isEqualTo("-21.5");
-        robot.clickOn("#specification-cancel");
-        WaitForAsyncUtils.waitForFxEvents();
-        assertThat(window.wiring.deliver().specification().get().id()).isEqualTo("audiobook-retail");
-    }
-
-    /** Under the editor the docket lies still: its keys are not for what cannot be seen. */
-    @Test
-    void theKeysOfTheDocketRestWhileAnEditorLiesOverIt(FxRobot robot) {
-        robot.push(KeyCode.E);
-        WaitForAsyncUtils.waitForFxEvents();
-        robot.interact(() -> robot.lookup("#specification-cancel").query().requestFocus());
-        robot.push(KeyCode.F);
-        robot.push(KeyCode.DELETE);
-        WaitForAsyncUtils.waitForFxEvents();
-        assertThat(window.wiring.deliver().rows()).hasSize(5);
-        assertThat(window.wiring.jobs().running()).isEmpty();
-        robot.push(KeyCode.ESCAPE);
-    }
-
-    private static void fill(FxRobot robot, String field, String text) {
-        robot.interact(() -> robot.lookup(field).queryAs(TextField.class).setText(text));
-    }
-
-    private static boolean disabled(FxRobot robot, String button) {
-        return Window.<Boolean>look(() -> robot.lookup(button).query().isDisabled());
-    }
-
     /** From flag to flag of the clipped recording, seen over time, without the mouse. */
     @Test
     void flagsAreHeardOneAfterTheOther(FxRobot robot) {
@@ -302,13 +200,6 @@ class DeliverJourneyTest {
         return row.playingS().get().orElse(Double.NaN);
     }
 
-    /** What a keyboard sends while a key is held down. */
-    private static void repeat(Node target, KeyCode key, String character) {
-        Event.fireEvent(target, new KeyEvent(KeyEvent.KEY_PRESSED, "", "", key, false, false, false, false));
-        Event.fireEvent(
-                target, new KeyEvent(KeyEvent.KEY_TYPED, character, "", KeyCode.UNDEFINED, false, false, false, false));
-    }
-
     @Test
     void brokenFilesStandInTheDocketAndTheOthersGoOn(FxRobot robot) throws IOException {
         Path empty = Files.createFile(folder.resolve("empty.wav"));
@@ -325,8 +216,8 @@ class DeliverJourneyTest {
         assertThat(rows.get(6)).contains("is not a sound file");
         assertThat(rows.get(7)).contains("is cut off");
         assertThat(rows.get(8)).contains("is a folder");
-        assertThat(text(robot, "#notice")).contains(": is ");
-        assertThat(text(robot, "#verdict"))
+        assertThat(Window.text(robot, "#notice")).contains(": is ");
+        assertThat(Window.text(robot, "#verdict"))
                 .isEqualTo("empty.wav is empty (0 bytes); copy it again from where it was" + " recorded.");
         robot.clickOn("#remove");
         assertThat(window.wiring.deliver().rows()).hasSize(8);
@@ -442,22 +333,8 @@ class DeliverJourneyTest {
         WaitForAsyncUtils.waitForFxEvents();
     }
 
-    private static String text(FxRobot robot, String query) {
-        return Window.look(() -> robot.lookup(query).queryAs(Labeled.class).getText())
-                .replace('\u00a0', ' ');
-    }
-
     private static String bigLamp(FxRobot robot) {
         return Window.look(() -> robot.lookup("#big-lamp").query().getAccessibleText());
-    }
-
-    private static List<String> notes(FxRobot robot) {
-        return Window.look(() -> robot.lookup(".docket-note").queryAllAs(Label.class).stream()
-                .filter(l -> l.getScene() != null && l.getParent().getParent().isVisible())
-                .sorted(java.util.Comparator.comparingDouble(
-                        l -> l.localToScene(l.getBoundsInLocal()).getMinY()))
-                .map(Label::getText)
-                .toList());
     }
 
     private static List<String> facts(FxRobot robot) {

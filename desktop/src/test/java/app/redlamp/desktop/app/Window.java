@@ -13,6 +13,7 @@ import java.io.UncheckedIOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
 import java.util.concurrent.Callable;
@@ -20,7 +21,10 @@ import java.util.concurrent.TimeUnit;
 import java.util.concurrent.TimeoutException;
 import java.util.function.BooleanSupplier;
 import javafx.application.Platform;
+import javafx.scene.control.Label;
+import javafx.scene.control.Labeled;
 import javafx.stage.Stage;
+import org.testfx.api.FxRobot;
 import org.testfx.util.WaitForAsyncUtils;
 
 /** The real application in a real window for a test, with settings of its own and the silent stand-in. */
@@ -59,6 +63,21 @@ final class Window {
         stage.setHeight(Wiring.HEIGHT);
         stage.show();
         stage.toFront();
+    }
+
+    /** What a label or button says, with plain spaces. */
+    static String text(FxRobot robot, String query) {
+        return look(() -> robot.lookup(query).queryAs(Labeled.class).getText()).replace('\u00a0', ' ');
+    }
+
+    /** What stands beside the recordings in the docket, from the top. */
+    static List<String> notes(FxRobot robot) {
+        return look(() -> robot.lookup(".docket-note").queryAllAs(Label.class).stream()
+                .filter(l -> l.getScene() != null && l.getParent().getParent().isVisible())
+                .sorted(Comparator.comparingDouble(
+                        l -> l.localToScene(l.getBoundsInLocal()).getMinY()))
+                .map(Label::getText)
+                .toList());
     }
 
     /** Builds the demo recordings in a folder. */

@@ -7,6 +7,7 @@ import app.redlamp.core.finish.Obstacle;
 import app.redlamp.core.port.Finishing;
 import app.redlamp.core.port.Progress;
 import app.redlamp.core.spec.DeliveryFormat;
+import app.redlamp.core.spec.Naming;
 import app.redlamp.media.ReadFault;
 import java.io.IOException;
 import java.nio.channels.FileChannel;
@@ -58,7 +59,7 @@ public final class FileFinishing implements Finishing {
         String passing = PASSING + UUID.randomUUID();
         Path master = order.into().resolve(passing + ".wav" + PART);
         Path coded = order.into().resolve(passing + "." + format.coding().extension() + ".coded" + PART);
-        String name = stem(order.recording());
+        String name = Naming.stem(order.recording().getFileName().toString());
         try {
             FileBench bench = new FileBench(order.recording(), order.report(), format, name, master, coded, progress);
             FinishOutcome outcome =
@@ -91,13 +92,6 @@ public final class FileFinishing implements Finishing {
             throw new IOException(folder + " is on no disk that is there; choose another folder");
         }
         return Files.getFileStore(there).getUsableSpace();
-    }
-
-    /** The recording's name without its ending. */
-    private static String stem(Path recording) {
-        String name = recording.getFileName().toString();
-        int dot = name.lastIndexOf('.');
-        return dot > 0 ? name.substring(0, dot) : name;
     }
 
     /** Removes the parts that a kill left behind, and nothing else. */
