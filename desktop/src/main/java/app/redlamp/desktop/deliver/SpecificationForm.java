@@ -20,6 +20,8 @@ import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import javafx.beans.property.BooleanProperty;
 import javafx.beans.property.ObjectProperty;
+import javafx.beans.property.ReadOnlyObjectProperty;
+import javafx.beans.property.ReadOnlyObjectWrapper;
 import javafx.beans.property.SimpleBooleanProperty;
 import javafx.beans.property.SimpleObjectProperty;
 import javafx.beans.property.SimpleStringProperty;
@@ -31,7 +33,7 @@ final class SpecificationForm {
     private static final String USUAL_RATE = "192";
 
     private final Strings strings;
-    private final Map<Field, StringProperty> texts = new EnumMap<>(Field.class);
+    private final Map<SpecificationField, StringProperty> texts = new EnumMap<>(SpecificationField.class);
     private final Map<DeliveryFormat.Coding, BooleanProperty> accepted = new EnumMap<>(DeliveryFormat.Coding.class);
     private final ObjectProperty<LoudnessTarget.Measure> loudness = new SimpleObjectProperty<>();
     private final ObjectProperty<PeakLimit.Measure> peak = new SimpleObjectProperty<>(PeakLimit.Measure.SAMPLE);
@@ -40,57 +42,15 @@ final class SpecificationForm {
     private final BooleanProperty constantBitRate = new SimpleBooleanProperty();
     private final BooleanProperty broadcast = new SimpleBooleanProperty();
     private final BooleanProperty sameChannels = new SimpleBooleanProperty();
+    private final ReadOnlyObjectWrapper<SpecificationField> wrong = new ReadOnlyObjectWrapper<>();
     private String id = "";
 
-    /** No field shows them; they go through as they are. */
-    private List<Naming.Part> parts = List.of();
-
-    /** What is written by hand; two fields of one window share their name. */
-    enum Field {
-        NAME("field.name"),
-        SOURCE("field.source"),
-        LOUDNESS_LOW("field.loudness"),
-        LOUDNESS_HIGH("field.loudness"),
-        PEAK_LOWEST("field.peak"),
-        PEAK_HIGHEST("field.peak"),
-        FLOOR("field.floor"),
-        SHORT_TERM("field.short-term"),
-        RANGE("field.range"),
-        DECAY("field.decay"),
-        BAND_LOW("field.band"),
-        BAND_HIGH("field.band"),
-        CLIPPED("field.clipped"),
-        HEAD_LOW("field.head"),
-        HEAD_HIGH("field.head"),
-        TAIL_LOW("field.tail"),
-        TAIL_HIGH("field.tail"),
-        LONGEST("field.longest"),
-        TOTAL("field.total"),
-        APART_LOUDNESS("field.apart-loudness"),
-        APART_FLOOR("field.apart-floor"),
-        APART_TONE("field.apart-tone"),
-        PATTERN("field.pattern"),
-        TAGS("field.tags"),
-        SAMPLE_RATE("field.sample-rate"),
-        BIT_DEPTH("field.bit-depth"),
-        BIT_RATE("field.bit-rate"),
-        FEWEST("field.channels"),
-        MOST("field.channels");
-
-        private final String key;
-
-        Field(String key) {
-            this.key = key;
-        }
-
-        String key() {
-            return key;
-        }
-    }
+    /** The fields show them but do not change them; they go through as they are. */
+    private final ReadOnlyObjectWrapper<List<Naming.Part>> parts = new ReadOnlyObjectWrapper<>(List.of());
 
     SpecificationForm(Strings strings) {
         this.strings = strings;
-        for (Field field : Field.values()) {
+        for (SpecificationField field : SpecificationField.values()) {
             texts.put(field, new SimpleStringProperty(""));
         }
         for (DeliveryFormat.Coding each : DeliveryFormat.Coding.values()) {
@@ -99,7 +59,7 @@ final class SpecificationForm {
         coding.addListener((o, was, now) -> complete(now));
     }
 
-    StringProperty text(Field field) {
+    StringProperty text(SpecificationField field) {
         return texts.get(field);
     }
 
@@ -137,6 +97,15 @@ final class SpecificationForm {
         return sameChannels;
     }
 
+    ReadOnlyObjectProperty<List<Naming.Part>> parts() {
+        return parts.getReadOnlyProperty();
+    }
+
+    /** The field that was last found wrong, while it is; null where no single one is. */
+    ReadOnlyObjectProperty<SpecificationField> wrong() {
+        return wrong.getReadOnlyProperty();
+    }
+
     /** Calls back whenever anything in it has changed. */
     void onChange(Runnable changed) {
         Stream.of(
@@ -150,42 +119,48 @@ final class SpecificationForm {
     /** Fills it in. */
     void show(Specification s) {
         id = s.id();
-        parts = s.naming().parts();
-        put(Field.NAME, s.name());
-        put(Field.SOURCE, s.source());
+        parts.set(s.naming().parts());
+        put(SpecificationField.NAME, s.name());
+        put(SpecificationField.SOURCE, s.source());
         loudness.set(s.loudness().map(LoudnessTarget::measure).orElse(null));
-        put(Field.LOUDNESS_LOW, Field.LOUDNESS_HIGH, s.loudness().map(LoudnessTarget::limits));
+        put(
+                SpecificationField.LOUDNESS_LOW,
+                SpecificationField.LOUDNESS_HIGH,
+                s.loudness().map(LoudnessTarget::limits));
         peak.set(s.peak().measure());
-        put(Field.PEAK_LOWEST, Field.PEAK_HIGHEST, Optional.of(s.peak().limits()));
-        put(Field.FLOOR, FieldText.of(s.noiseFloorDbfs()));
-        put(Field.SHORT_TERM, FieldText.of(s.sound().shortTermLufs()));
-        put(Field.RANGE, FieldText.of(s.sound().rangeLu()));
-        put(Field.DECAY, FieldText.of(s.sound().decayS()));
-        put(Field.BAND_LOW, Field.BAND_HIGH, s.sound().bandHz());
-        put(Field.CLIPPED, String.valueOf(s.clippedRuns()));
+        put(
+                SpecificationField.PEAK_LOWEST,
+                SpecificationField.PEAK_HIGHEST,
+                Optional.of(s.peak().limits()));
+        put(SpecificationField.FLOOR, FieldText.of(s.noiseFloorDbfs()));
+        put(SpecificationField.SHORT_TERM, FieldText.of(s.sound().shortTermLufs()));
+        put(SpecificationField.RANGE, FieldText.of(s.sound().rangeLu()));
+        put(SpecificationField.DECAY, FieldText.of(s.sound().decayS()));
+        put(SpecificationField.BAND_LOW, SpecificationField.BAND_HIGH, s.sound().bandHz());
+        put(SpecificationField.CLIPPED, String.valueOf(s.clippedRuns()));
         unprocessed.set(s.sound().unprocessed());
-        put(Field.HEAD_LOW, Field.HEAD_HIGH, s.headS());
-        put(Field.TAIL_LOW, Field.TAIL_HIGH, s.tailS());
-        put(Field.LONGEST, FieldText.ofClock(s.longestS()));
-        put(Field.TOTAL, FieldText.ofClock(s.time().totalS()));
-        put(Field.APART_LOUDNESS, FieldText.of(s.set().loudnessDb()));
-        put(Field.APART_FLOOR, FieldText.of(s.set().noiseFloorDb()));
-        put(Field.APART_TONE, FieldText.of(s.set().toneDb()));
-        put(Field.PATTERN, s.naming().pattern().orElse(""));
-        put(Field.TAGS, String.join(", ", s.naming().tags()));
+        put(SpecificationField.HEAD_LOW, SpecificationField.HEAD_HIGH, s.headS());
+        put(SpecificationField.TAIL_LOW, SpecificationField.TAIL_HIGH, s.tailS());
+        put(SpecificationField.LONGEST, FieldText.ofClock(s.longestS()));
+        put(SpecificationField.TOTAL, FieldText.ofClock(s.time().totalS()));
+        put(SpecificationField.APART_LOUDNESS, FieldText.of(s.set().loudnessDb()));
+        put(SpecificationField.APART_FLOOR, FieldText.of(s.set().noiseFloorDb()));
+        put(SpecificationField.APART_TONE, FieldText.of(s.set().toneDb()));
+        put(SpecificationField.PATTERN, s.naming().pattern().orElse(""));
+        put(SpecificationField.TAGS, String.join(", ", s.naming().tags()));
         show(s.format());
     }
 
     private void show(DeliveryFormat format) {
-        put(Field.BIT_DEPTH, FieldText.of(format.bitDepth()));
-        put(Field.BIT_RATE, FieldText.of(format.bitRateKbps()));
+        put(SpecificationField.BIT_DEPTH, FieldText.of(format.bitDepth()));
+        put(SpecificationField.BIT_RATE, FieldText.of(format.bitRateKbps()));
         coding.set(format.coding());
         accepted.forEach((each, taken) -> taken.set(format.accepted().contains(each)));
         constantBitRate.set(format.constantBitRate());
         broadcast.set(format.broadcast());
-        put(Field.SAMPLE_RATE, String.valueOf(format.sampleRateHz()));
-        put(Field.FEWEST, String.valueOf(format.fewestChannels()));
-        put(Field.MOST, String.valueOf(format.mostChannels()));
+        put(SpecificationField.SAMPLE_RATE, String.valueOf(format.sampleRateHz()));
+        put(SpecificationField.FEWEST, String.valueOf(format.fewestChannels()));
+        put(SpecificationField.MOST, String.valueOf(format.mostChannels()));
         sameChannels.set(format.sameChannels());
     }
 
@@ -195,40 +170,56 @@ final class SpecificationForm {
      * @throws IllegalArgumentException where it makes none; one line that names the field
      */
     Specification read() {
-        Optional<Limits> window = window(Field.LOUDNESS_LOW, Field.LOUDNESS_HIGH)
+        try {
+            Specification read = make();
+            wrong.set(null);
+            return read;
+        } catch (IllegalArgumentException e) {
+            wrong.set(e instanceof FieldFault fault ? fault.field() : null);
+            throw e;
+        }
+    }
+
+    private Specification make() {
+        Optional<Limits> window = window(SpecificationField.LOUDNESS_LOW, SpecificationField.LOUDNESS_HIGH)
                 .filter(w -> w.low().isPresent() && w.high().isPresent());
         return new Specification(
                 id,
-                filled(Field.NAME),
-                filled(Field.SOURCE),
+                filled(SpecificationField.NAME),
+                filled(SpecificationField.SOURCE),
                 Optional.ofNullable(loudness.get())
                         .map(m -> new LoudnessTarget(
-                                m, window.orElseThrow(() -> fault(Field.LOUDNESS_LOW, "field.both")))),
+                                m, window.orElseThrow(() -> fault(SpecificationField.LOUDNESS_LOW, "field.both")))),
                 new PeakLimit(
                         peak.get(),
-                        number(Field.PEAK_LOWEST),
-                        number(Field.PEAK_HIGHEST).orElseThrow(() -> fault(Field.PEAK_HIGHEST, "field.missing"))),
-                number(Field.FLOOR),
+                        number(SpecificationField.PEAK_LOWEST),
+                        number(SpecificationField.PEAK_HIGHEST)
+                                .orElseThrow(() -> fault(SpecificationField.PEAK_HIGHEST, "field.missing"))),
+                number(SpecificationField.FLOOR),
                 new TimeLimits(
-                        window(Field.HEAD_LOW, Field.HEAD_HIGH),
-                        window(Field.TAIL_LOW, Field.TAIL_HIGH),
-                        length(Field.LONGEST),
-                        length(Field.TOTAL)),
+                        window(SpecificationField.HEAD_LOW, SpecificationField.HEAD_HIGH),
+                        window(SpecificationField.TAIL_LOW, SpecificationField.TAIL_HIGH),
+                        length(SpecificationField.LONGEST),
+                        length(SpecificationField.TOTAL)),
                 new SoundLimits(
-                        whole(Field.CLIPPED).orElse(0),
-                        number(Field.SHORT_TERM),
-                        number(Field.RANGE),
-                        number(Field.DECAY),
-                        window(Field.BAND_LOW, Field.BAND_HIGH),
+                        whole(SpecificationField.CLIPPED).orElse(0),
+                        number(SpecificationField.SHORT_TERM),
+                        number(SpecificationField.RANGE),
+                        number(SpecificationField.DECAY),
+                        window(SpecificationField.BAND_LOW, SpecificationField.BAND_HIGH),
                         unprocessed.get()),
-                new SetLimits(number(Field.APART_LOUDNESS), number(Field.APART_FLOOR), number(Field.APART_TONE)),
+                new SetLimits(
+                        number(SpecificationField.APART_LOUDNESS),
+                        number(SpecificationField.APART_FLOOR),
+                        number(SpecificationField.APART_TONE)),
                 new Naming(
-                        Optional.of(text(Field.PATTERN).get().strip()).filter(p -> !p.isEmpty()),
-                        Stream.of(text(Field.TAGS).get().split(","))
+                        Optional.of(text(SpecificationField.PATTERN).get().strip())
+                                .filter(p -> !p.isEmpty()),
+                        Stream.of(text(SpecificationField.TAGS).get().split(","))
                                 .map(String::strip)
                                 .filter(t -> !t.isEmpty())
                                 .toList(),
-                        parts),
+                        parts.get()),
                 format());
     }
 
@@ -240,36 +231,37 @@ final class SpecificationForm {
                         .filter(e -> e.getValue().get())
                         .map(Map.Entry::getKey)
                         .collect(Collectors.toSet()),
-                whole(Field.SAMPLE_RATE).orElseThrow(() -> fault(Field.SAMPLE_RATE, "field.missing")),
-                written.lossless() ? whole(Field.BIT_DEPTH) : OptionalInt.empty(),
-                written.hasBitRate() ? whole(Field.BIT_RATE) : OptionalInt.empty(),
+                whole(SpecificationField.SAMPLE_RATE)
+                        .orElseThrow(() -> fault(SpecificationField.SAMPLE_RATE, "field.missing")),
+                written.lossless() ? whole(SpecificationField.BIT_DEPTH) : OptionalInt.empty(),
+                written.hasBitRate() ? whole(SpecificationField.BIT_RATE) : OptionalInt.empty(),
                 written.hasBitRate() && constantBitRate.get(),
                 broadcast.get(),
-                whole(Field.FEWEST).orElse(1),
-                whole(Field.MOST).orElse(2),
+                whole(SpecificationField.FEWEST).orElse(1),
+                whole(SpecificationField.MOST).orElse(2),
                 sameChannels.get());
     }
 
     /** What the new coding cannot do without. */
     private void complete(DeliveryFormat.Coding now) {
-        if (now.lossless() && text(Field.BIT_DEPTH).get().isBlank()) {
-            put(Field.BIT_DEPTH, USUAL_DEPTH);
+        if (now.lossless() && text(SpecificationField.BIT_DEPTH).get().isBlank()) {
+            put(SpecificationField.BIT_DEPTH, USUAL_DEPTH);
         }
-        if (now.hasBitRate() && text(Field.BIT_RATE).get().isBlank()) {
-            put(Field.BIT_RATE, USUAL_RATE);
+        if (now.hasBitRate() && text(SpecificationField.BIT_RATE).get().isBlank()) {
+            put(SpecificationField.BIT_RATE, USUAL_RATE);
         }
     }
 
-    private void put(Field field, String text) {
+    private void put(SpecificationField field, String text) {
         text(field).set(text);
     }
 
-    private void put(Field low, Field high, Optional<Limits> window) {
+    private void put(SpecificationField low, SpecificationField high, Optional<Limits> window) {
         put(low, window.map(w -> FieldText.of(w.low())).orElse(""));
         put(high, window.map(w -> FieldText.of(w.high())).orElse(""));
     }
 
-    private String filled(Field field) {
+    private String filled(SpecificationField field) {
         String text = text(field).get().strip();
         if (text.isEmpty()) {
             throw fault(field, "field.missing");
@@ -277,7 +269,7 @@ final class SpecificationForm {
         return text;
     }
 
-    private Optional<Limits> window(Field low, Field high) {
+    private Optional<Limits> window(SpecificationField low, SpecificationField high) {
         OptionalDouble from = number(low);
         OptionalDouble to = number(high);
         if (from.isPresent() && to.isPresent() && from.getAsDouble() > to.getAsDouble()) {
@@ -286,15 +278,15 @@ final class SpecificationForm {
         return from.isEmpty() && to.isEmpty() ? Optional.empty() : Optional.of(new Limits(from, to));
     }
 
-    private OptionalDouble number(Field field) {
+    private OptionalDouble number(SpecificationField field) {
         return FieldText.number(text(field).get()).orElseThrow(() -> fault(field, "field.number"));
     }
 
-    private OptionalDouble length(Field field) {
+    private OptionalDouble length(SpecificationField field) {
         return FieldText.clock(text(field).get()).orElseThrow(() -> fault(field, "field.clock"));
     }
 
-    private OptionalInt whole(Field field) {
+    private OptionalInt whole(SpecificationField field) {
         OptionalDouble number = number(field);
         if (number.isPresent() && number.getAsDouble() != Math.rint(number.getAsDouble())) {
             throw fault(field, "field.whole");
@@ -302,8 +294,8 @@ final class SpecificationForm {
         return number.isPresent() ? OptionalInt.of((int) number.getAsDouble()) : OptionalInt.empty();
     }
 
-    private IllegalArgumentException fault(Field field, String reason) {
-        return new IllegalArgumentException(
-                strings.say(reason, strings.say(field.key()), text(field).get()));
+    private FieldFault fault(SpecificationField field, String reason) {
+        return new FieldFault(
+                field, strings.say(reason, strings.say(field.key()), text(field).get()));
     }
 }

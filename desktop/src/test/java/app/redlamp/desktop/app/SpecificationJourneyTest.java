@@ -77,6 +77,10 @@ class SpecificationJourneyTest {
         assertThat(Window.<String>look(name::getText)).isEqualTo("TOF");
         fill(robot, "#field-LOUDNESS_LOW", "loud");
         assertThat(Window.text(robot, "#specification-fault")).isEqualTo("Loudness: 'loud' is no number");
+        assertThat(ringed(robot, "#field-LOUDNESS_LOW")).isTrue();
+        assertThat(ringed(robot, "#field-FLOOR")).isFalse();
+        assertThat(Window.text(robot, "#specification-parts"))
+                .isEqualTo("opening credits, closing credits, retail sample; change them in the document");
         assertThat(disabled(robot, "#specification-save")).isTrue();
         assertThat(disabled(robot, "#specification-by-document")).isTrue();
         robot.push(KeyCode.ESCAPE);
@@ -136,6 +140,11 @@ class SpecificationJourneyTest {
 
     private static void fill(FxRobot robot, String field, String text) {
         robot.interact(() -> robot.lookup(field).queryAs(TextField.class).setText(text));
+    }
+
+    private static boolean ringed(FxRobot robot, String field) {
+        return Window.<Boolean>look(() -> robot.lookup(field).query().getPseudoClassStates().stream()
+                .anyMatch(state -> state.getPseudoClassName().equals("wrong")));
     }
 
     private static boolean disabled(FxRobot robot, String button) {

@@ -8,7 +8,6 @@ import app.redlamp.core.spec.LoudnessTarget;
 import app.redlamp.core.spec.Specification;
 import app.redlamp.core.spec.Specifications;
 import app.redlamp.core.units.Limits;
-import app.redlamp.desktop.deliver.SpecificationForm.Field;
 import app.redlamp.desktop.look.Strings;
 import app.redlamp.media.library.SpecificationLibrary;
 import java.nio.file.Path;
@@ -35,12 +34,12 @@ class SpecificationFormTest {
     void whatIsChangedIsWhatIsRead() {
         form.show(Specifications.audiobook());
         form.loudness().set(LoudnessTarget.Measure.INTEGRATED);
-        form.text(Field.LOUDNESS_LOW).set("−20");
-        form.text(Field.LOUDNESS_HIGH).set("-18,5");
-        form.text(Field.FLOOR).set("");
-        form.text(Field.LONGEST).set("1:00:00");
-        form.text(Field.PATTERN).set(" book_##.mp3 ");
-        form.text(Field.TAGS).set("title, artist,");
+        form.text(SpecificationField.LOUDNESS_LOW).set("−20");
+        form.text(SpecificationField.LOUDNESS_HIGH).set("-18,5");
+        form.text(SpecificationField.FLOOR).set("");
+        form.text(SpecificationField.LONGEST).set("1:00:00");
+        form.text(SpecificationField.PATTERN).set(" book_##.mp3 ");
+        form.text(SpecificationField.TAGS).set("title, artist,");
         Specification read = form.read();
         assertThat(read.loudness())
                 .contains(new LoudnessTarget(LoudnessTarget.Measure.INTEGRATED, Limits.between(-20, -18.5)));
@@ -76,12 +75,16 @@ class SpecificationFormTest {
                 "BIT_RATE|192.5|Bit rate: '192.5' must be a whole number",
                 "SAMPLE_RATE|''|Sample rate: must not be empty"
             })
-    void whatIsWrongIsSaidWithItsField(Field field, String text, String line) {
+    void whatIsWrongIsSaidWithItsField(SpecificationField field, String text, String line) {
         form.show(Specifications.audiobook());
         form.text(field).set(text.equals("''") ? "" : text);
         assertThatExceptionOfType(IllegalArgumentException.class)
                 .isThrownBy(form::read)
                 .withMessageStartingWith(line);
+        assertThat(form.wrong().get()).isEqualTo(field);
+        form.show(Specifications.audiobook());
+        form.read();
+        assertThat(form.wrong().get()).isNull();
     }
 
     @Test
@@ -89,7 +92,7 @@ class SpecificationFormTest {
         AtomicInteger changes = new AtomicInteger();
         form.show(Specifications.audiobook());
         form.onChange(changes::incrementAndGet);
-        form.text(Field.NAME).set("Mine");
+        form.text(SpecificationField.NAME).set("Mine");
         form.unprocessed().set(true);
         form.accepts(DeliveryFormat.Coding.WAV).set(true);
         form.coding().set(DeliveryFormat.Coding.A_LAW);
