@@ -11,6 +11,7 @@ import app.redlamp.core.spec.Naming;
 import app.redlamp.media.ReadFault;
 import java.io.IOException;
 import java.nio.channels.FileChannel;
+import java.nio.file.DirectoryIteratorException;
 import java.nio.file.DirectoryStream;
 import java.nio.file.FileAlreadyExistsException;
 import java.nio.file.FileSystemException;
@@ -99,10 +100,22 @@ public final class FileFinishing implements Finishing {
         Instant before = Instant.now().minus(LEFT_BEHIND);
         try (DirectoryStream<Path> parts = Files.newDirectoryStream(folder, PASSING + "*" + PART)) {
             for (Path part : parts) {
-                if (Files.getLastModifiedTime(part).toInstant().isBefore(before)) {
-                    Files.deleteIfExists(part);
-                }
+                sweep(part, before);
             }
+        } catch (DirectoryIteratorException e) {
+            throw e.getCause();
+        }
+    }
+
+    private static void sweep(Path part, Instant before) {
+        try {
+            if (Files.getLastModifiedTime(part).toInstant().isBefore(before)) {
+                Files.deleteIfExists(part);
+            }
+        } catch (IOException e) {
+            // Gone with the finishing beside this one that it belonged to, or not ours to remove: neither hinders
+            // anybody.
+            return;
         }
     }
 

@@ -158,6 +158,16 @@ class FileFinishingTest {
                 .containsExactlyInAnyOrder("old.wav.part", ".redlamp-old.wav", ".redlamp-new.wav.part");
     }
 
+    /** A part that is listed and gone when it is looked at: what a finishing beside this one leaves for a moment. */
+    @Test
+    void aPartThatGoesMeanwhileHindersNobody() throws IOException {
+        Path recording = speech("chapter.wav", -9, -76);
+        Path ready = Files.createDirectories(folder.resolve("ready"));
+        Files.createSymbolicLink(ready.resolve(".redlamp-gone.wav.part"), folder.resolve("nowhere"));
+        assertThat(finish(recording, specification("broadcast-r128"), ready).written())
+                .hasSize(1);
+    }
+
     @Test
     void whatCannotBeFinishedLeavesNothing() throws IOException {
         Path recording = speech("noisy.wav", -10, -55);
