@@ -11,6 +11,7 @@ import java.nio.channels.FileChannel;
 import java.nio.channels.FileLock;
 import java.nio.file.DirectoryStream;
 import java.nio.file.Files;
+import java.nio.file.NoSuchFileException;
 import java.nio.file.Path;
 import java.nio.file.StandardCopyOption;
 import java.nio.file.StandardOpenOption;
@@ -149,8 +150,12 @@ public final class DemoProduction implements AutoCloseable {
     private static void removeUnused(Path parent) throws IOException {
         try (DirectoryStream<Path> copies = Files.newDirectoryStream(parent, PREFIX + "*")) {
             for (Path copy : copies) {
-                if (!Files.isSymbolicLink(copy) && unused(copy)) {
-                    removeTree(copy);
+                try {
+                    if (!Files.isSymbolicLink(copy) && unused(copy)) {
+                        removeTree(copy);
+                    }
+                } catch (NoSuchFileException e) {
+                    // Another demo that starts at this moment removes it too.
                 }
             }
         }
