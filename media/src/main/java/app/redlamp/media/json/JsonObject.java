@@ -85,19 +85,23 @@ public final class JsonObject {
                 .findFirst();
     }
 
-    /** @throws IOException where it is missing or no whole number of at most nine digits or so */
+    /** @throws IOException where it is missing or no whole number, or one beyond ±2 147 483 647 */
     public int integer(String name) throws IOException {
         return required(name, optional(name, Integer.class, "a whole number"));
     }
 
-    /** @throws IOException where it is no whole number of at most nine digits or so */
+    /** @throws IOException where it is no whole number, or one beyond ±2 147 483 647 */
     public OptionalInt optionalInteger(String name) throws IOException {
         return optional(name, Integer.class, "a whole number").stream()
                 .mapToInt(Integer::intValue)
                 .findFirst();
     }
 
-    /** @throws IOException where it is neither true nor false; a flag that is not there is false */
+    /**
+     * False where it is not there.
+     *
+     * @throws IOException where it is neither true nor false
+     */
     public boolean flag(String name) throws IOException {
         return optional(name, Boolean.class, "true or false").orElse(false);
     }
@@ -112,12 +116,20 @@ public final class JsonObject {
         return optional(name, JsonObject.class, "an object in braces");
     }
 
-    /** Empty where it is not there. @throws IOException where it is no list of texts */
+    /**
+     * Empty where it is not there.
+     *
+     * @throws IOException where it is no list of texts
+     */
     public List<String> texts(String name) throws IOException {
         return list(name, String.class, "a list of texts");
     }
 
-    /** Empty where it is not there. @throws IOException where it is no list of objects */
+    /**
+     * Empty where it is not there.
+     *
+     * @throws IOException where it is no list of objects
+     */
     public List<JsonObject> objects(String name) throws IOException {
         return list(name, JsonObject.class, "a list of objects in braces");
     }

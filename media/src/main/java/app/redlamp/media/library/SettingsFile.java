@@ -35,18 +35,15 @@ public final class SettingsFile implements Settings {
     public Values load() {
         Values fallback = Values.DEFAULT;
         try {
-            if (Files.isRegularFile(path) && Files.size(path) <= MOST_BYTES) {
-                JsonObject settings = JsonDocument.read(Files.readAllBytes(path));
-                return new Values(
-                        settings.textOr("theme", fallback.theme()),
-                        Values.nearestScale(settings.integerOr("scalePercent", fallback.scalePercent())),
-                        settings.textOr("specification", fallback.specificationId()));
-            }
+            JsonObject settings = JsonDocument.read(bytes());
+            return new Values(
+                    settings.textOr("theme", fallback.theme()),
+                    Values.nearestScale(settings.integerOr("scalePercent", fallback.scalePercent())),
+                    settings.textOr("specification", fallback.specificationId()));
         } catch (IOException e) {
-            // Settings are a convenience: a broken file must not keep anybody from working.
+            // Settings are a convenience: a missing or broken file must not keep anybody from working.
             return fallback;
         }
-        return fallback;
     }
 
     @Override
@@ -71,17 +68,19 @@ public final class SettingsFile implements Settings {
         Files.move(passing, path, StandardCopyOption.REPLACE_EXISTING, StandardCopyOption.ATOMIC_MOVE);
     }
 
-    /** What the file holds now, with the fields that this version does not know. */
+    /** What the file holds now, with the fields that this version does not know; nothing where it is broken. */
     private ObjectNode read(ObjectMapper mapper) {
         try {
-            if (Files.isRegularFile(path)
-                    && Files.size(path) <= MOST_BYTES
-                    && mapper.readTree(path.toFile()) instanceof ObjectNode object) {
-                return object;
-            }
+            return mapper.readTree(bytes()) instanceof ObjectNode object ? object : mapper.createObjectNode();
         } catch (IOException e) {
             return mapper.createObjectNode();
         }
-        return mapper.createObjectNode();
+    }
+
+    private byte[] bytes() throws IOException {
+        if (!Files.isRegularFile(path) || Files.size(path) > MOST_BYTES) {
+            throw new IOException(path + " is no settings file");
+        }
+        return Files.readAllBytes(path);
     }
 }

@@ -3,16 +3,12 @@ package app.redlamp.media.library;
 import app.redlamp.core.spec.DeliveryFormat;
 import app.redlamp.core.spec.Specification;
 import app.redlamp.core.units.Limits;
-import app.redlamp.media.json.JsonObject;
-import java.io.IOException;
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.OptionalDouble;
 import java.util.OptionalInt;
-import java.util.Set;
 
-/** The fields of a specification's document, as they stand in it. */
+/** The fields of a specification's document as they are written; {@link SpecificationReader} reads them. */
 record SpecificationFields(
         int format,
         String id,
@@ -36,111 +32,21 @@ record SpecificationFields(
         Coded file) {
     static final int FORMAT = 1;
 
-    private static final Set<String> NAMES = Set.of(
-            "format",
-            "id",
-            "name",
-            "source",
-            "loudness",
-            "peak",
-            "noiseFloorDbfs",
-            "shortTermLufs",
-            "rangeLu",
-            "decayS",
-            "bandHz",
-            "unprocessed",
-            "headS",
-            "tailS",
-            "longestS",
-            "totalS",
-            "clippedRuns",
-            "betweenFiles",
-            "files",
-            "file");
+    record Loudness(String measure, double low, double high) {}
 
-    /** @throws IOException where a field is missing, of another kind or unknown; one line with the place and the reason */
-    static SpecificationFields read(JsonObject document) throws IOException {
-        JsonObject d = document.only(NAMES);
-        return new SpecificationFields(
-                d.integer("format"),
-                d.text("id"),
-                d.text("name"),
-                d.text("source"),
-                d.optionalObject("loudness").isPresent() ? Loudness.read(d.object("loudness")) : null,
-                Peak.read(d.object("peak")),
-                numberOrNull(d, "noiseFloorDbfs"),
-                numberOrNull(d, "shortTermLufs"),
-                numberOrNull(d, "rangeLu"),
-                numberOrNull(d, "decayS"),
-                Window.read(d, "bandHz"),
-                d.flag("unprocessed"),
-                Window.read(d, "headS"),
-                Window.read(d, "tailS"),
-                numberOrNull(d, "longestS"),
-                numberOrNull(d, "totalS"),
-                d.integer("clippedRuns"),
-                d.optionalObject("betweenFiles").isPresent() ? Between.read(d.object("betweenFiles")) : null,
-                d.optionalObject("files").isPresent() ? Names.read(d.object("files")) : null,
-                Coded.read(d.object("file")));
-    }
-
-    record Loudness(String measure, double low, double high) {
-        static Loudness read(JsonObject o) throws IOException {
-            o.only(Set.of("measure", "low", "high"));
-            return new Loudness(o.text("measure"), o.number("low"), o.number("high"));
-        }
-    }
-
-    record Peak(String measure, Double lowest, double highest) {
-        static Peak read(JsonObject o) throws IOException {
-            o.only(Set.of("measure", "lowest", "highest"));
-            return new Peak(o.text("measure"), numberOrNull(o, "lowest"), o.number("highest"));
-        }
-    }
+    record Peak(String measure, Double lowest, double highest) {}
 
     record Window(Double low, Double high) {
-        static Window read(JsonObject in, String name) throws IOException {
-            if (in.optionalObject(name).isEmpty()) {
-                return null;
-            }
-            JsonObject o = in.object(name).only(Set.of("low", "high"));
-            return new Window(numberOrNull(o, "low"), numberOrNull(o, "high"));
-        }
-
-        Limits limits() {
-            return new Limits(optional(low), optional(high));
-        }
-
         static Window of(Limits limits) {
             return new Window(orNull(limits.low()), orNull(limits.high()));
         }
     }
 
-    record Between(Double loudnessDb, Double noiseFloorDb, Double toneDb) {
-        static Between read(JsonObject o) throws IOException {
-            o.only(Set.of("loudnessDb", "noiseFloorDb", "toneDb"));
-            return new Between(
-                    numberOrNull(o, "loudnessDb"), numberOrNull(o, "noiseFloorDb"), numberOrNull(o, "toneDb"));
-        }
-    }
+    record Between(Double loudnessDb, Double noiseFloorDb, Double toneDb) {}
 
-    record Names(String pattern, List<String> tags, List<PartFields> parts) {
-        static Names read(JsonObject o) throws IOException {
-            o.only(Set.of("pattern", "tags", "parts"));
-            List<PartFields> parts = new ArrayList<>();
-            for (JsonObject part : o.objects("parts")) {
-                parts.add(PartFields.read(part));
-            }
-            return new Names(o.optionalText("pattern").orElse(null), o.texts("tags"), parts);
-        }
-    }
+    record Names(String pattern, List<String> tags, List<PartFields> parts) {}
 
-    record PartFields(String name, String pattern, Double longestS) {
-        static PartFields read(JsonObject o) throws IOException {
-            o.only(Set.of("name", "pattern", "longestS"));
-            return new PartFields(o.text("name"), o.text("pattern"), numberOrNull(o, "longestS"));
-        }
-    }
+    record PartFields(String name, String pattern, Double longestS) {}
 
     record Coded(
             String coding,
@@ -152,34 +58,7 @@ record SpecificationFields(
             int sampleRateHz,
             int fewestChannels,
             int mostChannels,
-            boolean sameChannels) {
-        private static final Set<String> NAMES = Set.of(
-                "coding",
-                "accepted",
-                "bitRateKbps",
-                "constantBitRate",
-                "bitDepth",
-                "broadcast",
-                "sampleRateHz",
-                "fewestChannels",
-                "mostChannels",
-                "sameChannels");
-
-        static Coded read(JsonObject o) throws IOException {
-            o.only(NAMES);
-            return new Coded(
-                    o.text("coding"),
-                    o.texts("accepted"),
-                    orNull(o.optionalInteger("bitRateKbps")),
-                    o.flag("constantBitRate"),
-                    orNull(o.optionalInteger("bitDepth")),
-                    o.flag("broadcast"),
-                    o.integer("sampleRateHz"),
-                    o.integer("fewestChannels"),
-                    o.integer("mostChannels"),
-                    o.flag("sameChannels"));
-        }
-    }
+            boolean sameChannels) {}
 
     static SpecificationFields of(Specification s) {
         DeliveryFormat f = s.format();
@@ -239,23 +118,11 @@ record SpecificationFields(
         return value.name().toLowerCase(Locale.ROOT);
     }
 
-    private static Double numberOrNull(JsonObject object, String name) throws IOException {
-        return orNull(object.optionalNumber(name));
-    }
-
     private static Double orNull(OptionalDouble value) {
         return value.isPresent() ? value.getAsDouble() : null;
     }
 
     private static Integer orNull(OptionalInt value) {
         return value.isPresent() ? value.getAsInt() : null;
-    }
-
-    static OptionalDouble optional(Double value) {
-        return value == null ? OptionalDouble.empty() : OptionalDouble.of(value);
-    }
-
-    static OptionalInt optional(Integer value) {
-        return value == null ? OptionalInt.empty() : OptionalInt.of(value);
     }
 }
