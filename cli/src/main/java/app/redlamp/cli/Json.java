@@ -2,6 +2,7 @@ package app.redlamp.cli;
 
 import app.redlamp.core.analysis.Finding;
 import app.redlamp.core.analysis.Report;
+import app.redlamp.core.loudness.Clipping;
 import app.redlamp.core.loudness.Levels;
 import app.redlamp.core.noise.Hum;
 import app.redlamp.core.noise.NoiseProfile;
@@ -11,6 +12,7 @@ import app.redlamp.core.spec.Check;
 import app.redlamp.core.spec.Judgement;
 import app.redlamp.core.spec.SetJudge;
 import app.redlamp.core.text.Wording;
+import app.redlamp.core.voice.Event;
 import com.fasterxml.jackson.core.JsonProcessingException;
 import com.fasterxml.jackson.databind.ObjectMapper;
 import java.io.UncheckedIOException;
@@ -126,6 +128,9 @@ final class Json {
         entry.put("head", report.pauses().head().id());
         entry.put("tail", report.pauses().tail().id());
         entry.put("clippedRuns", report.clippedRuns());
+        entry.put("clippedPlaces", runs(report.clipping().places()));
+        entry.put("flatTopDbfs", number(report.clipping().flatTopDbfs()));
+        entry.put("flatTopPlaces", runs(report.clipping().flatTops()));
         entry.put("dcOffset", rounded(report.levels().dcOffset(), 1e-7));
         entry.put(
                 "findings",
@@ -147,8 +152,7 @@ final class Json {
         Map<String, Object> levels = new LinkedHashMap<>();
         for (int band = 0; band < OctaveBands.OCTAVES.count(); band++) {
             levels.put(
-                    Integer.toString((int) Math.round(OctaveBands.OCTAVES.centreHz(band))),
-                    rounded(noise.octavesDbfs().get(band), 1e-3));
+                    OctaveBands.OCTAVES.name(band), rounded(noise.octavesDbfs().get(band), 1e-3));
         }
         return levels;
     }
@@ -181,12 +185,32 @@ final class Json {
         return entry;
     }
 
+    private static List<Map<String, Object>> runs(List<Clipping.Run> runs) {
+        List<Map<String, Object>> entries = new ArrayList<>();
+        for (Clipping.Run run : runs) {
+            Map<String, Object> entry = new LinkedHashMap<>();
+            entry.put("startS", rounded(run.startS(), 1e-6));
+            entry.put("samples", run.samples());
+            entry.put("channel", run.channel());
+            entries.add(entry);
+        }
+        return entries;
+    }
+
+    private static Map<String, Object> place(Event place) {
+        Map<String, Object> entry = new LinkedHashMap<>();
+        entry.put("startS", rounded(place.startS(), 1e-3));
+        entry.put("endS", rounded(place.endS(), 1e-3));
+        return entry;
+    }
+
     private static Map<String, Object> finding(Finding finding, Wording wording) {
         Map<String, Object> entry = new LinkedHashMap<>();
         entry.put("kind", finding.kind().id());
         entry.put("severity", finding.severity().id());
         entry.put("startS", rounded(finding.startS(), 1e-3));
         entry.put("endS", rounded(finding.endS(), 1e-3));
+        entry.put("places", finding.places().stream().map(Json::place).toList());
         entry.put("amount", rounded(finding.amount(), 1e-3));
         entry.put("message", wording.finding(finding));
         return entry;

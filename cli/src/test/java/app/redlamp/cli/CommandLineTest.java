@@ -79,6 +79,9 @@ class CommandLineTest {
                         "head",
                         "tail",
                         "clippedRuns",
+                        "clippedPlaces",
+                        "flatTopDbfs",
+                        "flatTopPlaces",
                         "dcOffset",
                         "findings");
         assertThat(names(first.get("format")))
@@ -88,6 +91,20 @@ class CommandLineTest {
         }
         assertThat(first.get("noiseFloorDbfs").asDouble()).isCloseTo(-66, within(0.5));
         assertThat(files.get(2).get("findings").get(0).get("kind").asText()).isEqualTo("clipping");
+        assertThat(names(first.get("noiseOctavesDbfs")))
+                .containsExactly("31.5", "63", "125", "250", "500", "1000", "2000", "4000", "8000", "16000");
+        JsonNode clipped = files.get(2);
+        assertThat(clipped.get("clippedPlaces"))
+                .hasSize(clipped.get("clippedRuns").asInt());
+        double worstS = clipped.get("findings").get(0).get("startS").asDouble();
+        assertThat(clipped.get("clippedPlaces"))
+                .anySatisfy(run -> assertThat(run.get("startS").asDouble()).isCloseTo(worstS, within(0.001)));
+        assertThat(clipped.get("clippedPlaces"))
+                .allSatisfy(run -> assertThat(run.get("samples").asInt()).isGreaterThanOrEqualTo(3));
+        assertThat(clipped.get("findings").get(0).get("places"))
+                .isNotEmpty()
+                .allSatisfy(place -> assertThat(place.get("endS").asDouble())
+                        .isGreaterThanOrEqualTo(place.get("startS").asDouble()));
         assertThat(files.get(4).get("format").get("channels").asInt()).isEqualTo(2);
         assertThat(err).isEmpty();
     }

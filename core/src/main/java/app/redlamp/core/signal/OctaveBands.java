@@ -1,5 +1,7 @@
 package app.redlamp.core.signal;
 
+import java.math.BigDecimal;
+
 /**
  * Octave and third-octave bands over a power spectrum.
  *
@@ -11,6 +13,9 @@ public final class OctaveBands {
 
     /** Octaves from 31.5 Hz to 16 kHz. */
     public static final OctaveBands OCTAVES = new OctaveBands(1, -5, 4);
+
+    /** Ten to a decade. */
+    private static final double[] NOMINAL = {1, 1.25, 1.6, 2, 2.5, 3.15, 4, 5, 6.3, 8};
 
     private final double[] centresHz;
     private final double halfWidth;
@@ -30,6 +35,18 @@ public final class OctaveBands {
     /** Exact centre of a band in Hz. */
     public double centreHz(int band) {
         return centresHz[band];
+    }
+
+    /** Centre of a band in Hz as it is called, such as 31.5 or 125 (IEC 61260-1, annex E; ISO 266). */
+    public double nominalHz(int band) {
+        int step = (int) Math.round(NOMINAL.length * Math.log10(centresHz[band]));
+        int decade = step / NOMINAL.length;
+        return NOMINAL[step % NOMINAL.length] * Math.pow(10, decade);
+    }
+
+    /** The nominal centre in digits, as a key: {@code 31.5}, {@code 125}. */
+    public String name(int band) {
+        return BigDecimal.valueOf(nominalHz(band)).stripTrailingZeros().toPlainString();
     }
 
     /**

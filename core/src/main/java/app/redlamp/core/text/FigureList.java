@@ -62,7 +62,7 @@ public final class FigureList {
         for (int band = 0; band < OctaveBands.OCTAVES.count(); band++) {
             int index = band;
             all.put(
-                    "noise" + Math.round(OctaveBands.OCTAVES.centreHz(band)) + "HzDbfs",
+                    "noise" + OctaveBands.OCTAVES.name(band) + "HzDbfs",
                     first(report, n -> n.octavesDbfs().get(index)));
         }
         all.put("plosives", OptionalDouble.of(report.voice().plosives().count()));

@@ -3,6 +3,7 @@ package app.redlamp.core.signal;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -47,6 +48,16 @@ class OctaveBandsTest {
             double expected = -20 + 10 * Math.log10(widthHz / (RATE / 2.0));
             assertThat(10 * Math.log10(powers[band])).as("band %d", band).isCloseTo(expected, within(0.5));
         }
+    }
+
+    /** ISO 266, from memory. */
+    @Test
+    void bandsAreCalledByTheirNominalCentres() {
+        assertThat(IntStream.range(0, OctaveBands.OCTAVES.count()).mapToDouble(OctaveBands.OCTAVES::nominalHz))
+                .containsExactly(31.5, 63.0, 125.0, 250.0, 500.0, 1000.0, 2000.0, 4000.0, 8000.0, 16_000.0);
+        assertThat(IntStream.range(0, 13).mapToDouble(OctaveBands.THIRDS::nominalHz))
+                .containsExactly(
+                        63.0, 80.0, 100.0, 125.0, 160.0, 200.0, 250.0, 315.0, 400.0, 500.0, 630.0, 800.0, 1000.0);
     }
 
     @Test
