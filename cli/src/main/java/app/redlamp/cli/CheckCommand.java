@@ -90,8 +90,8 @@ final class CheckCommand implements Callable<Integer> {
                     .println(Json.text(
                             Map.of("files", entries, "between", Json.comparisons(comparisons, names, wording))));
         } else {
-            comparisons.forEach(c -> console.out()
-                    .println((c.verdict() == Verdict.INSIDE ? "  " : c.verdict() == Verdict.OUTSIDE ? "x " : "i ")
+            comparisons.forEach(c ->
+                    console.line((c.verdict() == Verdict.INSIDE ? "  " : c.verdict() == Verdict.OUTSIDE ? "x " : "i ")
                             + wording.comparison(c, names)));
         }
         if (sheet != null) {
@@ -110,12 +110,11 @@ final class CheckCommand implements Callable<Integer> {
     }
 
     private void print(Path file, Judgement judgement, Wording wording) {
-        console.out()
-                .println(file + ": " + (judgement.pass() ? "clear for " : "not clear for ")
-                        + judgement.specification().id());
+        console.line(file + ": " + (judgement.pass() ? "clear for " : "not clear for ")
+                + judgement.specification().id());
         judgement.checks().forEach(check -> {
             String mark = check.verdict() == Verdict.INSIDE ? "  " : check.verdict() == Verdict.OUTSIDE ? "x " : "i ";
-            console.out().println("  " + mark + wording.check(check, judgement.specification()));
+            console.line("  " + mark + wording.check(check, judgement.specification()));
         });
     }
 }

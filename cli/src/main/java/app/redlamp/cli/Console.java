@@ -14,8 +14,18 @@ record Console(PrintStream out, PrintStream err, Locale locale) {
         return new Wording(locale);
     }
 
+    /** One line, whatever a file is called. */
+    void line(String text) {
+        out.println(oneLine(text));
+    }
+
     /** One line, whatever is in the message. */
     void error(String message) {
-        err.println("redlamp: " + message.replaceAll("\\s*\\R\\s*", " "));
+        err.println(oneLine("redlamp: " + message));
+    }
+
+    /** Neither line breaks nor what else commands a terminal. */
+    private static String oneLine(String text) {
+        return text.replaceAll("\\s*[\\p{Cntrl}\u2028\u2029]+\\s*", " ");
     }
 }

@@ -148,22 +148,18 @@ final class FinishCommand implements Callable<Integer> {
         }
         Path file = ended.measured().file();
         if (ended.result().get().outcome() instanceof FinishOutcome.Finished finished) {
-            console.out().println(file + ": finished to " + specification.id());
-            console.out()
-                    .println("  gain "
-                            + wording.figures().signed(finished.settings().gainDb()) + " dB, limiter "
-                            + wording.figures().tenths(finished.reductionDb()) + " dB at most");
-            wording.edges(finished.settings().edges())
-                    .forEach(line -> console.out().println("  " + line));
-            finished.judgement()
-                    .checks()
-                    .forEach(check -> console.out().println("    " + wording.check(check, specification)));
-            ended.result().get().written().forEach(path -> console.out().println("  written " + path));
+            console.line(file + ": finished to " + specification.id());
+            console.line("  gain "
+                    + wording.figures().signed(finished.settings().gainDb()) + " dB, limiter "
+                    + wording.figures().tenths(finished.reductionDb()) + " dB at most");
+            wording.edges(finished.settings().edges()).forEach(line -> console.line("  " + line));
+            finished.judgement().checks().forEach(check -> console.line("    " + wording.check(check, specification)));
+            ended.result().get().written().forEach(path -> console.line("  written " + path));
         } else if (ended.result().get().outcome() instanceof FinishOutcome.Refused refused) {
-            console.out().println(file + ": cannot be finished to " + specification.id() + "; nothing written");
+            console.line(file + ": cannot be finished to " + specification.id() + "; nothing written");
             for (Obstacle obstacle : refused.obstacles()) {
-                console.out().println("  " + wording.obstacle(obstacle, specification));
-                wording.help(obstacle).forEach(help -> console.out().println("    " + help));
+                console.line("  " + wording.obstacle(obstacle, specification));
+                wording.help(obstacle).forEach(help -> console.line("    " + help));
             }
         }
     }

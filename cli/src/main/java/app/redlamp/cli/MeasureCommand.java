@@ -47,7 +47,7 @@ final class MeasureCommand implements Callable<Integer> {
 
     private void print(Path file, Report report, Wording wording) {
         Figures figures = wording.figures();
-        console.out().println(file);
+        console.line(file.toString());
         line("length", figures.clock(report.info().durationS()));
         line(
                 "format",

@@ -65,9 +65,7 @@ final class SpecsCommand implements Callable<Integer> {
             throw new IllegalArgumentException("--as needs an id that is not taken yet");
         }
         specifications.save(original.as(copyId, original.name() + " (" + copyId + ")"));
-        console.out()
-                .println("copied to "
-                        + library.folder().resolve("specifications").resolve(copyId + ".json"));
+        console.line("copied to " + library.folder().resolve("specifications").resolve(copyId + ".json"));
         return Console.OK;
     }
 

@@ -141,6 +141,16 @@ class CommandLineTest {
                 .anyMatch(line -> line.contains("is a folder"));
     }
 
+    /** A file may be called anything; what it is called breaks no line and commands no terminal. */
+    @Test
+    void aNameIsPrintedOnOneLine() throws IOException {
+        Path odd = Files.copy(Path.of(demo.get(0)), folder.resolve("a\nb\u001b[31m\u2028c.wav"));
+        assertThat(run("measure", odd.toString())).isZero();
+        assertThat(out.lines().findFirst().orElseThrow()).endsWith("a b [31m c.wav");
+        assertThat(run("check", "--spec", "audiobook-retail", odd.toString())).isNotEqualTo(2);
+        assertThat(out.lines().findFirst().orElseThrow()).contains("a b [31m c.wav: ");
+    }
+
     @Test
     void undefinedValuesAreNull() throws IOException {
         Path silence = folder.resolve("silence.wav");
