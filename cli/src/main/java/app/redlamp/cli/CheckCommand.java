@@ -1,5 +1,6 @@
 package app.redlamp.cli;
 
+import app.redlamp.core.analysis.Finding;
 import app.redlamp.core.analysis.Report;
 import app.redlamp.core.port.Recordings;
 import app.redlamp.core.port.Sheets;
@@ -74,7 +75,11 @@ final class CheckCommand implements Callable<Integer> {
                 entry.put("pass", judgement.get().pass());
                 entry.put("checks", Json.checks(judgement.get(), wording));
                 if (!json) {
-                    print(measured.file(), judgement.get(), wording);
+                    print(
+                            measured.file(),
+                            judgement.get(),
+                            measured.report().get().flaws(),
+                            wording);
                 }
             }
             entries.add(entry);
@@ -109,12 +114,13 @@ final class CheckCommand implements Callable<Integer> {
         return String.valueOf(file.getFileName());
     }
 
-    private void print(Path file, Judgement judgement, Wording wording) {
+    private void print(Path file, Judgement judgement, List<Finding> flaws, Wording wording) {
         console.line(file + ": " + (judgement.pass() ? "clear for " : "not clear for ")
                 + judgement.specification().id());
         judgement.checks().forEach(check -> {
             String mark = check.verdict() == Verdict.INSIDE ? "  " : check.verdict() == Verdict.OUTSIDE ? "x " : "i ";
             console.line("  " + mark + wording.check(check, judgement.specification()));
         });
+        flaws.forEach(flaw -> console.line("  i " + wording.finding(flaw)));
     }
 }

@@ -166,6 +166,23 @@ class CommandLineTest {
         assertThat(out).doesNotContain("Infinity", "NaN");
     }
 
+    /** Nobody's limits forbid it, and still it must be said. */
+    @Test
+    void checkSaysWhatIsBrokenBesideTheLimits() throws IOException {
+        Path inverted = folder.resolve("inverted.wav");
+        float[][] channels = new float[2][3 * 48_000];
+        for (int i = 0; i < channels[0].length; i++) {
+            double swell = 0.5 - 0.5 * Math.cos(2 * Math.PI * 3 * i / 48_000.0);
+            channels[0][i] = (float) (0.2 * swell * Math.sin(2 * Math.PI * 220 * i / 48_000.0));
+            channels[1][i] = -channels[0][i];
+        }
+        try (var writer = new app.redlamp.media.wav.WavWriter(inverted, 48_000, 2, 24)) {
+            writer.accept(channels, channels[0].length);
+        }
+        run("check", "--spec", "podcast-stereo", inverted.toString());
+        assertThat(out.lines()).anyMatch(line -> line.startsWith("  i One channel is upside down against the other"));
+    }
+
     @Test
     void checkSaysWhatIsWrongAndByHowMuch() throws IOException {
         assertThat(run(with("check", "--spec", "audiobook-retail", "--json"))).isEqualTo(1);

@@ -94,6 +94,13 @@ public record Report(
         return clipping.runs();
     }
 
+    /** What is broken in it, gravest first, although no specification limits it; clipping is limited. */
+    public List<Finding> flaws() {
+        return findings.stream()
+                .filter(f -> f.severity() == Finding.Severity.FAULT && f.kind() != Finding.Kind.CLIPPING)
+                .toList();
+    }
+
     /** Noise floor in dBFS RMS; absent without a pause of 0.3 s. */
     public OptionalDouble noiseFloorDbfs() {
         return pauses.noiseFloorDbfs();

@@ -120,6 +120,8 @@ final class DeliverReading {
             verdict = strings.say("reading.finishing");
         } else if (!judged.problem().isEmpty()) {
             verdict = strings.say("reading.problem", judged.problem());
+        } else if (faults.isEmpty() && judged.flaw().isPresent()) {
+            verdict = flaw(judged).orElseThrow();
         } else if (judged.deliverable()) {
             verdict = strings.say("reading.clear");
         } else if (faults.isEmpty()) {
@@ -178,6 +180,10 @@ final class DeliverReading {
                 primary(),
                 cautions,
                 source());
+    }
+
+    private Optional<String> flaw(RowStatus status) {
+        return status.flaw().map(flaw -> strings.say("reading.flaw", wording.finding(flaw)));
     }
 
     private void addNoise(List<Reading.Figure> figures, Obstacle.Noise noise, RowStatus.Judged judged) {
@@ -239,7 +245,7 @@ final class DeliverReading {
                             : Optional.empty()));
         }
         return Reading.plain(
-                strings.say("reading.ready"),
+                flaw(ended).orElse(strings.say("reading.ready")),
                 figures,
                 strings.say("reading.written", folder.getFileName()),
                 written,

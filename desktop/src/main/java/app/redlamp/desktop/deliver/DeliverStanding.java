@@ -40,12 +40,22 @@ public record DeliverStanding(LampState lamp, boolean clear, String answer, Stri
                 ? LampState.LIT
                 : hopeless > 0 ? LampState.BARRED : finishable + ready > 0 ? LampState.HALF : LampState.UNLIT;
         String text = clear
-                ? missing > 0 ? strings.say("standing.parts", ready, missing) : strings.say("standing.all", ready)
+                ? inside(rows, ready, missing, strings)
                 : rows.isEmpty()
                         ? strings.say("standing.none")
                         : String.join(
                                 strings.say("standing.and"), first.subList(0, Math.min(MOST_FIRST, first.size())));
         return new DeliverStanding(lamp, clear, strings.say(clear ? "standing.clear" : "standing.notClear"), text);
+    }
+
+    /** What is inside, and what a person must see to before sending it. */
+    private static String inside(List<DocketRow> rows, long ready, int missing, Strings strings) {
+        long flawed =
+                rows.stream().filter(r -> r.status().get().flaw().isPresent()).count();
+        List<String> words = new ArrayList<>();
+        words.add(missing > 0 ? strings.say("standing.parts", ready, missing) : strings.say("standing.all", ready));
+        add(words, "standing.hear", flawed, strings);
+        return String.join(strings.say("standing.beside"), words);
     }
 
     private static void add(List<String> first, String key, long count, Strings strings) {

@@ -38,7 +38,7 @@ public final class DocketRow {
         String name = file.getFileName().toString();
         int dot = name.lastIndexOf('.');
         String words = (dot > 0 ? name.substring(0, dot) : name)
-                .replaceAll("[-_]+", " ")
+                .replaceAll("[-_\\p{Cntrl}\u2028\u2029]+", " ")
                 .trim();
         Matcher letter = FIRST_LETTER.matcher(words);
         return letter.find()

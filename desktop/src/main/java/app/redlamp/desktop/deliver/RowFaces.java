@@ -1,5 +1,6 @@
 package app.redlamp.desktop.deliver;
 
+import app.redlamp.core.analysis.Finding;
 import app.redlamp.core.analysis.Report;
 import app.redlamp.core.finish.FinishOutcome;
 import app.redlamp.core.finish.Obstacle;
@@ -44,8 +45,8 @@ final class RowFaces {
             return ended.finished()
                     .map(f -> measured(
                             row,
-                            LampState.LIT,
-                            strings.say("docket.ready"),
+                            status.flaw().isEmpty() ? LampState.LIT : LampState.HALF,
+                            status.flaw().map(this::flaw).orElse(strings.say("docket.ready")),
                             ended.before(),
                             Optional.of(f.judgement()),
                             "docket.action.ready"))
@@ -60,6 +61,10 @@ final class RowFaces {
         } else if (!judged.forecast().finishable()) {
             String note = obstacle(judged.forecast().obstacles().get(0));
             return measured(row, LampState.BARRED, note, judged, Optional.empty(), "docket.action.why");
+        } else if (judged.flaw().isPresent()) {
+            String action = judged.deliverable() ? "" : "docket.action.finish";
+            String note = flaw(judged.flaw().get());
+            return measured(row, LampState.HALF, note, judged, Optional.empty(), action);
         } else if (judged.deliverable()) {
             return measured(row, LampState.LIT, strings.say("docket.clear"), judged, Optional.empty(), "");
         }
@@ -135,6 +140,15 @@ final class RowFaces {
         OptionalDouble before = delivered.isPresent() ? check.measured() : OptionalDouble.empty();
         return new RowFace.Bar(
                 wording.figures().tenths(now), Optional.of(Gauge.ofDecibels(check.limits(), now, before)), hopeless);
+    }
+
+    private String flaw(Finding flaw) {
+        return switch (flaw.kind()) {
+            case DROPOUTS -> strings.say("docket.flaw.dropouts");
+            case CHANNELS_INVERTED -> strings.say("docket.flaw.inverted");
+            case CHANNELS_DELAYED -> strings.say("docket.flaw.delayed");
+            default -> strings.say("docket.flaw.samples");
+        };
     }
 
     private String obstacle(Obstacle obstacle) {

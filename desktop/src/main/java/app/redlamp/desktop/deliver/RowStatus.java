@@ -1,5 +1,6 @@
 package app.redlamp.desktop.deliver;
 
+import app.redlamp.core.analysis.Finding;
 import app.redlamp.core.analysis.Report;
 import app.redlamp.core.finish.FinishOutcome;
 import app.redlamp.core.finish.Forecast;
@@ -9,6 +10,7 @@ import app.redlamp.core.spec.CheckId;
 import app.redlamp.core.spec.Judgement;
 import app.redlamp.core.spec.Verdict;
 import java.util.Optional;
+import java.util.stream.Stream;
 
 /** How far a recording on the docket has come. */
 public sealed interface RowStatus {
@@ -56,6 +58,18 @@ public sealed interface RowStatus {
             return Optional.of(ended.before());
         }
         return Optional.empty();
+    }
+
+    /**
+     * What is broken in what would be sent, although it may be inside all limits: a person must hear it. Coding covers what
+     * was lost before, so a delivery has the flaws of its recording too.
+     */
+    default Optional<Finding> flaw() {
+        Stream<Report> reports = judged().map(Judged::report).stream();
+        if (this instanceof Ended ended) {
+            reports = Stream.concat(reports, ended.finished().map(FinishOutcome.Finished::delivered).stream());
+        }
+        return reports.flatMap(r -> r.flaws().stream()).findFirst();
     }
 
     /** Whether something can be sent: the finished delivery, or the recording just as it is. */

@@ -9,6 +9,7 @@ import static org.mockito.Mockito.times;
 import static org.mockito.Mockito.verify;
 import static org.mockito.Mockito.when;
 
+import app.redlamp.core.analysis.Finding;
 import app.redlamp.core.analysis.Report;
 import app.redlamp.core.analysis.Reports;
 import app.redlamp.core.finish.FinishOutcome;
@@ -255,6 +256,7 @@ class DeliverModelTest {
     void titlesAreWords() {
         assertThat(new DocketRow(Path.of("/a/1-the-cellar_barometer.wav")).title())
                 .isEqualTo("1 The cellar barometer");
+        assertThat(new DocketRow(Path.of("/a/two\nlines.wav")).title()).isEqualTo("Two lines");
         assertThat(new DocketRow(Path.of("/a/.hidden")).title()).isEqualTo(".Hidden");
         assertThat(new DocketRow(Path.of("/a/---.wav")).title()).isEqualTo("---.wav");
     }
@@ -330,6 +332,31 @@ class DeliverModelTest {
         assertThat(reading().more().heard())
                 .extracting(Reading.Heard::text)
                 .contains("No file is called like these: opening credits. Add them, or name them so");
+    }
+
+    /** No client's sheet forbids it, finishing does not bring it back, and still nobody wants to send it unheard. */
+    @Test
+    void whatIsBrokenIsSaidAlthoughAllLimitsAreKept() {
+        Path dropping = Path.of("/a/6-dropping.wav");
+        Finding lost = new Finding(Finding.Kind.DROPOUTS, Finding.Severity.FAULT, 1, 1.2, 3, List.of());
+        measures(dropping, Reports.good().findings(List.of(lost)));
+        open(GOOD, dropping);
+        assertThat(notes()).containsExactly("fine; MP3 still to be made", "sound drops out: hear it first");
+        assertThat(lamps()).containsExactly(LampState.LIT, LampState.HALF);
+        model.selected().set(model.rows().get(1));
+        assertThat(reading().verdict()).startsWith("Inside, but not clean. ").endsWith(".");
+        model.finishAll();
+        workers.runAll();
+        assertThat(notes()).containsExactly("ready, measured again", "sound drops out: hear it first");
+        assertThat(reading().verdict()).startsWith("Inside, but not clean. ");
+        assertThat(standing().clear()).isTrue();
+        assertThat(standing().first()).isEqualTo("all 2 inside; hear 1 first");
+    }
+
+    @Test
+    void clippingIsNoFlawButALimit() {
+        Finding clipped = new Finding(Finding.Kind.CLIPPING, Finding.Severity.FAULT, 1, 1.2, 3, List.of());
+        assertThat(Reports.good().findings(List.of(clipped)).get().flaws()).isEmpty();
     }
 
     private static Specification wantingHours() {
