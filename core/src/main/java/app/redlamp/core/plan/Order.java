@@ -1,0 +1,43 @@
+package app.redlamp.core.plan;
+
+import app.redlamp.core.spec.Asked;
+import app.redlamp.core.spec.Specification;
+import java.util.EnumMap;
+import java.util.Map;
+
+/**
+ * What the client will check, and where each figure comes from.
+ *
+ * @param specification what the recordings are held against
+ * @param basedOn the specification of the library that it began as
+ * @param quotes words of the client's mail, by the figure that was read from them
+ * @param mail the mail itself; empty where there is none
+ */
+public record Order(Specification specification, Specification basedOn, Map<Asked, String> quotes, String mail) {
+
+    public Order {
+        Map<Asked, String> ordered = new EnumMap<>(Asked.class);
+        ordered.putAll(quotes);
+        quotes = Map.copyOf(ordered);
+    }
+
+    /** As it stands in the library. */
+    public static Order of(Specification specification) {
+        return new Order(specification, specification, Map.of(), "");
+    }
+
+    /** Whether a figure is another than in the library's specification. */
+    public boolean deviates(Asked asked) {
+        return asked.differs(basedOn, specification);
+    }
+
+    /** Whether any is. */
+    public boolean deviates() {
+        for (Asked asked : Asked.values()) {
+            if (deviates(asked)) {
+                return true;
+            }
+        }
+        return false;
+    }
+}

@@ -1,0 +1,89 @@
+package app.redlamp.core.plan;
+
+import app.redlamp.core.script.Piece;
+import app.redlamp.core.script.Script;
+import java.util.ArrayList;
+import java.util.List;
+
+/**
+ * One job from the brief to the delivery: everything that is decided about it. Measurements lie in its log and its recordings.
+ *
+ * @param id never changes, so that a production is known again wherever its folder goes
+ * @param brief what, for whom, by when
+ * @param order what the client will check
+ * @param script what is read
+ * @param effort how long things take
+ * @param time when there is time
+ * @param money what comes in and what goes out
+ * @param spent time that was really spent
+ */
+public record Production(
+        String id,
+        Brief brief,
+        Order order,
+        Script script,
+        Effort effort,
+        WorkingTime time,
+        Money money,
+        List<Spent> spent) {
+
+    /** @throws IllegalArgumentException without an id */
+    public Production {
+        spent = List.copyOf(spent);
+        if (id.isBlank()) {
+            throw new IllegalArgumentException("a production needs an id");
+        }
+    }
+
+    public Production with(Brief newBrief) {
+        return new Production(id, newBrief, order, script, effort, time, money, spent);
+    }
+
+    public Production with(Order newOrder) {
+        return new Production(id, brief, newOrder, script, effort, time, money, spent);
+    }
+
+    public Production with(Script newScript) {
+        return new Production(id, brief, order, newScript, effort, time, money, spent);
+    }
+
+    public Production with(Effort newEffort) {
+        return new Production(id, brief, order, script, newEffort, time, money, spent);
+    }
+
+    public Production with(WorkingTime newTime) {
+        return new Production(id, brief, order, script, effort, newTime, money, spent);
+    }
+
+    public Production with(Money newMoney) {
+        return new Production(id, brief, order, script, effort, time, newMoney, spent);
+    }
+
+    public Production spending(Spent more) {
+        List<Spent> all = new ArrayList<>(spent);
+        all.add(more);
+        return new Production(id, brief, order, script, effort, time, money, all);
+    }
+
+    /** The same job in a folder of its own. */
+    public Production as(String newId) {
+        return new Production(newId, brief, order, script, effort, time, money, spent);
+    }
+
+    public List<Piece> pieces() {
+        return script.pieces();
+    }
+
+    /**
+     * Names of the files, without their ending, in the order of the pieces.
+     *
+     * @throws IllegalArgumentException where the pattern does not name them; one line that says what to do
+     */
+    public List<String> fileNames() {
+        return FileNames.of(
+                brief.pattern(),
+                brief.title(),
+                brief.client(),
+                script.pieces().stream().map(Piece::title).toList());
+    }
+}

@@ -1,0 +1,39 @@
+package app.redlamp.core.script;
+
+import java.util.ArrayList;
+import java.util.List;
+
+/** The text of a script, as it came: blocks in their order. It never changes; how it is split does. */
+public record ScriptText(List<Block> blocks) {
+    public static final ScriptText EMPTY = new ScriptText(List.of());
+
+    public ScriptText {
+        blocks = List.copyOf(blocks);
+    }
+
+    public int size() {
+        return blocks.size();
+    }
+
+    /** This one and another below it. */
+    public ScriptText and(ScriptText more) {
+        List<Block> all = new ArrayList<>(blocks);
+        all.addAll(more.blocks);
+        return new ScriptText(all);
+    }
+
+    /**
+     * The text block by block as it is said, without page breaks.
+     *
+     * @throws IndexOutOfBoundsException for a span beyond the end
+     */
+    public List<Block> of(Piece piece) {
+        List<Block> all = new ArrayList<>();
+        for (Span span : piece.spans()) {
+            blocks.subList(span.from(), span.to()).stream()
+                    .filter(b -> b.kind() != Block.Kind.PAGE_BREAK)
+                    .forEach(all::add);
+        }
+        return all;
+    }
+}
