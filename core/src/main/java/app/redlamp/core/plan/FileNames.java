@@ -107,6 +107,23 @@ public final class FileNames {
                 .replaceAll("^[.]+", "");
     }
 
+    /**
+     * What a folder for a production is called: its title without what some file system refuses.
+     *
+     * @throws IllegalArgumentException where nothing is left of it, or too much; one line that says what to do
+     */
+    public static String folder(String title) {
+        String name = Normalizer.normalize(LEFT_OUT.matcher(title).replaceAll(" "), Normalizer.Form.NFC)
+                .replaceAll("\\s+", " ")
+                .replaceAll("^[ .-]+|[ .-]+$", "");
+        boolean tooLong = name.getBytes(java.nio.charset.StandardCharsets.UTF_8).length > LONGEST_BYTES;
+        if (name.isEmpty() || tooLong || DEVICE.matcher(name).matches()) {
+            throw new IllegalArgumentException("'" + title.substring(0, Math.min(40, title.length()))
+                    + "' cannot name a folder; give the production another title");
+        }
+        return name;
+    }
+
     private static String shown(String sign) {
         return Character.isISOControl(sign.charAt(0)) ? "a control character" : sign;
     }

@@ -9,12 +9,12 @@ import app.redlamp.core.port.Progress;
 import app.redlamp.core.spec.DeliveryFormat;
 import app.redlamp.core.spec.Naming;
 import app.redlamp.media.ReadFault;
+import app.redlamp.media.disk.DiskSpace;
 import java.io.IOException;
 import java.nio.channels.FileChannel;
 import java.nio.file.DirectoryIteratorException;
 import java.nio.file.DirectoryStream;
 import java.nio.file.FileAlreadyExistsException;
-import java.nio.file.FileSystemException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.nio.file.StandardCopyOption;
@@ -74,8 +74,8 @@ public final class FileFinishing implements Finishing {
             throw e;
         } catch (IOException e) {
             throw new IOException(
-                    "cannot be written to " + order.into() + " (" + reason(e) + "); free some space or choose another"
-                            + " folder",
+                    "cannot be written to " + order.into() + " (" + DiskSpace.reason(e)
+                            + "); free some space or choose another" + " folder",
                     e);
         } finally {
             Files.deleteIfExists(master);
@@ -85,14 +85,7 @@ public final class FileFinishing implements Finishing {
 
     @Override
     public long freeBytes(Path folder) throws IOException {
-        Path there = folder.toAbsolutePath();
-        while (there != null && !Files.exists(there)) {
-            there = there.getParent();
-        }
-        if (there == null) {
-            throw new IOException(folder + " is on no disk that is there; choose another folder");
-        }
-        return Files.getFileStore(there).getUsableSpace();
+        return DiskSpace.free(folder);
     }
 
     /** Removes the parts that a kill left behind, and nothing else. */
@@ -185,10 +178,5 @@ public final class FileFinishing implements Finishing {
             file.force(true);
         }
         return Files.move(passing, reserved, StandardCopyOption.REPLACE_EXISTING, StandardCopyOption.ATOMIC_MOVE);
-    }
-
-    private static String reason(IOException e) {
-        boolean bare = e instanceof FileSystemException fault && fault.getReason() == null;
-        return bare || e.getMessage() == null ? e.getClass().getSimpleName() : e.getMessage();
     }
 }

@@ -1,17 +1,14 @@
 package app.redlamp.media.library;
 
 import app.redlamp.core.port.Settings;
+import app.redlamp.media.disk.AtomicFile;
 import app.redlamp.media.json.JsonDocument;
 import app.redlamp.media.json.JsonObject;
 import com.fasterxml.jackson.databind.ObjectMapper;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.io.IOException;
-import java.nio.ByteBuffer;
-import java.nio.channels.FileChannel;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.nio.file.StandardCopyOption;
-import java.nio.file.StandardOpenOption;
 
 /**
  * The settings as one small JSON file (docs/formats.md). Saved atomically; fields that this version does not know
@@ -55,17 +52,7 @@ public final class SettingsFile implements Settings {
         node.put("scalePercent", values.scalePercent());
         node.put("specification", values.specificationId());
         Files.createDirectories(path.toAbsolutePath().getParent());
-        Path passing = path.resolveSibling(path.getFileName() + ".part");
-        try (FileChannel file = FileChannel.open(
-                passing, StandardOpenOption.CREATE, StandardOpenOption.TRUNCATE_EXISTING, StandardOpenOption.WRITE)) {
-            ByteBuffer bytes =
-                    ByteBuffer.wrap(mapper.writerWithDefaultPrettyPrinter().writeValueAsBytes(node));
-            while (bytes.hasRemaining()) {
-                file.write(bytes);
-            }
-            file.force(true);
-        }
-        Files.move(passing, path, StandardCopyOption.REPLACE_EXISTING, StandardCopyOption.ATOMIC_MOVE);
+        AtomicFile.write(path, mapper.writerWithDefaultPrettyPrinter().writeValueAsBytes(node));
     }
 
     /** What the file holds now, with the fields that this version does not know; nothing where it is broken. */

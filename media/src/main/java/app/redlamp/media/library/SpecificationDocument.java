@@ -2,6 +2,7 @@ package app.redlamp.media.library;
 
 import app.redlamp.core.spec.Specification;
 import app.redlamp.media.json.JsonDocument;
+import app.redlamp.media.json.JsonObject;
 import com.fasterxml.jackson.annotation.JsonInclude;
 import com.fasterxml.jackson.core.JsonProcessingException;
 import com.fasterxml.jackson.databind.ObjectWriter;
@@ -28,8 +29,13 @@ public final class SpecificationDocument {
         if (json.length > MOST_BYTES) {
             throw new IOException(json.length + " bytes: a specification has at most " + MOST_BYTES);
         }
+        return read(JsonDocument.read(json));
+    }
+
+    /** Reads a document that stands within another. */
+    public static Specification read(JsonObject document) throws IOException {
         try {
-            return new SpecificationReader(JsonDocument.read(json)).read();
+            return new SpecificationReader(document).read();
         } catch (IllegalArgumentException e) {
             throw new IOException(e.getMessage(), e);
         }

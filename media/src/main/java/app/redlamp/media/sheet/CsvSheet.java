@@ -19,7 +19,7 @@ final class CsvSheet {
         names.forEach(n -> csv.append(',').append(n));
         csv.append(END);
         for (DeliverySheet.Section file : sheet.files()) {
-            csv.append(quoted(file.name())).append(',').append(file.clear() ? "yes" : "no");
+            csv.append(Csv.quoted(file.name())).append(',').append(file.clear() ? "yes" : "no");
             for (String name : names) {
                 csv.append(',').append(number(file.figures().getOrDefault(name, OptionalDouble.empty())));
             }
@@ -30,12 +30,5 @@ final class CsvSheet {
 
     private static String number(OptionalDouble value) {
         return value.isPresent() ? String.format(Locale.ROOT, "%.6g", value.getAsDouble()) : "";
-    }
-
-    /** In quotes where needed; a name that a table program would take for a formula gets an apostrophe. */
-    private static String quoted(String text) {
-        String safe = !text.isEmpty() && "=+-@\t\r".indexOf(text.charAt(0)) >= 0 ? "'" + text : text;
-        boolean plain = safe.chars().noneMatch(c -> c == ',' || c == '"' || c == '\n' || c == '\r');
-        return plain ? safe : '"' + safe.replace("\"", "\"\"") + '"';
     }
 }

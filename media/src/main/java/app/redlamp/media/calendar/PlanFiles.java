@@ -1,0 +1,38 @@
+package app.redlamp.media.calendar;
+
+import app.redlamp.core.plan.ProductionPlan;
+import app.redlamp.media.disk.AtomicFile;
+import app.redlamp.media.disk.DiskSpace;
+import java.io.IOException;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Path;
+import java.time.Instant;
+import java.util.Locale;
+
+/** Writes the calendar of a plan for other programs. */
+public final class PlanFiles {
+    private PlanFiles() {}
+
+    /**
+     * Writes it as iCalendar ({@code .ics}) or as a table ({@code .csv}).
+     *
+     * @param now when it is written
+     * @throws IOException where the ending is another or the file cannot be written; one line that says what to do
+     */
+    public static void write(ProductionPlan plan, Path file, Instant now) throws IOException {
+        String name = String.valueOf(file.getFileName()).toLowerCase(Locale.ROOT);
+        String text;
+        if (name.endsWith(".ics")) {
+            text = PlanCalendar.of(plan, now);
+        } else if (name.endsWith(".csv")) {
+            text = PlanTable.of(plan);
+        } else {
+            throw new IOException(file.getFileName() + ": end the name in .ics for calendars or .csv for tables");
+        }
+        try {
+            AtomicFile.write(file.toAbsolutePath(), text.getBytes(StandardCharsets.UTF_8));
+        } catch (IOException e) {
+            throw new IOException(file + " cannot be written (" + DiskSpace.reason(e) + "); choose another place", e);
+        }
+    }
+}

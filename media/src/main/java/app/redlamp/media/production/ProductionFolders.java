@@ -1,0 +1,96 @@
+package app.redlamp.media.production;
+
+import app.redlamp.core.plan.FileNames;
+import app.redlamp.core.plan.Production;
+import app.redlamp.core.plan.ProductionPlan;
+import app.redlamp.core.port.Productions;
+import app.redlamp.core.port.Progress;
+import app.redlamp.media.calendar.PlanFiles;
+import app.redlamp.media.disk.DiskSpace;
+import java.io.IOException;
+import java.nio.file.FileAlreadyExistsException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.time.Clock;
+import java.util.List;
+import java.util.Map;
+
+/** Productions in folders (docs/formats.md). */
+public final class ProductionFolders implements Productions {
+    private static final List<String> SUBFOLDERS = List.of("raw", "working", "ready", "tone", "script");
+
+    private final Clock clock;
+
+    /** @param clock for the log */
+    public ProductionFolders(Clock clock) {
+        this.clock = clock;
+    }
+
+    @Override
+    public Held create(Path parent, Production production) throws IOException {
+        Path folder = parent.resolve(folderName(production)).toAbsolutePath();
+        try {
+            Files.createDirectories(parent);
+            Files.createDirectory(folder);
+        } catch (FileAlreadyExistsException e) {
+            throw new IOException(
+                    folder + " is there already; open it, or give the production another title or place", e);
+        } catch (IOException e) {
+            throw new IOException(
+                    folder + " cannot be made (" + DiskSpace.reason(e) + "); choose another place for it", e);
+        }
+        for (String subfolder : SUBFOLDERS) {
+            Files.createDirectory(folder.resolve(subfolder));
+        }
+        HeldFolder held = HeldFolder.take(folder, new ProductionDocument(), production, clock);
+        try {
+            held.save(production);
+            held.log("created", Map.of("title", production.brief().title()));
+        } catch (IOException e) {
+            held.close();
+            throw e;
+        }
+        return held;
+    }
+
+    private static String folderName(Production production) throws IOException {
+        try {
+            return FileNames.folder(production.brief().title());
+        } catch (IllegalArgumentException e) {
+            throw new IOException(e.getMessage(), e);
+        }
+    }
+
+    @Override
+    public Held open(Path folder) throws IOException {
+        return HeldFolder.open(folderOf(folder), clock);
+    }
+
+    @Override
+    public Seen look(Path folder) throws IOException {
+        Path there = folderOf(folder);
+        Production production = new ProductionDocument().read(there).production();
+        return seen(production, there, new FolderSight(), Progress.NONE);
+    }
+
+    @Override
+    public void writeCalendar(ProductionPlan plan, Path file) throws IOException {
+        PlanFiles.write(plan, file, clock.instant());
+    }
+
+    static Seen seen(Production production, Path folder, FolderSight sight, Progress progress) throws IOException {
+        return new Seen(
+                production, sight.recordings(folder, progress), FolderSight.usedBytes(folder), DiskSpace.free(folder));
+    }
+
+    private static Path folderOf(Path given) throws IOException {
+        Path path = given.toAbsolutePath().normalize();
+        if (Files.isRegularFile(path) && path.endsWith(ProductionDocument.NAME)) {
+            return path.getParent();
+        }
+        if (!Files.isDirectory(path)) {
+            throw new IOException("is not there, or no folder; choose the folder of a production");
+        }
+        return path;
+    }
+}

@@ -1,0 +1,212 @@
+package app.redlamp.media.production;
+
+import app.redlamp.core.plan.Brief;
+import app.redlamp.core.plan.Capture;
+import app.redlamp.core.plan.Effort;
+import app.redlamp.core.plan.Fee;
+import app.redlamp.core.plan.GainSchool;
+import app.redlamp.core.plan.Item;
+import app.redlamp.core.plan.JobKind;
+import app.redlamp.core.plan.Money;
+import app.redlamp.core.plan.Order;
+import app.redlamp.core.plan.Production;
+import app.redlamp.core.plan.QuietHours;
+import app.redlamp.core.plan.Spent;
+import app.redlamp.core.plan.WorkingTime;
+import app.redlamp.core.script.CharacterVoice;
+import app.redlamp.core.script.Piece;
+import app.redlamp.core.script.Saying;
+import app.redlamp.core.script.Script;
+import app.redlamp.core.script.ScriptText;
+import app.redlamp.core.script.Span;
+import app.redlamp.core.spec.Asked;
+import app.redlamp.core.spec.Specification;
+import app.redlamp.media.json.JsonObject;
+import app.redlamp.media.library.SpecificationDocument;
+import java.io.IOException;
+import java.math.BigDecimal;
+import java.time.DateTimeException;
+import java.time.DayOfWeek;
+import java.time.LocalDate;
+import java.time.LocalTime;
+import java.util.ArrayList;
+import java.util.Currency;
+import java.util.EnumMap;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+
+/** Makes a production of its document. Fields that this version does not know are passed over; they survive a save. */
+final class ProductionReader {
+    private static final int MOST_DIGITS = 15;
+
+    private final JsonObject document;
+
+    ProductionReader(JsonObject document) {
+        this.document = document;
+    }
+
+    int format() throws IOException {
+        return document.integer("format");
+    }
+
+    /** Name of the file in {@code script/} that holds the text; absent where there is no script. */
+    Optional<String> scriptName() throws IOException {
+        Optional<String> name = document.object("script").optionalText("text");
+        return name.isEmpty() ? name : Optional.of(ScriptTextFile.checkedName(name.get()));
+    }
+
+    Production read(ScriptText text) throws IOException {
+        try {
+            return new Production(
+                    document.text("id"),
+                    brief(document.object("brief")),
+                    order(document.object("order")),
+                    script(document.object("script"), text),
+                    effort(document.object("effort")),
+                    time(document.object("time")),
+                    money(document.object("money")),
+                    spent());
+        } catch (IllegalArgumentException | DateTimeException e) {
+            // Figures that cannot be are refused where they are made; days and times where they are read.
+            throw new IOException(e.getMessage(), e);
+        }
+    }
+
+    private static Brief brief(JsonObject o) throws IOException {
+        JsonObject capture = o.object("capture");
+        Optional<String> deadline = o.optionalText("deadline");
+        return new Brief(
+                named(JobKind.class, o, "kind"),
+                o.text("title"),
+                o.text("client"),
+                LocalDate.parse(o.text("start")),
+                deadline.map(LocalDate::parse),
+                o.text("pattern"),
+                new Capture(capture.integer("sampleRateHz"), capture.integer("bitDepth"), capture.integer("channels")),
+                named(GainSchool.class, o, "gain"));
+    }
+
+    private static Order order(JsonObject o) throws IOException {
+        Map<Asked, String> quotes = new EnumMap<>(Asked.class);
+        JsonObject quoted = o.object("quotes");
+        for (Asked asked : Asked.values()) {
+            quoted.optionalText(asked.id()).ifPresent(words -> quotes.put(asked, words));
+        }
+        return new Order(specification(o, "specification"), specification(o, "basedOn"), quotes, o.text("mail"));
+    }
+
+    private static Specification specification(JsonObject o, String field) throws IOException {
+        return SpecificationDocument.read(o.object(field));
+    }
+
+    private static Script script(JsonObject o, ScriptText text) throws IOException {
+        List<Piece> pieces = new ArrayList<>();
+        for (JsonObject piece : o.objects("pieces")) {
+            List<Span> spans = new ArrayList<>();
+            for (JsonObject span : piece.objects("blocks")) {
+                spans.add(new Span(span.integer("from"), span.integer("to")));
+            }
+            pieces.add(new Piece(piece.text("title"), spans, piece.optionalNumber("plannedS")));
+        }
+        List<Saying> sayings = new ArrayList<>();
+        for (JsonObject saying : o.objects("sayings")) {
+            sayings.add(new Saying(saying.text("term"), saying.text("said"), saying.text("note")));
+        }
+        List<CharacterVoice> voices = new ArrayList<>();
+        for (JsonObject voice : o.objects("voices")) {
+            voices.add(new CharacterVoice(voice.text("name"), voice.text("voice")));
+        }
+        return new Script(text, pieces, sayings, voices);
+    }
+
+    private static Effort effort(JsonObject o) throws IOException {
+        return new Effort(
+                o.number("wordsPerMinute"), o.number("booth"), o.number("edit"), o.number("proof"), o.number("kept"));
+    }
+
+    private static WorkingTime time(JsonObject o) throws IOException {
+        Map<DayOfWeek, QuietHours> quiet = new EnumMap<>(DayOfWeek.class);
+        for (JsonObject day : o.objects("quiet")) {
+            quiet.put(
+                    named(DayOfWeek.class, day, "day"),
+                    new QuietHours(LocalTime.parse(day.text("from")), LocalTime.parse(day.text("to"))));
+        }
+        Set<LocalDate> off = new HashSet<>();
+        for (String day : o.texts("daysOff")) {
+            off.add(LocalDate.parse(day));
+        }
+        return new WorkingTime(
+                quiet,
+                off,
+                o.integer("longestSessionMin"),
+                o.integer("stretchMin"),
+                o.integer("breakMin"),
+                o.integer("editMin"),
+                o.integer("correctionDays"));
+    }
+
+    private static Money money(JsonObject o) throws IOException {
+        Optional<JsonObject> fee = o.optionalObject("fee");
+        List<Item> items = new ArrayList<>();
+        for (JsonObject item : o.objects("items")) {
+            items.add(new Item(
+                    item.text("name"),
+                    amount(item, "new"),
+                    optionalAmount(item, "used"),
+                    named(Item.Standing.class, item, "standing")));
+        }
+        return new Money(
+                currency(o),
+                fee.isEmpty()
+                        ? Optional.empty()
+                        : Optional.of(new Fee(named(Fee.Basis.class, fee.get(), "basis"), amount(fee.get(), "amount"))),
+                optionalAmount(o, "budget"),
+                items);
+    }
+
+    private static Currency currency(JsonObject o) throws IOException {
+        try {
+            return Currency.getInstance(o.text("currency"));
+        } catch (IllegalArgumentException e) {
+            throw new IOException(
+                    "line " + o.lineOf("currency") + ": '" + o.text("currency")
+                            + "' is no currency; write its three letters, such as EUR",
+                    e);
+        }
+    }
+
+    private List<Spent> spent() throws IOException {
+        List<Spent> spent = new ArrayList<>();
+        for (JsonObject one : document.objects("spent")) {
+            spent.add(new Spent(
+                    LocalDate.parse(one.text("day")), named(Spent.Phase.class, one, "phase"), one.integer("minutes")));
+        }
+        return spent;
+    }
+
+    private static Optional<BigDecimal> optionalAmount(JsonObject o, String field) throws IOException {
+        return o.optionalText(field).isEmpty() ? Optional.empty() : Optional.of(amount(o, field));
+    }
+
+    private static BigDecimal amount(JsonObject o, String field) throws IOException {
+        String written = o.text(field);
+        if (written.length() > MOST_DIGITS || !written.matches("\\d+(\\.\\d+)?")) {
+            throw new IOException("line " + o.lineOf(field) + ": " + field + " must be an amount such as \"120.50\"");
+        }
+        return new BigDecimal(written);
+    }
+
+    private static <E extends Enum<E>> E named(Class<E> names, JsonObject o, String field) throws IOException {
+        String written = o.text(field);
+        for (E name : names.getEnumConstants()) {
+            if (name.name().toLowerCase(Locale.ROOT).replace('_', '-').equals(written)) {
+                return name;
+            }
+        }
+        throw new IOException("line " + o.lineOf(field) + ": there is no " + field + " '" + written + "' here");
+    }
+}

@@ -1,0 +1,56 @@
+package app.redlamp.media.script;
+
+import app.redlamp.core.script.Block;
+import app.redlamp.core.script.PlainText;
+import app.redlamp.core.script.ScriptText;
+import java.util.ArrayList;
+import java.util.List;
+
+/** Gathers the blocks of a document and refuses more of them than any script has. */
+final class BlockList {
+    /** About ten long books. */
+    static final int MOST_CHARACTERS = 8_000_000;
+
+    private final List<Block> blocks = new ArrayList<>();
+    private long characters;
+
+    /** Blank ones are left out. */
+    void paragraph(String text) throws DocumentFault {
+        String line = PlainText.tidy(text);
+        if (!line.isEmpty()) {
+            count(line);
+            blocks.add(Block.paragraph(line));
+        }
+    }
+
+    /** Blank ones are left out. */
+    void heading(int level, String text) throws DocumentFault {
+        String line = PlainText.tidy(text);
+        if (!line.isEmpty()) {
+            count(line);
+            blocks.add(Block.heading(level, line));
+        }
+    }
+
+    void page() {
+        if (!blocks.isEmpty() && blocks.get(blocks.size() - 1).kind() != Block.Kind.PAGE_BREAK) {
+            blocks.add(Block.PAGE);
+        }
+    }
+
+    ScriptText text() {
+        return new ScriptText(blocks);
+    }
+
+    private void count(String line) throws DocumentFault {
+        characters += line.length();
+        if (characters > MOST_CHARACTERS) {
+            throw tooLong();
+        }
+    }
+
+    static DocumentFault tooLong() {
+        return new DocumentFault("holds more than " + MOST_CHARACTERS / 1_000_000
+                + " million characters of text, more than ten long books; bring it in parts");
+    }
+}

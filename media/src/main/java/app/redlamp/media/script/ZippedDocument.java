@@ -1,0 +1,91 @@
+package app.redlamp.media.script;
+
+import java.io.IOException;
+import java.io.InputStream;
+import java.nio.file.Path;
+import java.util.zip.ZipEntry;
+import java.util.zip.ZipException;
+import java.util.zip.ZipFile;
+
+/**
+ * A document that is an archive. Entries are found by name and never written anywhere; each is read up to a limit,
+ * whatever the archive says of its size, and so are all of them together.
+ */
+final class ZippedDocument implements AutoCloseable {
+    private static final int MOST_ENTRIES = 20_000;
+    private static final int MOST_BYTES = 32 << 20;
+    private static final long MOST_IN_ALL = 128L << 20;
+
+    private final ZipFile zip;
+    private long read;
+
+    ZippedDocument(Path file) throws IOException {
+        try {
+            zip = new ZipFile(file.toFile());
+        } catch (ZipException e) {
+            throw new DocumentFault("is cut off or damaged; copy it again from where it came", e);
+        }
+        if (zip.size() > MOST_ENTRIES) {
+            zip.close();
+            throw new DocumentFault(
+                    "holds " + zip.size() + " parts, more than any book; save it again without attachments");
+        }
+    }
+
+    boolean has(String name) {
+        return zip.getEntry(name) != null;
+    }
+
+    /** @throws DocumentFault where it is missing or unpacks to more than any chapter has */
+    byte[] bytes(String name) throws IOException {
+        ZipEntry entry = zip.getEntry(name);
+        if (entry == null) {
+            throw new DocumentFault("lacks its part '" + shown(name) + "'; save it again where it was written");
+        }
+        try (InputStream in = zip.getInputStream(entry)) {
+            byte[] bytes = in.readNBytes(MOST_BYTES + 1);
+            read += bytes.length;
+            if (bytes.length > MOST_BYTES || read > MOST_IN_ALL) {
+                throw tooLarge();
+            }
+            return bytes;
+        }
+    }
+
+    /** Unpacks every entry without keeping it, and refuses a document that unpacks to more than it may. */
+    void checkSizes() throws IOException {
+        byte[] buffer = new byte[1 << 16];
+        long all = 0;
+        for (var entries = zip.entries(); entries.hasMoreElements(); ) {
+            ZipEntry entry = entries.nextElement();
+            if (!entry.getName().endsWith(".xml") && !entry.getName().endsWith(".rels")) {
+                continue;
+            }
+            try (InputStream in = zip.getInputStream(entry)) {
+                long size = 0;
+                for (int n = in.read(buffer); n > 0; n = in.read(buffer)) {
+                    size += n;
+                    all += n;
+                    if (size > MOST_BYTES || all > MOST_IN_ALL) {
+                        throw tooLarge();
+                    }
+                }
+            }
+        }
+    }
+
+    @Override
+    public void close() throws IOException {
+        zip.close();
+    }
+
+    static DocumentFault tooLarge() {
+        return new DocumentFault(
+                "unpacks to far more than any book, as documents do that are made to do harm; ask who sent it");
+    }
+
+    static String shown(String name) {
+        String line = name.replaceAll("\\p{Cntrl}", " ");
+        return line.length() <= 60 ? line : line.substring(0, 60) + "…";
+    }
+}
