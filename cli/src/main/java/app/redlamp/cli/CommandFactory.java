@@ -2,7 +2,10 @@ package app.redlamp.cli;
 
 import app.redlamp.media.FileRecordings;
 import app.redlamp.media.finish.FileFinishing;
+import app.redlamp.media.production.ProductionFolders;
 import app.redlamp.media.sheet.FileSheets;
+import java.time.Clock;
+import java.time.ZoneId;
 import picocli.CommandLine;
 
 /** Makes the commands with what they work on. */
@@ -23,6 +26,9 @@ final class CommandFactory implements CommandLine.IFactory {
             return type.cast(new FinishCommand(console, new FileRecordings(), new FileFinishing()));
         } else if (type == SpecsCommand.class) {
             return type.cast(new SpecsCommand(console));
+        } else if (type == PlanCommand.class) {
+            Clock clock = Clock.system(ZoneId.systemDefault());
+            return type.cast(new PlanCommand(console, new ProductionFolders(clock), clock));
         }
         return CommandLine.defaultFactory().create(type);
     }

@@ -11,8 +11,14 @@ import picocli.CommandLine.Command;
 /** The command line: scripts and people without a display. Starts without any interface code. */
 @Command(
         name = "redlamp",
-        description = "Measures, checks and finishes recordings of speech.",
-        subcommands = {MeasureCommand.class, CheckCommand.class, FinishCommand.class, SpecsCommand.class},
+        description = "Plans, measures, checks and finishes recordings of speech.",
+        subcommands = {
+            MeasureCommand.class,
+            CheckCommand.class,
+            FinishCommand.class,
+            SpecsCommand.class,
+            PlanCommand.class
+        },
         footer = {
             "",
             "Without a command the application starts; 'demo' starts it on the demo audiobook,",

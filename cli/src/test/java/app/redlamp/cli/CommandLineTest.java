@@ -368,4 +368,55 @@ class CommandLineTest {
                 .isEqualTo(2);
         assertThat(err).contains(".html, .pdf or .csv");
     }
+
+    @Test
+    void planPrintsTheSamePlanAsTheWindow() throws IOException {
+        String production = Path.of(demo.get(0)).getParent().getParent().toString();
+        assertThat(run("plan", production, "--json")).isZero();
+        JsonNode plan = json();
+        assertThat(names(plan))
+                .containsExactly(
+                        "title",
+                        "kind",
+                        "words",
+                        "finishedS",
+                        "wordsPerMinute",
+                        "paceTakes",
+                        "boothHours",
+                        "editHours",
+                        "pieces",
+                        "sessions",
+                        "fits",
+                        "done",
+                        "deadline",
+                        "spareDays",
+                        "shortMin",
+                        "remedies",
+                        "disk",
+                        "currency",
+                        "income",
+                        "hourly");
+        assertThat(plan.get("words").asInt()).isEqualTo(3254);
+        assertThat(plan.get("finishedS").asDouble()).isCloseTo(3254 / 155.0 * 60, within(0.01));
+        assertThat(plan.get("boothHours").asDouble()).isCloseTo(3254 / 155.0 / 60 * 3, within(1e-6));
+        assertThat(plan.get("pieces")).hasSize(12);
+        assertThat(plan.get("sessions").get(0).get("boothMin").asDouble()).isEqualTo(20);
+        assertThat(plan.get("fits").asBoolean()).isTrue();
+        assertThat(run("plan", production)).isZero();
+        assertThat(out)
+                .startsWith("Borrowed Weather: audiobook\n21 min of book, 1 h 3 min in the booth, ")
+                .contains("155 words a minute, common practice")
+                .contains("The cellar barometer");
+    }
+
+    @Test
+    void planSaysWhatIsNoProduction() {
+        assertThat(run("plan", folder.toString())).isEqualTo(2);
+        assertThat(err)
+                .contains(folder.toString())
+                .contains("there is no production.json in it")
+                .hasLineCount(1);
+        assertThat(run("plan", folder.resolve("gone").toString())).isEqualTo(2);
+        assertThat(err).contains("is not there, or no folder");
+    }
 }

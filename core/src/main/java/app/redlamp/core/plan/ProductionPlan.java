@@ -51,7 +51,10 @@ public record ProductionPlan(
 
     /** The same with what was counted before, which takes longest. */
     public static ProductionPlan of(
-            Production production, List<Count> counts, List<Take> takes, LocalDate today, ZoneId zone) {
+            Production production, List<Count> counts, List<Take> found, LocalDate today, ZoneId zone) {
+        List<Take> takes = found.stream()
+                .filter(t -> t.isWhole(counts.get(t.piece()).words()))
+                .toList();
         Pace pace = Pace.of(production, counts.stream().map(Count::words).toList(), takes);
         Map<Integer, Take> byPiece = new HashMap<>();
         takes.forEach(t -> byPiece.put(t.piece(), t));

@@ -147,21 +147,30 @@ public final class Splitter {
 
     /** The heading with the one below it where that belongs to it, what follows a cue's number, or the first words. */
     private String title(int from, int to) {
-        Block first = text.blocks().get(from);
-        for (int i = from; first.kind() == Block.Kind.PAGE_BREAK && i < to; i++) {
-            first = text.blocks().get(i);
+        int at = from;
+        while (at + 1 < to && text.blocks().get(at).kind() == Block.Kind.PAGE_BREAK) {
+            at++;
         }
+        Block first = text.blocks().get(at);
         if (first.isHeading()) {
-            boolean subtitle = from + 1 < to && text.blocks().get(from + 1).isHeading();
-            return subtitle
-                    ? shortened(
-                            first.text() + ": " + text.blocks().get(from + 1).text())
-                    : shortened(first.text());
+            return shortened(headingTitle(at, to));
         }
         String words = CueMark.of(first.text())
                 .map(c -> c.rest().isBlank() ? String.valueOf(c.number()) : c.rest())
                 .orElse(first.text());
         return firstWords(words);
+    }
+
+    /** A heading with the one below it, as of a part and its first chapter; not with that of the whole book above it. */
+    private String headingTitle(int from, int to) {
+        Block first = text.blocks().get(from);
+        boolean another = from + 1 < to && text.blocks().get(from + 1).isHeading();
+        if (!another) {
+            return first.text();
+        }
+        Block second = text.blocks().get(from + 1);
+        boolean book = second.level() > first.level() && !several(first.level());
+        return book ? second.text() : first.text() + ": " + second.text();
     }
 
     private static String shortened(String title) {

@@ -73,7 +73,7 @@ public final class Figures {
     private String format(double value, int decimals) {
         double factor = Math.pow(10, decimals);
         double rounded = Math.rint(value * factor) / factor;
-        return pattern(decimals == 0 ? "0" : "0.0").format(rounded == 0 ? 0 : rounded);
+        return pattern(decimals == 0 ? "0" : "0." + "0".repeat(decimals)).format(rounded == 0 ? 0 : rounded);
     }
 
     private DecimalFormat pattern(String pattern) {

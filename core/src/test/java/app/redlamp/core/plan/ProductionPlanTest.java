@@ -55,6 +55,14 @@ class ProductionPlanTest {
     }
 
     @Test
+    void aSampleOfAChapterIsNoTakeOfIt() {
+        ProductionPlan plan =
+                plan(Productions.book(9000, 6000, 3000), new Found("Borrowed-Weather_02_Two.wav", 60, false));
+        assertThat(plan.recorded()).isZero();
+        assertThat(plan.pace().own()).isFalse();
+    }
+
+    @Test
     void ratiosOfOnesOwnReplaceCommonPractice() {
         Production book = Productions.book(9000, 6000)
                 .spending(new Spent(MONDAY, Spent.Phase.BOOTH, 60))

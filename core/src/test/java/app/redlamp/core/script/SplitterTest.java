@@ -33,7 +33,7 @@ class SplitterTest {
                 "Sun.");
         List<Piece> pieces = new Splitter(book).by(SplitRule.HEADINGS);
         assertThat(new Splitter(book).best(false)).isEqualTo(SplitRule.HEADINGS);
-        assertThat(titles(pieces)).containsExactly("Borrowed Weather: One", "Two");
+        assertThat(titles(pieces)).containsExactly("One", "Two");
         assertThat(Counter.of(book.of(pieces.get(0))).words()).isEqualTo(7);
     }
 

@@ -15,14 +15,16 @@ import java.nio.file.NoSuchFileException;
 import java.nio.file.Path;
 import java.nio.file.StandardCopyOption;
 import java.nio.file.StandardOpenOption;
+import java.time.Clock;
+import java.time.ZoneId;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.stream.Stream;
 
 /**
- * The demo audiobook <i>Borrowed Weather</i>, built afresh at every start from the dry voice that ships: five chapter
- * recordings in {@code raw/}. The copy of the start before is removed unless it is still in use.
+ * The demo, built afresh at every start: the audiobook <i>Borrowed Weather</i> with five recordings in {@code raw/}, made from
+ * the dry voice that ships, and beside it an audio guide and a podcast that are only planned. The copy of the start before is removed unless it is still in use.
  */
 public final class DemoProduction implements AutoCloseable {
     public static final String TITLE = "Borrowed Weather";
@@ -40,17 +42,22 @@ public final class DemoProduction implements AutoCloseable {
         this.lock = lock;
     }
 
-    /** Makes an empty copy below {@code parent} that stays until {@link #close} and the next start. */
+    /** Makes a copy below {@code parent}, without recordings yet, that stays until {@link #close} and the next start. */
     public static DemoProduction in(Path parent) throws IOException {
+        return in(parent, Clock.system(ZoneId.systemDefault()));
+    }
+
+    /** The same with a clock of its own, which decides when the demo's deadlines are. */
+    public static DemoProduction in(Path parent, Clock clock) throws IOException {
         Files.createDirectories(parent);
         removeUnused(parent);
         Path copy = Files.createTempDirectory(parent, PREFIX);
         FileChannel file = FileChannel.open(lockPath(copy), StandardOpenOption.CREATE, StandardOpenOption.WRITE);
-        Path folder = Files.createDirectories(copy.resolve(TITLE));
+        Path folder = DemoBriefs.write(copy, clock);
         return new DemoProduction(folder, file, file.tryLock());
     }
 
-    /** The production's folder. */
+    /** The audiobook's folder. */
     public Path folder() {
         return folder;
     }

@@ -31,6 +31,11 @@ public final class SpecificationLibrary implements Specifications {
         content = read();
     }
 
+    /** Those that ship, without anybody's own. */
+    public static List<Specification> shippedOnly() {
+        return new ShippedSpecifications().all();
+    }
+
     @Override
     public List<Specification> all() {
         return content.all();

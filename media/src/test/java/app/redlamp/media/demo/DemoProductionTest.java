@@ -6,17 +6,27 @@ import static org.assertj.core.api.Assertions.within;
 import app.redlamp.core.analysis.Report;
 import app.redlamp.core.finish.Forecast;
 import app.redlamp.core.finish.Obstacle;
+import app.redlamp.core.plan.ProductionPlan;
+import app.redlamp.core.plan.Take;
+import app.redlamp.core.plan.TakeFinder;
+import app.redlamp.core.port.Productions;
 import app.redlamp.core.port.Progress;
+import app.redlamp.core.script.Count;
 import app.redlamp.core.spec.Check;
 import app.redlamp.core.spec.CheckId;
+import app.redlamp.core.spec.DeliveryFormat;
 import app.redlamp.core.spec.Judge;
 import app.redlamp.core.spec.Judgement;
 import app.redlamp.core.spec.Specification;
 import app.redlamp.media.FileRecordings;
 import app.redlamp.media.library.SpecificationLibrary;
+import app.redlamp.media.production.ProductionFolders;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.time.Clock;
+import java.time.LocalDate;
+import java.time.ZoneId;
 import java.util.ArrayList;
 import java.util.List;
 import org.junit.jupiter.api.Test;
@@ -80,7 +90,9 @@ class DemoProductionTest {
             Files.writeString(first.resolve("changed.txt"), "by the user");
         }
         try (DemoProduction second = DemoProduction.in(folder)) {
-            assertThat(second.folder()).isNotEqualTo(first).isEmptyDirectory();
+            assertThat(second.folder()).isNotEqualTo(first);
+            assertThat(second.folder().resolve("changed.txt")).doesNotExist();
+            assertThat(second.folder().resolve("raw")).isEmptyDirectory();
             assertThat(first).doesNotExist();
         }
     }
@@ -111,5 +123,40 @@ class DemoProductionTest {
             }
         }
         return reports;
+    }
+
+    /**
+     * Words as GNU coreutils' {@code wc -w} counts them: 3267 in the book, 13 of which are the signs of its headings; 856 in
+     * the guide, one of which is a sign of per cent and 24 of which are said to the reader.
+     */
+    @Test
+    void itsScriptsAreCountedLikeAnIndependentToolCountsThem() throws IOException {
+        try (DemoProduction demo = DemoProduction.in(folder)) {
+            ProductionPlan book = plan(demo.folder());
+            assertThat(book.production().pieces()).hasSize(12);
+            assertThat(book.words()).isEqualTo(3267 - 13);
+            // wc -w on each chapter cut out by hand, title included; the first with the two words of the book's title.
+            assertThat(book.counts().stream().map(Count::words))
+                    .containsExactly(286, 267, 299, 270, 242, 257, 268, 274, 247, 269, 275, 300);
+            assertThat(book.production().pieces().get(0).title()).isEqualTo("The cellar barometer");
+            assertThat(book.production().order().specification().format().coding())
+                    .isEqualTo(DeliveryFormat.Coding.MP3);
+            assertThat(book.production().order().quotes()).hasSizeGreaterThanOrEqualTo(6);
+            assertThat(book.schedule().fits()).isTrue();
+            ProductionPlan guide = plan(demo.folder().resolveSibling("The Salt Mill"));
+            assertThat(guide.words())
+                    .as("without the 24 that are said to the reader")
+                    .isEqualTo(856 - 1 - 24);
+            assertThat(guide.production().pieces()).hasSize(20);
+            ProductionPlan podcast = plan(demo.folder().resolveSibling("Second Rise"));
+            assertThat(podcast.finishedS()).isEqualTo(7200);
+        }
+    }
+
+    private static ProductionPlan plan(Path production) throws IOException {
+        Productions.Seen seen = new ProductionFolders(Clock.system(ZoneId.systemDefault())).look(production);
+        List<Take> takes = TakeFinder.takes(seen.production(), seen.found());
+        return ProductionPlan.of(
+                seen.production(), takes, LocalDate.now(ZoneId.systemDefault()), ZoneId.systemDefault());
     }
 }

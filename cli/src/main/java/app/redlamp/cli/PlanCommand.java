@@ -1,0 +1,93 @@
+package app.redlamp.cli;
+
+import app.redlamp.core.plan.DiskRoom;
+import app.redlamp.core.plan.PieceTime;
+import app.redlamp.core.plan.ProductionPlan;
+import app.redlamp.core.plan.Remedies;
+import app.redlamp.core.plan.Session;
+import app.redlamp.core.plan.TakeFinder;
+import app.redlamp.core.port.Productions;
+import app.redlamp.core.text.PlanWording;
+import java.io.IOException;
+import java.nio.file.Path;
+import java.time.Clock;
+import java.time.LocalDate;
+import java.util.OptionalLong;
+import java.util.concurrent.Callable;
+import picocli.CommandLine.Command;
+import picocli.CommandLine.Option;
+import picocli.CommandLine.Parameters;
+
+/** {@code plan}: how much there is to read, how long it takes, and whether it is done by the deadline. */
+@Command(name = "plan", description = "Prints the plan of a production.", mixinStandardHelpOptions = true)
+final class PlanCommand implements Callable<Integer> {
+    private final Console console;
+    private final Productions productions;
+    private final Clock clock;
+
+    @Parameters(paramLabel = "PRODUCTION", description = "Folder of a production.")
+    private Path folder;
+
+    @Option(names = "--json", description = "Prints one JSON object.")
+    private boolean json;
+
+    PlanCommand(Console console, Productions productions, Clock clock) {
+        this.console = console;
+        this.productions = productions;
+        this.clock = clock;
+    }
+
+    @Override
+    public Integer call() throws IOException {
+        Productions.Seen seen;
+        try {
+            seen = productions.look(folder);
+        } catch (IOException e) {
+            throw new IOException(folder + ": " + e.getMessage(), e);
+        }
+        LocalDate today = LocalDate.now(clock);
+        ProductionPlan plan = ProductionPlan.of(
+                seen.production(), TakeFinder.takes(seen.production(), seen.found()), today, clock.getZone());
+        if (json) {
+            console.out().println(Json.text(PlanJson.of(plan, seen, Remedies.of(plan, today, clock.getZone()))));
+        } else {
+            print(plan, seen, today);
+        }
+        return plan.schedule().fits() ? Console.OK : Console.FAILS;
+    }
+
+    private void print(ProductionPlan plan, Productions.Seen seen, LocalDate today) {
+        PlanWording wording = new PlanWording(console.locale());
+        console.line(plan.production().brief().title() + ": "
+                + wording.kind(plan.production().brief().kind()));
+        console.line(wording.summary(plan));
+        line("words", wording.whole(plan.words()) + ", " + wording.pace(plan.pace()));
+        line("booth", wording.booth(plan));
+        line("edit, proof", wording.editing(plan));
+        DiskRoom room = DiskRoom.of(plan.disk().here(), (double) seen.usedBytes(), OptionalLong.of(seen.freeBytes()));
+        line("disk", wording.disk(plan.disk()) + "; " + wording.room(room, OptionalLong.of(seen.freeBytes())));
+        line("fee", wording.fee(plan));
+        for (int i = 0; i < plan.pieces().size(); i++) {
+            PieceTime piece = plan.pieces().get(i);
+            console.line(String.format(
+                    "  %3d  %-40s %9s%s",
+                    i + 1,
+                    plan.production().pieces().get(i).title(),
+                    wording.seconds(piece.finishedS()),
+                    piece.recorded() ? "  recorded" : ""));
+        }
+        for (Session session : plan.schedule().sessions()) {
+            console.line(String.format(
+                    "  %-12s %s to %s  %s",
+                    wording.weekday(session.day()),
+                    session.begins().toLocalTime(),
+                    session.ends().toLocalTime(),
+                    session.forCorrections() ? "corrections" : wording.minutes(session.boothMin())));
+        }
+        Remedies.of(plan, today, clock.getZone()).forEach(r -> line("to fit", wording.remedy(r, plan)));
+    }
+
+    private void line(String name, String value) {
+        console.line(String.format("  %-12s %s", name, value));
+    }
+}
