@@ -12,6 +12,7 @@ import app.redlamp.core.text.Wording;
 import app.redlamp.desktop.job.JobService;
 import app.redlamp.desktop.look.Strings;
 import app.redlamp.desktop.shell.UndoHistory;
+import app.redlamp.desktop.specification.SpecificationEdit;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.HashSet;
@@ -76,7 +77,7 @@ public final class DeliverModel {
 
     /** Begins to edit what everything is held against, or a copy of it. */
     public SpecificationEdit edit() {
-        return new SpecificationEdit(specifications, jobs, strings, specification.get());
+        return SpecificationEdit.inLibrary(specifications, jobs, strings, specification.get());
     }
 
     public ReadOnlyObjectProperty<Specification> specification() {
@@ -135,6 +136,11 @@ public final class DeliverModel {
     /** Chooses by id without making it undoable; an unknown id changes nothing. */
     public void start(String specificationId) {
         specifications.byId(specificationId).ifPresent(this::hold);
+    }
+
+    /** Holds everything against what the production's client asks for, without making it undoable here. */
+    public void follow(Specification ordered) {
+        hold(ordered);
     }
 
     /** Measures what was cancelled. */

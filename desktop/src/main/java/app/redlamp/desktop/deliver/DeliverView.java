@@ -3,6 +3,7 @@ package app.redlamp.desktop.deliver;
 import app.redlamp.desktop.look.Glossary;
 import app.redlamp.desktop.look.Soon;
 import app.redlamp.desktop.look.Strings;
+import app.redlamp.desktop.specification.SpecificationEditor;
 import java.util.Optional;
 import javafx.beans.binding.Bindings;
 import javafx.collections.ListChangeListener;
@@ -59,7 +60,7 @@ final class DeliverView {
         if (editing()) {
             return;
         }
-        SpecificationEditor editor = new SpecificationEditor(model.edit(), model, strings, glossary, () -> {
+        SpecificationEditor editor = new SpecificationEditor(model.edit(), model::choose, strings, glossary, () -> {
             page.getChildren().setAll(bench);
             if (recordings != null) {
                 recordings.docket().focus();

@@ -52,6 +52,13 @@ public final class UndoHistory {
         }
     }
 
+    /** Forgets everything: what was changed is no longer here. */
+    public void forget() {
+        done.clear();
+        undone.clear();
+        update();
+    }
+
     /** Name of what {@link #undo} would undo; empty for nothing. */
     public ReadOnlyStringProperty undoName() {
         return undoName.getReadOnlyProperty();

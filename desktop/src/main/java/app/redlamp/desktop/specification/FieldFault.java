@@ -1,4 +1,4 @@
-package app.redlamp.desktop.deliver;
+package app.redlamp.desktop.specification;
 
 /** What is wrong with what was written in one field; the message names it. */
 final class FieldFault extends IllegalArgumentException {

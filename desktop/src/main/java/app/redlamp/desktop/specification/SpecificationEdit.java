@@ -1,4 +1,4 @@
-package app.redlamp.desktop.deliver;
+package app.redlamp.desktop.specification;
 
 import app.redlamp.core.port.Specifications;
 import app.redlamp.core.spec.Specification;
@@ -21,15 +21,32 @@ public final class SpecificationEdit {
     private final Specifications specifications;
     private final JobService jobs;
     private final Strings strings;
+    private final boolean inLibrary;
     private final StringProperty document = new SimpleStringProperty("");
     private final ReadOnlyStringWrapper fault = new ReadOnlyStringWrapper("");
 
-    SpecificationEdit(Specifications specifications, JobService jobs, Strings strings, Specification original) {
+    private SpecificationEdit(Specifications specifications, JobService jobs, Strings strings, boolean inLibrary) {
         this.specifications = specifications;
         this.jobs = jobs;
         this.strings = strings;
+        this.inLibrary = inLibrary;
         document.addListener((o, was, now) -> fault.set(check(now)));
-        document.set(specifications.document(own(original)));
+    }
+
+    /** Of a specification of the library, or of a copy of a shipped one; it is saved there. */
+    public static SpecificationEdit inLibrary(
+            Specifications specifications, JobService jobs, Strings strings, Specification original) {
+        SpecificationEdit edit = new SpecificationEdit(specifications, jobs, strings, true);
+        edit.document.set(specifications.document(edit.own(original)));
+        return edit;
+    }
+
+    /** Of what one client asks for, which stays with the production and leaves the library as it is. */
+    public static SpecificationEdit ofOrder(
+            Specifications specifications, JobService jobs, Strings strings, Specification original) {
+        SpecificationEdit edit = new SpecificationEdit(specifications, jobs, strings, false);
+        edit.document.set(specifications.document(original));
+        return edit;
     }
 
     /** The document as it stands; JSON. */
@@ -62,10 +79,14 @@ public final class SpecificationEdit {
         fault.set(line);
     }
 
-    /** Saves it in the library, away from the interface thread; does nothing while something is wrong with it. */
+    /** Keeps it: in the library, away from the interface thread; does nothing while something is wrong with it. */
     public void save(Consumer<Specification> saved) {
         Optional<Specification> read = read();
         if (read.isEmpty() || !fault.get().isEmpty()) {
+            return;
+        }
+        if (!inLibrary) {
+            saved.accept(read.get());
             return;
         }
         List<JobService.Work<Specification>> work = List.of(progress -> {
@@ -102,7 +123,7 @@ public final class SpecificationEdit {
     private String check(String text) {
         try {
             Specification read = specifications.read(text);
-            return specifications.isOwn(read.id()) ? "" : strings.say("specification.taken", read.id());
+            return !inLibrary || specifications.isOwn(read.id()) ? "" : strings.say("specification.taken", read.id());
         } catch (IOException e) {
             return e.getMessage();
         }

@@ -1,4 +1,4 @@
-package app.redlamp.desktop.deliver;
+package app.redlamp.desktop.specification;
 
 /** What is written by hand; two fields of one window share their name. */
 enum SpecificationField {

@@ -1,4 +1,4 @@
-package app.redlamp.desktop.deliver;
+package app.redlamp.desktop.specification;
 
 import java.math.BigDecimal;
 import java.util.Locale;

@@ -1,4 +1,4 @@
-package app.redlamp.desktop.deliver;
+package app.redlamp.desktop.specification;
 
 import app.redlamp.desktop.look.Glossary;
 import app.redlamp.desktop.look.Strings;

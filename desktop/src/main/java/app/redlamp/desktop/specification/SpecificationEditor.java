@@ -1,8 +1,10 @@
-package app.redlamp.desktop.deliver;
+package app.redlamp.desktop.specification;
 
+import app.redlamp.core.spec.Specification;
 import app.redlamp.desktop.control.ChoiceButton;
 import app.redlamp.desktop.look.Glossary;
 import app.redlamp.desktop.look.Strings;
+import java.util.function.Consumer;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
@@ -18,7 +20,7 @@ import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 
 /** Where a specification is edited: its fields, or the document that they make; what is wrong; save and cancel. */
-final class SpecificationEditor extends VBox {
+public final class SpecificationEditor extends VBox {
     private final SpecificationEdit edit;
     private final Strings strings;
     private final SpecificationForm form;
@@ -26,9 +28,12 @@ final class SpecificationEditor extends VBox {
     private final TextArea text = new TextArea();
     private boolean filling;
 
-    /** @param close takes the editor away again */
-    SpecificationEditor(
-            SpecificationEdit edit, DeliverModel model, Strings strings, Glossary glossary, Runnable close) {
+    /**
+     * @param kept takes what was saved
+     * @param close takes the editor away again
+     */
+    public SpecificationEditor(
+            SpecificationEdit edit, Consumer<Specification> kept, Strings strings, Glossary glossary, Runnable close) {
         this.edit = edit;
         this.strings = strings;
         form = new SpecificationForm(strings);
@@ -42,7 +47,7 @@ final class SpecificationEditor extends VBox {
         text.setAccessibleText(strings.say("specification.heading"));
         text.textProperty().bindBidirectional(edit.document());
         form.onChange(this::filledIn);
-        getChildren().addAll(heading(), explained, fields, buttons(model, close));
+        getChildren().addAll(heading(), explained, fields, buttons(kept, close));
         showFields();
         addEventFilter(KeyEvent.KEY_PRESSED, e -> {
             if (e.getCode() == KeyCode.ESCAPE) {
@@ -52,7 +57,7 @@ final class SpecificationEditor extends VBox {
         });
     }
 
-    void focus() {
+    public void focus() {
         fields.focus();
     }
 
@@ -81,7 +86,7 @@ final class SpecificationEditor extends VBox {
         return line;
     }
 
-    private HBox buttons(DeliverModel model, Runnable close) {
+    private HBox buttons(Consumer<Specification> kept, Runnable close) {
         Label fault = new Label();
         fault.setId("specification-fault");
         fault.getStyleClass().add("specification-fault");
@@ -95,7 +100,7 @@ final class SpecificationEditor extends VBox {
         save.setMinWidth(Region.USE_PREF_SIZE);
         save.disableProperty().bind(edit.fault().isNotEmpty());
         save.setOnAction(e -> edit.save(saved -> {
-            model.choose(saved);
+            kept.accept(saved);
             close.run();
         }));
         Button cancel = new Button(strings.say("specification.cancel"));

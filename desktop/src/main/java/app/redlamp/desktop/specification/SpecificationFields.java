@@ -1,4 +1,4 @@
-package app.redlamp.desktop.deliver;
+package app.redlamp.desktop.specification;
 
 import app.redlamp.core.spec.DeliveryFormat;
 import app.redlamp.core.spec.LoudnessTarget;
