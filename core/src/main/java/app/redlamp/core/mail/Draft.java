@@ -21,6 +21,10 @@ import java.util.Set;
 final class Draft {
     private static final int USUAL_KBPS = 192;
     private static final int USUAL_BITS = 24;
+
+    /** From −12 to −6 dBFS; common practice, no source. */
+    private static final double PEAK_WINDOW_DB = 6;
+
     private static final String CLIENT = "-client";
 
     private final Map<Asked, Object> values = new EnumMap<>(Asked.class);
@@ -72,7 +76,8 @@ final class Draft {
     Specification on(Specification base) {
         Optional<LoudnessTarget> loudness =
                 value(Asked.LOUDNESS, LoudnessTarget.class).or(base::loudness);
-        PeakLimit peak = value(Asked.PEAK, PeakLimit.class).orElse(base.peak());
+        PeakLimit said = value(Asked.PEAK, PeakLimit.class).orElse(base.peak());
+        PeakLimit peak = loudness.isEmpty() && said.lowest().isEmpty() ? withLowest(said, base.peak()) : said;
         OptionalDouble floor =
                 value(Asked.NOISE_FLOOR, Double.class).map(OptionalDouble::of).orElse(base.noiseFloorDbfs());
         TimeLimits time = new TimeLimits(
@@ -92,6 +97,12 @@ final class Draft {
                 base.set(),
                 base.naming(),
                 format(base.format()));
+    }
+
+    /** Where no loudness is asked for, the peak says how loud it has to be and needs a lowest too. */
+    private static PeakLimit withLowest(PeakLimit said, PeakLimit usual) {
+        double lowest = Math.min(usual.lowest().orElse(0), said.highest() - PEAK_WINDOW_DB);
+        return new PeakLimit(said.measure(), OptionalDouble.of(lowest), said.highest());
     }
 
     private DeliveryFormat format(DeliveryFormat base) {

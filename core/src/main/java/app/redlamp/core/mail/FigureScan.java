@@ -68,7 +68,7 @@ final class FigureScan {
                 two ? OptionalDouble.of(Math.max(first, second)) : OptionalDouble.empty(),
                 tolerance,
                 unit(unit),
-                found.group(1) == null ? found.start(3) : found.start(1),
+                found.start(),
                 found.end());
     }
 

@@ -30,6 +30,9 @@ public final class RequirementReader {
     private static final Pattern VAGUE = Pattern.compile(
             "broadcast quality|studio quality|professional quality|industry standards?|usual levels?|normal levels?"
                     + "|not too (?:loud|quiet)|loud enough|good quality|high quality|good levels?|decent levels?");
+    /** The end of a line that was only broken because it was long. */
+    private static final Pattern WRAPPED = Pattern.compile("[^\\n]{50,}\\n(?=[^\\n*\\-•\\s])");
+
     private static final Pattern LABEL = Pattern.compile("\\s*[:=]\\s*");
     private static final Pattern BREAK = Pattern.compile("[.;!?]\\s|\\n|\\bbut\\b");
     private static final Pattern ENDS_BOTH = Pattern.compile(
@@ -69,11 +72,7 @@ public final class RequirementReader {
         if (vague.find() && !draft.says(Asked.LOUDNESS)) {
             draft.ask(Question.Kind.VAGUE, Asked.LOUDNESS, words(vague.start(), vague.end()));
         }
-        Specification base = library.stream()
-                .min(Comparator.comparingLong((Specification s) -> draft.against(s))
-                        .thenComparing(s -> !s.id().equals(preferred.id())))
-                .filter(s -> draft.against(s) < draft.against(preferred))
-                .orElse(preferred);
+        Specification base = base(preferred, library);
         Specification proposed = draft.on(base);
         askForMissing(proposed);
         List<Question> ordered = draft.questions().stream()
@@ -81,6 +80,17 @@ public final class RequirementReader {
                         .thenComparing(Question::asked))
                 .toList();
         return new Proposal(base, proposed, draft.quotes(), ordered);
+    }
+
+    /** Another than the preferred one only where it has the very loudness that the mail asks for, and the preferred not. */
+    private Specification base(Specification preferred, List<Specification> library) {
+        if (!draft.says(Asked.LOUDNESS) || !Asked.LOUDNESS.differs(preferred, draft.on(preferred))) {
+            return preferred;
+        }
+        return library.stream()
+                .filter(s -> !Asked.LOUDNESS.differs(s, draft.on(s)))
+                .min(Comparator.comparingLong(draft::against))
+                .orElse(preferred);
     }
 
     private void askForMissing(Specification proposed) {
@@ -260,7 +270,7 @@ public final class RequirementReader {
         return original.substring(from, to).strip().replaceAll("\\s+", " ");
     }
 
-    /** Small letters, plain minus signs and blanks; every character stays where it was. */
+    /** Small letters, plain minus signs and blanks, wrapped lines joined; every character stays where it was. */
     private static String plain(String mail) {
         StringBuilder plain = new StringBuilder(mail.length());
         for (int i = 0; i < mail.length(); i++) {
@@ -272,6 +282,10 @@ public final class RequirementReader {
                         case '’' -> '\'';
                         default -> Character.toLowerCase(c);
                     });
+        }
+        Matcher wrapped = WRAPPED.matcher(plain);
+        while (wrapped.find()) {
+            plain.setCharAt(wrapped.end() - 1, ' ');
         }
         return plain.toString();
     }

@@ -1,6 +1,8 @@
 package app.redlamp.core.port;
 
 import java.io.IOException;
+import java.util.ArrayList;
+import java.util.List;
 
 /** What the application remembers of its user's taste between two starts. */
 public interface Settings {
@@ -11,13 +13,44 @@ public interface Settings {
      * @param theme {@code dusk} or {@code daylight}
      * @param scalePercent size of the interface, 90 to 150 in steps of {@value #SCALE_STEP}
      * @param specificationId the specification chosen last
+     * @param recent folders of the productions opened last, the newest first, at most {@value #MOST_RECENT}
      */
-    record Values(String theme, int scalePercent, String specificationId) {
+    record Values(String theme, int scalePercent, String specificationId, List<String> recent) {
         public static final int SMALLEST_SCALE = 90;
         public static final int LARGEST_SCALE = 150;
         public static final int SCALE_STEP = 5;
+        public static final int MOST_RECENT = 8;
 
         public static final Values DEFAULT = new Values("dusk", 100, "audiobook-retail");
+
+        public Values {
+            recent = List.copyOf(recent.subList(0, Math.min(MOST_RECENT, recent.size())));
+        }
+
+        /** Without a production that was opened. */
+        public Values(String theme, int scalePercent, String specificationId) {
+            this(theme, scalePercent, specificationId, List.of());
+        }
+
+        public Values withTheme(String newTheme) {
+            return new Values(newTheme, scalePercent, specificationId, recent);
+        }
+
+        public Values withScale(int newPercent) {
+            return new Values(theme, newPercent, specificationId, recent);
+        }
+
+        public Values withSpecification(String newId) {
+            return new Values(theme, scalePercent, newId, recent);
+        }
+
+        /** With a production that was opened just now. */
+        public Values opened(String folder) {
+            List<String> all = new ArrayList<>(recent);
+            all.remove(folder);
+            all.add(0, folder);
+            return new Values(theme, scalePercent, specificationId, all);
+        }
 
         /** The allowed scale nearest to a number. */
         public static int nearestScale(int percent) {

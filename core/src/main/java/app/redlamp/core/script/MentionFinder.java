@@ -112,7 +112,10 @@ public final class MentionFinder {
             if (!name || begins) {
                 close(run, index);
             }
-            if (kind != null) {
+            if (kind == Mention.Kind.NUMBER && block.isHeading()) {
+                // The number of a chapter needs no deciding.
+                close(run, index);
+            } else if (kind != null) {
                 add(
                         kind,
                         kind == Mention.Kind.NUMBER ? figure(words.written()) : term(bare, words.written(), kind),

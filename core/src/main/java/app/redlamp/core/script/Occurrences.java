@@ -20,9 +20,8 @@ public final class Occurrences {
         List<Place> places = new ArrayList<>();
         for (Span span : piece.spans()) {
             for (int i = span.from(); i < span.to(); i++) {
-                for (int[] at : in(text.blocks().get(i).text(), term)) {
-                    places.add(new Place(i, at[0], at[1]));
-                }
+                int block = i;
+                in(text.blocks().get(i).text(), term).forEach(p -> places.add(new Place(block, p.from(), p.to())));
             }
         }
         return places;
@@ -33,8 +32,9 @@ public final class Occurrences {
         return of(term, text, piece).size();
     }
 
-    private static List<int[]> in(String text, String term) {
-        List<int[]> places = new ArrayList<>();
+    /** Places in one paragraph, which counts as block 0. */
+    public static List<Place> in(String text, String term) {
+        List<Place> places = new ArrayList<>();
         for (int at = text.indexOf(term); at >= 0; at = text.indexOf(term, at + term.length())) {
             int end = at + term.length();
             boolean before = at == 0 || !Character.isLetterOrDigit(text.codePointBefore(at));
@@ -42,7 +42,7 @@ public final class Occurrences {
                     || !Character.isLetterOrDigit(text.codePointAt(end))
                     || !Character.isLetterOrDigit(text.codePointBefore(end));
             if (before && after) {
-                places.add(new int[] {at, end});
+                places.add(new Place(0, at, end));
             }
         }
         return places;

@@ -21,6 +21,7 @@ import java.util.OptionalLong;
 public final class PlanWording {
     private static final double MINUTE_S = 60;
     private static final double HOUR_MIN = 60;
+    private static final double EXACT_MIN = 10;
     private static final double GIGA = 1e9;
     private static final double MEGA = 1e6;
     private static final int EVENING_HOUR = 17;
@@ -202,15 +203,18 @@ public final class PlanWording {
     }
 
     public String bytes(double bytes) {
-        return bytes >= GIGA / 10
+        return bytes >= GIGA
                 ? phrases.say("size.gb", figures.tenths(bytes / GIGA))
                 : phrases.say("size.mb", figures.whole(Math.ceil(bytes / MEGA)));
     }
 
-    /** Length of a recording: hours and minutes, or seconds below two minutes. */
+    /** Length of a recording: seconds, minutes with seconds below ten, or hours and minutes. */
     public String seconds(double seconds) {
-        return seconds < 2 * MINUTE_S
-                ? phrases.say("length.seconds", figures.whole(Math.rint(seconds)))
+        if (Math.rint(seconds) < MINUTE_S) {
+            return phrases.say("length.seconds", figures.whole(seconds));
+        }
+        return seconds < EXACT_MIN * MINUTE_S
+                ? phrases.say("length.minutes", figures.clock(seconds))
                 : minutes(seconds / MINUTE_S);
     }
 

@@ -166,6 +166,27 @@ class RequirementReaderTest {
     }
 
     @Test
+    void aLineThatIsOnlyWrappedIsNoEndOfASentence() {
+        Proposal proposal = read("""
+                MP3 at 192 kbps, 44.1 kHz. Half a second to one second of room tone at the head and 1 to 5 seconds
+                at the end. One file a chapter, please.
+                """);
+        assertThat(proposal.quotes())
+                .containsEntry(Asked.HEAD, "Half a second to one second of room tone at the head")
+                .containsEntry(Asked.TAIL, "1 to 5 seconds at the end");
+        assertThat(proposal.questions()).allMatch(q -> q.kind() == Question.Kind.MISSING);
+    }
+
+    @Test
+    void aListHasAFigureALine() {
+        Specification read =
+                read("-20 dB RMS ±2\n-3 dB peak\n-60 dB noise floor\n").specification();
+        assertThat(read.loudness()).contains(new LoudnessTarget(LoudnessTarget.Measure.RMS, Limits.between(-22, -18)));
+        assertThat(read.peak()).isEqualTo(new PeakLimit(PeakLimit.Measure.SAMPLE, -3));
+        assertThat(read.noiseFloorDbfs()).hasValue(-60);
+    }
+
+    @Test
     void aTargetWithoutAToleranceIsAskedFor() {
         Proposal proposal = read("Please deliver at -16 LUFS.");
         assertThat(proposal.specification().loudness())

@@ -97,6 +97,9 @@ class PlanWordingTest {
         assertThat(wording.fee(plan(book))).isEqualTo("–");
         assertThat(wording.bytes(4_762_800_000.0)).isEqualTo("4.8 GB");
         assertThat(wording.bytes(1_200_001)).isEqualTo("2 MB");
+        assertThat(wording.seconds(45.2)).isEqualTo("45 s");
+        assertThat(wording.seconds(111)).isEqualTo("1:51 min");
+        assertThat(wording.seconds(40_800)).isEqualTo("11 h 20 min");
         assertThat(wording.room(DiskRoom.FULL, OptionalLong.of(2_000_000_000L))).isEqualTo("does not fit: 2.0 GB free");
         assertThat(wording.room(DiskRoom.UNKNOWN, OptionalLong.empty())).isEqualTo("–");
         assertThat(new PlanWording(Locale.GERMANY)
@@ -111,7 +114,7 @@ class PlanWordingTest {
         assertThat(wording.pieces(kind, 1)).startsWith("1 ");
         assertThat(wording.pieces(kind, 12)).startsWith("12 ");
         Production job = Productions.book(300);
-        assertThat(wording.summary(plan(job.with(job.brief().as(kind))))).startsWith("2 min ");
+        assertThat(wording.summary(plan(job.with(job.brief().as(kind))))).startsWith("2:00 min ");
     }
 
     @Test

@@ -1,16 +1,17 @@
 package app.redlamp.desktop.app;
 
-import app.redlamp.core.text.Wording;
-import app.redlamp.desktop.deliver.DeliverStation;
 import app.redlamp.desktop.job.JobService;
 import app.redlamp.media.FileRecordings;
 import app.redlamp.media.cache.RememberingRecordings;
 import app.redlamp.media.demo.DemoProduction;
 import app.redlamp.media.library.Places;
-import app.redlamp.media.sheet.FileSheets;
-import java.io.File;
+import app.redlamp.media.production.ProductionFolders;
+import app.redlamp.media.script.ScriptFiles;
 import java.io.IOException;
+import java.nio.file.Files;
 import java.nio.file.Path;
+import java.time.Clock;
+import java.time.ZoneId;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
@@ -20,7 +21,6 @@ import javafx.animation.AnimationTimer;
 import javafx.application.Application;
 import javafx.application.Platform;
 import javafx.geometry.Rectangle2D;
-import javafx.stage.FileChooser;
 import javafx.stage.Screen;
 import javafx.stage.Stage;
 
@@ -40,14 +40,21 @@ public final class RedLampApp extends Application {
     @Override
     public void start(Stage stage) {
         Preparation.fonts();
+        AskingDoors doors = new AskingDoors(stage, () -> wiring, getHostServices());
+        Clock clock = Clock.system(ZoneId.systemDefault());
         wiring = new Wiring(
-                Preparation.settings(),
-                new RememberingRecordings(new FileRecordings(), Places.cache().resolve("measured")),
-                Preparation.specifications(),
-                Preparation.playback(),
+                new Wiring.Ports(
+                        Preparation.settings(),
+                        new RememberingRecordings(
+                                new FileRecordings(), Places.cache().resolve("measured")),
+                        Preparation.specifications(),
+                        Preparation.playback(),
+                        new ProductionFolders(clock),
+                        new ScriptFiles(),
+                        clock),
                 Locale.getDefault(),
                 Platform::runLater,
-                new DeliverStation.Doors(() -> choose(stage), this::showFolder, () -> writeSheet(stage)));
+                new Wiring.Doors(doors.brief(), doors.deliver()));
         stage.setTitle("Red Lamp");
         stage.setScene(wiring.scene());
         size(stage);
@@ -77,11 +84,24 @@ public final class RedLampApp extends Application {
     }
 
     private void open(List<String> given) {
+        List<Path> paths = given.stream().map(Path::of).toList();
         if (given.equals(List.of("demo"))) {
             openDemo();
+        } else if (paths.size() == 1 && isProduction(paths.get(0))) {
+            wiring.production().open(paths.get(0));
         } else if (!given.isEmpty()) {
-            wiring.deliver().open(given.stream().map(Path::of).toList());
+            wiring.toDeliver();
+            wiring.deliver().open(paths);
+        } else if (!wiring.shell().recent().isEmpty()) {
+            Path last = Path.of(wiring.shell().recent().get(0));
+            if (isProduction(last)) {
+                wiring.production().open(last);
+            }
         }
+    }
+
+    private static boolean isProduction(Path path) {
+        return Files.isDirectory(path) || path.endsWith("production.json");
     }
 
     @Override
@@ -100,8 +120,27 @@ public final class RedLampApp extends Application {
         stage.setHeight(Math.min(Wiring.HEIGHT + TITLE_BAR, screen.getHeight()));
     }
 
-    /** Builds the chapters side by side and opens them in their order. */
+    /** Opens the audiobook of the demo, builds its chapters side by side and puts them on the docket in their order. */
     private void openDemo() {
+        List<JobService.Work<Path>> first = List.of(progress -> demo().folder());
+        wiring.jobs().start("", first, new JobService.Listener<>() {
+            @Override
+            public void done(int part, Path folder) {
+                wiring.production().open(folder);
+                buildDemo();
+            }
+
+            @Override
+            public void failed(int part, String message) {
+                wiring.jobs().notify(wiring.shell().strings().say("demo.failed", message));
+            }
+
+            @Override
+            public void ended(boolean cancelled) {}
+        });
+    }
+
+    private void buildDemo() {
         Path[] built = new Path[DemoProduction.size()];
         List<JobService.Work<Path>> parts = new ArrayList<>();
         for (int i = 0; i < built.length; i++) {
@@ -121,7 +160,6 @@ public final class RedLampApp extends Application {
 
             @Override
             public void ended(boolean cancelled) {
-                wiring.deliver().start("audiobook-retail");
                 wiring.deliver().open(Stream.of(built).filter(Objects::nonNull).toList());
             }
         });
@@ -132,35 +170,5 @@ public final class RedLampApp extends Application {
             demo = DemoProduction.in(Places.demo());
         }
         return demo;
-    }
-
-    private void choose(Stage stage) {
-        FileChooser chooser = new FileChooser();
-        chooser.setTitle(wiring.shell().strings().say("chooser.title"));
-        List<File> files = chooser.showOpenMultipleDialog(stage);
-        if (files != null) {
-            wiring.deliver().open(files.stream().map(File::toPath).toList());
-        }
-    }
-
-    private void writeSheet(Stage stage) {
-        if (wiring.deliver().rows().isEmpty()) {
-            return;
-        }
-        FileChooser chooser = new FileChooser();
-        chooser.setTitle(wiring.shell().strings().say("sheet.write"));
-        chooser.setInitialFileName("report.html");
-        for (String ending : List.of("html", "pdf", "csv")) {
-            chooser.getExtensionFilters()
-                    .add(new FileChooser.ExtensionFilter(ending.toUpperCase(Locale.ROOT), "*." + ending));
-        }
-        File file = chooser.showSaveDialog(stage);
-        if (file != null) {
-            wiring.deliver().writeSheet(new FileSheets(), new Wording(Locale.getDefault()), file.toPath());
-        }
-    }
-
-    private void showFolder(Path folder) {
-        getHostServices().showDocument(folder.toUri().toString());
     }
 }

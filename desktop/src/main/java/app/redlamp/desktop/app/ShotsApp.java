@@ -1,6 +1,7 @@
 package app.redlamp.desktop.app;
 
 import app.redlamp.core.port.Settings;
+import app.redlamp.desktop.brief.BriefStation;
 import app.redlamp.desktop.deliver.DeliverStation;
 import app.redlamp.desktop.deliver.DocketRow;
 import app.redlamp.desktop.look.Look;
@@ -9,15 +10,21 @@ import app.redlamp.media.demo.DemoProduction;
 import app.redlamp.media.library.SpecificationLibrary;
 import app.redlamp.media.play.FilePlayback;
 import app.redlamp.media.play.SilentOutput;
+import app.redlamp.media.production.ProductionFolders;
+import app.redlamp.media.script.ScriptFiles;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.time.Clock;
+import java.time.Instant;
+import java.time.ZoneOffset;
 import java.util.ArrayDeque;
 import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
 import java.util.Queue;
 import java.util.function.Consumer;
 import java.util.stream.Stream;
@@ -36,6 +43,9 @@ import javafx.util.Duration;
 public final class ShotsApp extends Application {
     private static final Duration SETTLE = Duration.millis(120);
 
+    /** A Monday, so that the same demo is drawn every time. */
+    private static final Clock CLOCK = Clock.fixed(Instant.parse("2026-02-16T17:00:00Z"), ZoneOffset.UTC);
+
     private final Queue<Shot> shots = new ArrayDeque<>();
     private Wiring wiring;
     private Path folder;
@@ -51,13 +61,20 @@ public final class ShotsApp extends Application {
         scratch = Files.createTempDirectory("redlamp-shots-");
         Look.loadFonts();
         wiring = new Wiring(
-                new InMemorySettings(),
-                new FileRecordings(),
-                new SpecificationLibrary(scratch.resolve("library")),
-                new FilePlayback(new SilentOutput(SilentOutput.Pace.REAL)),
-                Locale.ENGLISH,
+                new Wiring.Ports(
+                        new InMemorySettings(),
+                        new FileRecordings(),
+                        new SpecificationLibrary(scratch.resolve("library")),
+                        new FilePlayback(new SilentOutput(SilentOutput.Pace.REAL)),
+                        new ProductionFolders(CLOCK),
+                        new ScriptFiles(),
+                        CLOCK),
+                Locale.UK,
                 Platform::runLater,
-                new DeliverStation.Doors(() -> {}, path -> {}, () -> {}));
+                new Wiring.Doors(
+                        new BriefStation.Doors(
+                                Path.of("Red Lamp"), Optional::empty, Optional::empty, Optional::empty, text -> {}),
+                        new DeliverStation.Doors(() -> {}, path -> {}, () -> {})));
         stage.setScene(wiring.scene());
         stage.show();
         Thread.currentThread().setUncaughtExceptionHandler((thread, e) -> {
@@ -79,9 +96,14 @@ public final class ShotsApp extends Application {
     }
 
     private void plan() throws IOException {
-        shots.add(new Shot("deliver-empty", w -> {}));
-        try (DemoProduction demo = DemoProduction.in(scratch)) {
+        shots.add(new Shot("brief-start-dusk", w -> {}));
+        try (DemoProduction demo = DemoProduction.in(scratch, CLOCK)) {
             List<Path> recordings = demo.recordings();
+            planBrief(demo.folder());
+            shots.add(new Shot("deliver-empty", w -> {
+                w.shell().switchTheme();
+                w.toDeliver();
+            }));
             shots.add(new Shot("deliver-judged-dusk", w -> w.deliver().open(recordings)));
         }
         shots.add(new Shot("deliver-too-noisy-dusk", w -> select(w, 3)));
@@ -126,6 +148,34 @@ public final class ShotsApp extends Application {
             KeyEvent question =
                     new KeyEvent(KeyEvent.KEY_TYPED, "?", "", KeyCode.UNDEFINED, false, false, false, false);
             Event.fireEvent(w.scene().getRoot(), question);
+        }));
+    }
+
+    private void planBrief(Path book) {
+        shots.add(new Shot("brief-dusk", w -> w.production().open(book)));
+        shots.add(new Shot("brief-days-dusk", w -> fire(w, "#desk-days")));
+        shots.add(new Shot("brief-job-dusk", w -> fire(w, "#desk-job")));
+        shots.add(new Shot("brief-money-dusk", w -> fire(w, "#desk-money")));
+        shots.add(new Shot("brief-chapters-dusk", w -> {
+            fire(w, "#desk-order");
+            w.brief().script().selected().set(2);
+            fire(w, "#chapters-open");
+        }));
+        shots.add(new Shot("brief-words-dusk", w -> {
+            fire(w, "#overlay-close");
+            fire(w, "#words-open-pane");
+        }));
+        shots.add(new Shot("brief-mail-dusk", w -> {
+            fire(w, "#overlay-close");
+            fire(w, "#order-mail");
+        }));
+        shots.add(new Shot("brief-late-daylight", w -> {
+            fire(w, "#overlay-close");
+            w.shell().switchTheme();
+            w.brief()
+                    .changeBrief(
+                            "edit.days",
+                            b -> b.between(b.start(), Optional.of(b.start().plusDays(7))));
         }));
     }
 

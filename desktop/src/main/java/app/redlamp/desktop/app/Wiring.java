@@ -1,20 +1,29 @@
 package app.redlamp.desktop.app;
 
+import app.redlamp.core.plan.Production;
 import app.redlamp.core.port.Playback;
+import app.redlamp.core.port.Productions;
 import app.redlamp.core.port.Recordings;
+import app.redlamp.core.port.Scripts;
 import app.redlamp.core.port.Settings;
 import app.redlamp.core.port.Specifications;
+import app.redlamp.core.spec.Specification;
 import app.redlamp.core.text.Wording;
+import app.redlamp.desktop.brief.BriefModel;
+import app.redlamp.desktop.brief.BriefStation;
 import app.redlamp.desktop.deliver.DeliverModel;
 import app.redlamp.desktop.deliver.DeliverStation;
 import app.redlamp.desktop.deliver.PlayModel;
 import app.redlamp.desktop.job.JobService;
 import app.redlamp.desktop.look.Look;
 import app.redlamp.desktop.look.Strings;
+import app.redlamp.desktop.production.ProductionModel;
 import app.redlamp.desktop.shell.ShellModel;
 import app.redlamp.desktop.shell.ShellView;
 import app.redlamp.desktop.shell.UndoHistory;
 import app.redlamp.media.finish.FileFinishing;
+import java.nio.file.Path;
+import java.time.Clock;
 import java.util.List;
 import java.util.Locale;
 import java.util.concurrent.Executor;
@@ -42,37 +51,88 @@ public final class Wiring implements AutoCloseable {
     private final Playback playback;
     private final JobService jobs;
     private final ShellModel shell;
+    private final ProductionModel production;
+    private final BriefModel brief;
     private final DeliverModel deliver;
+    private final ShellView view;
     private final Scene scene;
 
-    public Wiring(
+    /** What the application reaches the machine through. */
+    public record Ports(
             Settings settings,
             Recordings recordings,
             Specifications specifications,
             Playback playback,
-            Locale locale,
-            Executor interfaceThread,
-            DeliverStation.Doors doors) {
-        this.playback = playback;
+            Productions productions,
+            Scripts scripts,
+            Clock clock) {}
+
+    /** Ways out of the window. */
+    public record Doors(BriefStation.Doors brief, DeliverStation.Doors deliver) {}
+
+    public Wiring(Ports ports, Locale locale, Executor interfaceThread, Doors doors) {
+        playback = ports.playback();
         scene = new Scene(new Group(), WIDTH, HEIGHT);
         Strings strings = new Strings(locale);
         UndoHistory history = new UndoHistory();
         jobs = new JobService(workers, interfaceThread);
-        shell = new ShellModel(settings, jobs, history, strings);
+        shell = new ShellModel(ports.settings(), jobs, history, strings);
         FileFinishing finishing = new FileFinishing();
         // Dressed before there is anything in it: what is built afterwards is styled once and not three times.
         dress();
-        deliver = new DeliverModel(recordings, finishing, specifications, jobs, history, strings);
+        production = new ProductionModel(ports.productions(), jobs, history, strings, ports.clock());
+        brief = new BriefModel(production, ports.scripts(), ports.specifications(), jobs, strings);
+        deliver = new DeliverModel(ports.recordings(), finishing, ports.specifications(), jobs, history, strings);
         deliver.start(shell.specificationId());
-        deliver.specification().addListener((o, was, now) -> shell.rememberSpecification(now.id()));
+        deliver.specification().addListener((o, was, now) -> remember(ports.specifications(), now.id()));
+        production.production().addListener((o, was, now) -> follow(was, now));
+        production.folder().addListener((o, was, now) -> shell.rememberProduction(now.toString()));
         PlayModel player = new PlayModel(playback, jobs, interfaceThread);
-        DeliverStation station =
-                new DeliverStation(deliver, player, finishing, jobs, strings, new Wording(locale), doors);
-        ShellView view = new ShellView(shell, List.of(station));
+        BriefStation first = new BriefStation(
+                brief,
+                strings,
+                locale,
+                doors.brief(),
+                () -> shell.recent().stream().map(Path::of).toList());
+        DeliverStation last =
+                new DeliverStation(deliver, player, finishing, jobs, strings, new Wording(locale), doors.deliver());
+        view = new ShellView(shell, List.of(first, last));
         view.root().getStyleClass().add(shell.theme().get().id());
         scene.setRoot(view.root());
         shell.theme().addListener((o, was, now) -> dress());
         shell.scalePercent().addListener((o, was, now) -> dress());
+    }
+
+    private void remember(Specifications specifications, String id) {
+        if (specifications.byId(id).isPresent()) {
+            shell.rememberSpecification(id);
+        }
+    }
+
+    /** What the production's client asks for is what is delivered against. */
+    private void follow(Production was, Production now) {
+        Specification ordered = now.order().specification();
+        if (was == null || !was.order().specification().equals(ordered)) {
+            deliver.follow(ordered);
+        }
+    }
+
+    /** Opens the Brief station. */
+    public void toBrief() {
+        view.open(0);
+    }
+
+    /** Opens the Deliver station. */
+    public void toDeliver() {
+        view.open(1);
+    }
+
+    public BriefModel brief() {
+        return brief;
+    }
+
+    public ProductionModel production() {
+        return production;
     }
 
     public Scene scene() {
@@ -91,7 +151,7 @@ public final class Wiring implements AutoCloseable {
         return jobs;
     }
 
-    /** Cancels what runs and waits until it has taken back what it had begun to write, and settings are saved. */
+    /** Cancels what runs and waits until it has taken back what it had begun to write, and what was changed is saved. */
     @Override
     public void close() {
         jobs.cancelAll();
@@ -103,6 +163,7 @@ public final class Wiring implements AutoCloseable {
             Thread.currentThread().interrupt();
         }
         workers.shutdownNow();
+        production.shut();
     }
 
     private void dress() {

@@ -58,19 +58,30 @@ public final class ShellModel {
 
     public void switchTheme() {
         theme.set(theme.get().other());
-        keep(new Settings.Values(theme.get().id(), values.scalePercent(), values.specificationId()));
+        keep(values.withTheme(theme.get().id()));
     }
 
     /** Makes everything larger (positive) or smaller (negative) by steps; 0 goes back to natural size. */
     public void scale(int steps) {
         int wanted = steps == 0 ? 100 : scalePercent.get() + steps * Settings.Values.SCALE_STEP;
         scalePercent.set(Settings.Values.nearestScale(wanted));
-        keep(new Settings.Values(values.theme(), scalePercent.get(), values.specificationId()));
+        keep(values.withScale(scalePercent.get()));
     }
 
     public void rememberSpecification(String id) {
         if (!id.equals(values.specificationId())) {
-            keep(new Settings.Values(values.theme(), values.scalePercent(), id));
+            keep(values.withSpecification(id));
+        }
+    }
+
+    /** Folders of the productions opened last, the newest first. */
+    public List<String> recent() {
+        return values.recent();
+    }
+
+    public void rememberProduction(String folder) {
+        if (values.recent().isEmpty() || !values.recent().get(0).equals(folder)) {
+            keep(values.opened(folder));
         }
     }
 

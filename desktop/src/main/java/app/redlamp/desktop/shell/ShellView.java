@@ -24,6 +24,15 @@ public final class ShellView {
     private static final double READING_NARROW = 310;
     private static final double NARROW_PAGE = 1100;
 
+    private static final List<KeyCode> DIGITS = List.of(
+            KeyCode.DIGIT1,
+            KeyCode.DIGIT2,
+            KeyCode.DIGIT3,
+            KeyCode.DIGIT4,
+            KeyCode.DIGIT5,
+            KeyCode.DIGIT6,
+            KeyCode.DIGIT7);
+
     private final ShellModel model;
     private final List<Station> stations;
     private final BorderPane page = new BorderPane();
@@ -65,7 +74,8 @@ public final class ShellView {
         return root;
     }
 
-    private void open(int index) {
+    /** Opens a station, counted from 0. */
+    public void open(int index) {
         open = index;
         page.setCenter(station().bench());
         page.setRight(station().reading());
@@ -93,6 +103,13 @@ public final class ShellView {
     private List<KeyBinding> bindings() {
         Strings strings = model.strings();
         List<KeyBinding> all = new ArrayList<>(station().keys());
+        for (int i = 0; i < stations.size(); i++) {
+            int index = i;
+            all.add(new KeyBinding(
+                    new KeyCodeCombination(DIGITS.get(i), KeyCombination.SHORTCUT_DOWN),
+                    strings.say("keys.station", stations.get(i).name()),
+                    () -> open(index)));
+        }
         all.add(shortcut(KeyCode.Z, false, strings.say("keys.undo"), model.history()::undo));
         all.add(shortcut(KeyCode.Z, true, strings.say("keys.redo"), model.history()::redo));
         all.add(plain(KeyCode.T, strings.say("keys.theme"), model::switchTheme));

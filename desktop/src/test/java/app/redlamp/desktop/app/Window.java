@@ -1,6 +1,7 @@
 package app.redlamp.desktop.app;
 
 import app.redlamp.core.port.Settings;
+import app.redlamp.desktop.brief.BriefStation;
 import app.redlamp.desktop.deliver.DeliverStation;
 import app.redlamp.desktop.look.Look;
 import app.redlamp.media.FileRecordings;
@@ -8,14 +9,20 @@ import app.redlamp.media.demo.DemoProduction;
 import app.redlamp.media.library.SpecificationLibrary;
 import app.redlamp.media.play.FilePlayback;
 import app.redlamp.media.play.SilentOutput;
+import app.redlamp.media.production.ProductionFolders;
+import app.redlamp.media.script.ScriptFiles;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.time.Clock;
+import java.time.Instant;
+import java.time.ZoneOffset;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
 import java.util.concurrent.Callable;
 import java.util.concurrent.TimeUnit;
 import java.util.concurrent.TimeoutException;
@@ -34,29 +41,46 @@ final class Window {
     final Wiring wiring;
     final List<Path> shownFolders = new ArrayList<>();
     final List<Settings.Values> saved = new ArrayList<>();
+    final List<String> copied = new ArrayList<>();
     int chooserOpened;
+    Path chosenFile;
+    Path chosenFolder;
+    Path chosenCalendar;
 
     /** Shows the application; call on the interface thread. */
     Window(Stage stage, SilentOutput.Pace pace) {
         Look.loadFonts();
-        wiring = new Wiring(
-                new Settings() {
-                    @Override
-                    public Values load() {
-                        return Values.DEFAULT;
-                    }
+        Clock clock = Clock.fixed(Instant.parse("2026-02-16T17:00:00Z"), ZoneOffset.UTC);
+        Settings settings = new Settings() {
+            @Override
+            public Values load() {
+                return Values.DEFAULT;
+            }
 
-                    @Override
-                    public void save(Values values) {
-                        saved.add(values);
-                    }
-                },
-                new FileRecordings(),
-                new SpecificationLibrary(library()),
-                new FilePlayback(new SilentOutput(pace)),
+            @Override
+            public void save(Values values) {
+                saved.add(values);
+            }
+        };
+        wiring = new Wiring(
+                new Wiring.Ports(
+                        settings,
+                        new FileRecordings(),
+                        new SpecificationLibrary(library()),
+                        new FilePlayback(new SilentOutput(pace)),
+                        new ProductionFolders(clock),
+                        new ScriptFiles(),
+                        clock),
                 Locale.ENGLISH,
                 Platform::runLater,
-                new DeliverStation.Doors(() -> chooserOpened++, shownFolders::add, () -> {}));
+                new Wiring.Doors(
+                        new BriefStation.Doors(
+                                library(),
+                                () -> Optional.ofNullable(chosenFile),
+                                () -> Optional.ofNullable(chosenFolder),
+                                () -> Optional.ofNullable(chosenCalendar),
+                                copied::add),
+                        new DeliverStation.Doors(() -> chooserOpened++, shownFolders::add, () -> {})));
         stage.setMaximized(false);
         stage.setScene(wiring.scene());
         stage.setWidth(Wiring.WIDTH);
@@ -88,7 +112,10 @@ final class Window {
     }
 
     void open(List<Path> files) {
-        Platform.runLater(() -> wiring.deliver().open(files));
+        Platform.runLater(() -> {
+            wiring.toDeliver();
+            wiring.deliver().open(files);
+        });
         settle();
     }
 

@@ -96,6 +96,7 @@ class WindowSizesTest {
 
     @Test
     void withoutRecordingsThePageSaysWhatToDo(FxRobot robot) {
+        robot.interact(() -> window.wiring.toDeliver());
         assertThat(robot.lookup("#verdict").queryAs(Label.class).getText()).isEqualTo("Nothing to judge yet.");
         robot.clickOn("#open");
         assertThat(window.chooserOpened).isEqualTo(1);

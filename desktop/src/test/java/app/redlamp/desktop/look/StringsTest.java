@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.assertThatExceptionOfType;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.List;
 import java.util.Locale;
 import java.util.MissingResourceException;
 import java.util.ResourceBundle;
@@ -19,6 +20,8 @@ import org.junit.jupiter.api.Test;
 
 class StringsTest {
     private static final Pattern KEY = Pattern.compile("\"([a-z]+(?:\\.[A-Za-z-]+)+)\"");
+
+    private static final Pattern PREFIX = Pattern.compile("\"([a-z]+(?:\\.[a-z-]+)*\\.)\"");
 
     @Test
     void figuresAndChoicesAreFilledIn() {
@@ -45,7 +48,7 @@ class StringsTest {
                 bundle.stream().map(k -> k.substring(0, k.indexOf('.'))).collect(Collectors.toSet());
         while (key.find()) {
             String name = key.group(1);
-            if (families.contains(name.substring(0, name.indexOf('.'))) && !name.endsWith(".css")) {
+            if (families.contains(name.substring(0, name.indexOf('.'))) && !name.matches(".*\\.(css|json)")) {
                 used.add(name);
             }
         }
@@ -53,8 +56,25 @@ class StringsTest {
         assertThat(bundle).containsAll(used);
         Set<String> unused = new TreeSet<>(bundle);
         unused.removeAll(used);
+        // A key of several that is put together where it is used.
+        Matcher prefix = PREFIX.matcher(code);
+        while (prefix.find()) {
+            String start = prefix.group(1);
+            unused.removeIf(k -> k.startsWith(start));
+        }
         unused.removeIf(k -> k.startsWith("glossary.") || k.endsWith(".what") || k.endsWith(".detail"));
         assertThat(unused).isEmpty();
+    }
+
+    /** Of two the first would be lost without a word. */
+    @Test
+    void noKeyStandsTwice() {
+        List<String> keys = read(Path.of("src/main/resources/app/redlamp/desktop/strings.properties"))
+                .lines()
+                .filter(l -> l.matches("[a-z][A-Za-z.-]*=.*"))
+                .map(l -> l.substring(0, l.indexOf('=')))
+                .toList();
+        assertThat(keys).hasSizeGreaterThan(200).doesNotHaveDuplicates();
     }
 
     @Test

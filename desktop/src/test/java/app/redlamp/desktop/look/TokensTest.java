@@ -29,7 +29,7 @@ class TokensTest {
     void textIsReadableOnEveryGround(Theme theme) throws IOException {
         Map<String, String> tokens = tokens(theme);
         for (String ground : List.of("soot", "felt", "felt-raised")) {
-            for (String text : List.of("paper", "dust", "ember", "lamp")) {
+            for (String text : List.of("paper", "dust", "ember", "lamp", "brass-text")) {
                 assertThat(contrast(tokens.get(text), tokens.get(ground)))
                         .as(theme + ": " + text + " on " + ground)
                         .isGreaterThanOrEqualTo(READABLE);

@@ -150,10 +150,10 @@ final class DemoBriefs {
     /** The oven's fan is off from eight; the voice is getting over a cold. */
     private static WorkingTime evenings() {
         Map<DayOfWeek, QuietHours> quiet = new EnumMap<>(DayOfWeek.class);
-        QuietHours evening = new QuietHours(LocalTime.of(20, 0), LocalTime.of(22, 30));
+        QuietHours evening = new QuietHours(LocalTime.of(20, 0), LocalTime.of(22, 0));
         quiet.put(DayOfWeek.TUESDAY, evening);
         quiet.put(DayOfWeek.THURSDAY, evening);
-        quiet.put(DayOfWeek.SUNDAY, new QuietHours(LocalTime.of(16, 0), LocalTime.of(20, 30)));
+        quiet.put(DayOfWeek.SUNDAY, new QuietHours(LocalTime.of(19, 0), LocalTime.of(21, 30)));
         return new WorkingTime(quiet, Set.of(), 20, 20, 5, 30, 2);
     }
 

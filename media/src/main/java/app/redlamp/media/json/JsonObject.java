@@ -73,6 +73,16 @@ public final class JsonObject {
         return value(name) instanceof Integer whole ? whole : other;
     }
 
+    /** The texts of a list; none where it is missing or something else. */
+    public List<String> textsOr(String name) {
+        return value(name) instanceof List<?> list
+                ? list.stream()
+                        .filter(String.class::isInstance)
+                        .map(String.class::cast)
+                        .toList()
+                : List.of();
+    }
+
     /** @throws IOException where it is missing or no number */
     public double number(String name) throws IOException {
         return required(name, optional(name, Number.class, "a number")).doubleValue();

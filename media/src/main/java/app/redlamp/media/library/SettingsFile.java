@@ -5,6 +5,7 @@ import app.redlamp.media.disk.AtomicFile;
 import app.redlamp.media.json.JsonDocument;
 import app.redlamp.media.json.JsonObject;
 import com.fasterxml.jackson.databind.ObjectMapper;
+import com.fasterxml.jackson.databind.node.ArrayNode;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.io.IOException;
 import java.nio.file.Files;
@@ -36,7 +37,8 @@ public final class SettingsFile implements Settings {
             return new Values(
                     settings.textOr("theme", fallback.theme()),
                     Values.nearestScale(settings.integerOr("scalePercent", fallback.scalePercent())),
-                    settings.textOr("specification", fallback.specificationId()));
+                    settings.textOr("specification", fallback.specificationId()),
+                    settings.textsOr("recent"));
         } catch (IOException e) {
             // Settings are a convenience: a missing or broken file must not keep anybody from working.
             return fallback;
@@ -51,6 +53,8 @@ public final class SettingsFile implements Settings {
         node.put("theme", values.theme());
         node.put("scalePercent", values.scalePercent());
         node.put("specification", values.specificationId());
+        ArrayNode recent = node.putArray("recent");
+        values.recent().forEach(recent::add);
         Files.createDirectories(path.toAbsolutePath().getParent());
         AtomicFile.write(path, mapper.writerWithDefaultPrettyPrinter().writeValueAsBytes(node));
     }

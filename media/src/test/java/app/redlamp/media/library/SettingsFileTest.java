@@ -18,8 +18,13 @@ class SettingsFileTest {
     @Test
     void whatIsSavedIsLoadedAndNothingElseStays() throws IOException {
         Path path = folder.resolve("deep/settings.json");
-        new SettingsFile(path).save(new Settings.Values("daylight", 125, "podcast-mono"));
-        assertThat(new SettingsFile(path).load()).isEqualTo(new Settings.Values("daylight", 125, "podcast-mono"));
+        Settings.Values values = new Settings.Values("daylight", 125, "podcast-mono")
+                .opened("/home/a/Book")
+                .opened("/home/a/Guide")
+                .opened("/home/a/Book");
+        new SettingsFile(path).save(values);
+        assertThat(values.recent()).containsExactly("/home/a/Book", "/home/a/Guide");
+        assertThat(new SettingsFile(path).load()).isEqualTo(values);
         try (Stream<Path> files = Files.list(path.getParent())) {
             assertThat(files).containsExactly(path);
         }

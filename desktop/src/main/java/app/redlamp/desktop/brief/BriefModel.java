@@ -1,0 +1,245 @@
+package app.redlamp.desktop.brief;
+
+import app.redlamp.core.mail.Proposal;
+import app.redlamp.core.mail.Question;
+import app.redlamp.core.mail.RequirementReader;
+import app.redlamp.core.plan.Brief;
+import app.redlamp.core.plan.Effort;
+import app.redlamp.core.plan.JobKind;
+import app.redlamp.core.plan.Money;
+import app.redlamp.core.plan.Order;
+import app.redlamp.core.plan.Production;
+import app.redlamp.core.plan.QuietHours;
+import app.redlamp.core.plan.Remedy;
+import app.redlamp.core.plan.Spent;
+import app.redlamp.core.plan.WorkingTime;
+import app.redlamp.core.port.Scripts;
+import app.redlamp.core.port.Specifications;
+import app.redlamp.core.script.Script;
+import app.redlamp.core.spec.Asked;
+import app.redlamp.core.spec.Specification;
+import app.redlamp.desktop.job.JobService;
+import app.redlamp.desktop.look.Strings;
+import app.redlamp.desktop.production.Planned;
+import app.redlamp.desktop.production.ProductionModel;
+import app.redlamp.desktop.specification.SpecificationEdit;
+import java.nio.file.Path;
+import java.time.DayOfWeek;
+import java.time.LocalDate;
+import java.util.Currency;
+import java.util.EnumMap;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.UUID;
+import java.util.function.UnaryOperator;
+import javafx.beans.property.ReadOnlyStringProperty;
+import javafx.beans.property.ReadOnlyStringWrapper;
+
+/** The Brief station: the job, its order, its time and its money. The script has {@link ScriptModel}. */
+public final class BriefModel {
+    private final ProductionModel open;
+    private final Specifications specifications;
+    private final JobService jobs;
+    private final Strings strings;
+    private final ScriptModel script;
+    private final ReadOnlyStringWrapper fault = new ReadOnlyStringWrapper("");
+
+    public BriefModel(
+            ProductionModel open, Scripts scripts, Specifications specifications, JobService jobs, Strings strings) {
+        this.open = open;
+        this.specifications = specifications;
+        this.jobs = jobs;
+        this.strings = strings;
+        script = new ScriptModel(open, scripts, jobs, strings);
+    }
+
+    public ProductionModel open() {
+        return open;
+    }
+
+    public ScriptModel script() {
+        return script;
+    }
+
+    /** What was wrong with what was entered last, one line; empty for nothing. */
+    public ReadOnlyStringProperty fault() {
+        return fault.getReadOnlyProperty();
+    }
+
+    /** Production and plan of the moment; empty as long as there is none. */
+    public Optional<Planned> planned() {
+        return Optional.ofNullable(open.planned().get());
+    }
+
+    /** Starts a production with what goes with its kind; what the one before says of time is taken over. */
+    public void start(JobKind kind, String title, String client, Optional<LocalDate> deadline, Path parent) {
+        enter(() -> {
+            Brief brief = Brief.of(kind, title.strip(), client.strip(), open.today(), deadline);
+            Optional<Production> before = Optional.ofNullable(open.production().get());
+            open.create(
+                    parent,
+                    new Production(
+                            UUID.randomUUID().toString(),
+                            brief,
+                            Order.of(usual(kind)),
+                            Script.NONE,
+                            before.map(Production::effort).orElse(Effort.USUAL),
+                            before.map(Production::time).orElse(WorkingTime.USUAL),
+                            Money.in(before.map(b -> b.money().currency()).orElseGet(this::currency)),
+                            List.of()));
+        });
+    }
+
+    private Currency currency() {
+        try {
+            return Currency.getInstance(strings.locale());
+        } catch (IllegalArgumentException e) {
+            // A language without a country has no currency.
+            return Currency.getInstance("EUR");
+        }
+    }
+
+    /** Changes what the job is; order, recording and names follow unless they were changed by hand. */
+    public void become(JobKind kind) {
+        edit("edit.kind", p -> {
+            Brief was = p.brief();
+            Brief now = was.as(kind);
+            Brief kept = was.pattern().equals(was.kind().pattern()) ? now : now.named(was.pattern());
+            boolean own = p.order().deviates() || !p.order().mail().isEmpty();
+            return own ? p.with(kept) : p.with(kept).with(Order.of(usual(kind)));
+        });
+    }
+
+    public void changeBrief(String name, UnaryOperator<Brief> change) {
+        edit(name, p -> p.with(change.apply(p.brief())));
+    }
+
+    public void changeTime(UnaryOperator<WorkingTime> change) {
+        edit("edit.time", p -> p.with(change.apply(p.time())));
+    }
+
+    public void changeEffort(UnaryOperator<Effort> change) {
+        edit("edit.effort", p -> p.with(change.apply(p.effort())));
+    }
+
+    public void changeMoney(UnaryOperator<Money> change) {
+        edit("edit.money", p -> p.with(change.apply(p.money())));
+    }
+
+    public void spend(Spent spent) {
+        edit("edit.spent", p -> p.spending(spent));
+    }
+
+    /** Takes a day off, or gives it back. */
+    public void turnDay(LocalDate day) {
+        changeTime(t -> {
+            Set<LocalDate> off = new HashSet<>(t.daysOff());
+            if (!off.remove(day)) {
+                off.add(day);
+            }
+            return t.withDaysOff(off);
+        });
+    }
+
+    /** Does one of the things that make the plan fit, where the application can do it. */
+    public void apply(Remedy remedy) {
+        edit("edit.remedy", p -> {
+            WorkingTime time = p.time();
+            int amount = (int) remedy.amount();
+            return switch (remedy.kind()) {
+                case EARLIER ->
+                    p.with(p.brief()
+                            .between(
+                                    p.brief().start().minusDays(amount),
+                                    p.brief().deadline()));
+                case LONGER_SESSIONS -> p.with(time.withLongestSession(amount));
+                case MORE_EDITING -> p.with(time.withEditing(amount));
+                case MORE_DAYS -> p.with(withMoreDays(time, amount));
+                case LATER ->
+                    p.with(p.brief()
+                            .between(p.brief().start(), p.brief().deadline().map(d -> d.plusDays(amount))));
+                case FEWER_WORDS -> p;
+            };
+        });
+    }
+
+    private static WorkingTime withMoreDays(WorkingTime time, int count) {
+        Map<DayOfWeek, QuietHours> more = new EnumMap<>(DayOfWeek.class);
+        more.putAll(time.quiet());
+        time.freeDays().stream()
+                .limit(count)
+                .forEach(d -> more.put(d, time.quiet().values().iterator().next()));
+        return time.withQuiet(more);
+    }
+
+    /** Reads a client's mail without taking anything over yet. */
+    public Proposal read(String mail) {
+        Order order = open.production().get().order();
+        return RequirementReader.read(mail, order.basedOn(), specifications.all());
+    }
+
+    /** Takes over what was read from a mail. */
+    public void take(Proposal proposal, String mail) {
+        edit("edit.mail", p -> p.with(new Order(proposal.specification(), proposal.base(), proposal.quotes(), mail)));
+    }
+
+    /** What has still to be asked of the client. */
+    public List<Question> questions() {
+        Order order = open.production().get().order();
+        return order.mail().isEmpty() ? List.of() : read(order.mail()).questions();
+    }
+
+    public List<Specification> specifications() {
+        return specifications.all();
+    }
+
+    /** Takes a specification of the library as it is. */
+    public void choose(Specification wanted) {
+        edit(
+                "edit.order",
+                p -> p.with(new Order(wanted, wanted, Map.of(), p.order().mail())));
+    }
+
+    /** Begins to edit what this client asks for. */
+    public SpecificationEdit editOrder() {
+        return SpecificationEdit.ofOrder(
+                specifications, jobs, strings, open.production().get().order().specification());
+    }
+
+    /** Keeps what was edited; figures that were changed by hand lose the words that they came from. */
+    public void keepOrder(Specification edited) {
+        edit("edit.order", p -> {
+            Order order = p.order();
+            Map<Asked, String> quotes = new EnumMap<>(Asked.class);
+            order.quotes().forEach((asked, words) -> {
+                if (!asked.differs(order.specification(), edited)) {
+                    quotes.put(asked, words);
+                }
+            });
+            return p.with(new Order(edited, order.basedOn(), quotes, order.mail()));
+        });
+    }
+
+    private Specification usual(JobKind kind) {
+        return specifications
+                .byId(kind.specificationId())
+                .orElseGet(() -> specifications.all().get(0));
+    }
+
+    void edit(String name, UnaryOperator<Production> change) {
+        enter(() -> open.edit(strings.say(name), change));
+    }
+
+    /** What cannot be is said, and changes nothing. */
+    void enter(Runnable change) {
+        try {
+            fault.set("");
+            change.run();
+        } catch (IllegalArgumentException e) {
+            fault.set(e.getMessage());
+        }
+    }
+}

@@ -1,0 +1,233 @@
+package app.redlamp.desktop.brief;
+
+import app.redlamp.core.plan.Brief;
+import app.redlamp.core.plan.DiskRoom;
+import app.redlamp.core.plan.Production;
+import app.redlamp.desktop.control.LampState;
+import app.redlamp.desktop.control.Reading;
+import app.redlamp.desktop.control.ReadingColumn;
+import app.redlamp.desktop.look.Strings;
+import app.redlamp.desktop.production.Planned;
+import app.redlamp.desktop.production.ProductionModel;
+import app.redlamp.desktop.shell.KeyBinding;
+import app.redlamp.desktop.shell.ShellView;
+import app.redlamp.desktop.shell.Station;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.function.Consumer;
+import java.util.function.Supplier;
+import javafx.beans.property.ReadOnlyObjectWrapper;
+import javafx.beans.value.ObservableValue;
+import javafx.scene.Node;
+import javafx.scene.input.KeyCode;
+
+/** The Brief station for the shell. */
+public final class BriefStation implements Station {
+    private final BriefModel model;
+    private final Strings strings;
+    private final BriefParts parts;
+    private final BriefView view;
+    private final BriefReading reading;
+    private final ReadingColumn column;
+    private final Doors doors;
+    private final ReadOnlyObjectWrapper<Headings> headings = new ReadOnlyObjectWrapper<>();
+    private final ReadOnlyObjectWrapper<Standing> standing = new ReadOnlyObjectWrapper<>();
+    private final ReadOnlyObjectWrapper<List<String>> facts = new ReadOnlyObjectWrapper<>(List.of());
+
+    /**
+     * Ways out of the window, which differ between the application and its tests.
+     *
+     * @param home folder in which new productions are made unless another is chosen
+     * @param chooseScript asks for a script
+     * @param chooseFolder asks for a folder
+     * @param chooseCalendar asks for a file to write the calendar to
+     * @param copy puts a text where it can be pasted from
+     */
+    public record Doors(
+            Path home,
+            Supplier<Optional<Path>> chooseScript,
+            Supplier<Optional<Path>> chooseFolder,
+            Supplier<Optional<Path>> chooseCalendar,
+            Consumer<String> copy) {}
+
+    /** @param recent productions that were open before, the newest first */
+    public BriefStation(BriefModel model, Strings strings, Locale locale, Doors doors, Supplier<List<Path>> recent) {
+        this.model = model;
+        this.strings = strings;
+        this.doors = doors;
+        parts = BriefParts.of(model, strings, locale, doors);
+        view = new BriefView(parts, recent);
+        reading = new BriefReading(
+                model,
+                strings,
+                parts.plans(),
+                parts.orders(),
+                new BriefReading.Ways(
+                        view::bring,
+                        view::openPaste,
+                        view::openMail,
+                        view::openWords,
+                        () -> view.openDesk("days"),
+                        () -> view.openDesk("job"),
+                        this::export));
+        column = new ReadingColumn(parts.glossary());
+        column.setId("brief-reading");
+        ProductionModel open = model.open();
+        open.planned().addListener((o, was, now) -> show(was, now));
+        open.saved().addListener((o, was, now) -> showFacts());
+        open.folder().addListener((o, was, now) -> showFacts());
+        show(null, open.planned().get());
+    }
+
+    @Override
+    public String name() {
+        return strings.say("station.brief");
+    }
+
+    @Override
+    public ObservableValue<Headings> headings() {
+        return headings.getReadOnlyProperty();
+    }
+
+    @Override
+    public ObservableValue<Standing> standing() {
+        return standing.getReadOnlyProperty();
+    }
+
+    @Override
+    public Node bench() {
+        return view.node();
+    }
+
+    @Override
+    public Node reading() {
+        return column;
+    }
+
+    @Override
+    public ObservableValue<List<String>> facts() {
+        return facts.getReadOnlyProperty();
+    }
+
+    /** A folder is opened as a production; anything else is brought as the script. */
+    @Override
+    public void drop(List<Path> files) {
+        for (Path file : files) {
+            if (Files.isDirectory(file)) {
+                model.open().open(file);
+                return;
+            }
+        }
+        if (!files.isEmpty() && model.planned().isPresent()) {
+            model.script().bring(files.get(0));
+        }
+    }
+
+    @Override
+    public List<KeyBinding> keys() {
+        if (view.covered()) {
+            return List.of();
+        }
+        return List.of(
+                ShellView.plain(KeyCode.S, strings.say("keys.script"), view::bring),
+                ShellView.plain(KeyCode.V, strings.say("keys.paste"), view::openPaste),
+                ShellView.plain(KeyCode.C, strings.say("keys.chapters"), view::openChapters),
+                ShellView.plain(KeyCode.W, strings.say("keys.words"), view::openWords),
+                ShellView.plain(KeyCode.M, strings.say("keys.mail"), view::openMail),
+                ShellView.plain(KeyCode.E, strings.say("keys.order"), view::editOrder),
+                ShellView.plain(KeyCode.D, strings.say("keys.days"), () -> view.openDesk("days")),
+                ShellView.plain(KeyCode.J, strings.say("keys.job"), () -> view.openDesk("job")),
+                ShellView.plain(KeyCode.F, strings.say("keys.fee"), () -> view.openDesk("money")),
+                ShellView.plain(KeyCode.X, strings.say("keys.export"), this::export),
+                ShellView.plain(KeyCode.R, strings.say("keys.look"), model.open()::look),
+                ShellView.plain(KeyCode.O, strings.say("keys.other"), this::other));
+    }
+
+    /** Another production: one that is there, or a new one. */
+    private void other() {
+        view.showStart();
+        view.focusStart();
+    }
+
+    private void export() {
+        doors.chooseCalendar().get().ifPresent(model.open()::writeCalendar);
+    }
+
+    private void show(Planned was, Planned now) {
+        if (now != null) {
+            boolean another = was == null
+                    || !was.production().id().equals(now.production().id());
+            if (another) {
+                view.opened();
+            }
+            view.show(now);
+        }
+        Reading told = reading.now();
+        column.show(told);
+        headings.set(nowHeadings(now));
+        standing.set(nowStanding(now, told));
+        showFacts();
+    }
+
+    private Headings nowHeadings(Planned now) {
+        if (now == null) {
+            return new Headings(strings.say("heading.none"), strings.say("heading.brief.none"));
+        }
+        Production production = now.production();
+        Brief brief = production.brief();
+        List<String> line = new ArrayList<>();
+        line.add(parts.plans().kind(brief.kind()));
+        if (!production.pieces().isEmpty()) {
+            line.add(parts.plans().pieces(brief.kind(), production.pieces().size()));
+        }
+        brief.deadline()
+                .ifPresent(
+                        d -> line.add(strings.say("heading.due", parts.plans().day(d))));
+        return new Headings(brief.title(), String.join(" · ", line));
+    }
+
+    private Standing nowStanding(Planned now, Reading told) {
+        if (now == null || now.production().pieces().isEmpty()) {
+            return new Standing(
+                    LampState.UNLIT,
+                    false,
+                    strings.say("stand.nothing"),
+                    strings.say(now == null ? "stand.start" : "stand.script"));
+        }
+        boolean clear = now.plan().schedule().fits() && now.nameFault().isEmpty() && now.room() != DiskRoom.FULL;
+        String first = told.help().isEmpty() ? "" : told.help().get(0).title();
+        if (!clear) {
+            return new Standing(LampState.HALF, false, strings.say("stand.not"), first);
+        }
+        // The lamp itself is for recording and sending; a brief that stands is where that begins.
+        return new Standing(LampState.LIT, false, strings.say("stand.clear"), first);
+    }
+
+    private void showFacts() {
+        List<String> now = new ArrayList<>();
+        Path folder = model.open().folder().get();
+        if (folder != null) {
+            now.add(strings.say("fact.production", String.valueOf(folder.getFileName())));
+            if (model.open().readOnly().isPresent()) {
+                now.add(strings.say("fact.read-only"));
+            } else {
+                now.add(strings.say(
+                        switch (model.open().saved().get()) {
+                            case YES -> "fact.saved";
+                            case SOON -> "fact.saving";
+                            case NO -> "fact.unsaved";
+                        }));
+            }
+        }
+        model.planned().ifPresent(p -> {
+            if (p.freeBytes().isPresent()) {
+                now.add(parts.plans().room(p.room(), p.freeBytes()));
+            }
+        });
+        facts.set(now);
+    }
+}

@@ -1,0 +1,258 @@
+package app.redlamp.desktop.brief;
+
+import app.redlamp.core.plan.ProductionPlan;
+import app.redlamp.desktop.control.BookStrip;
+import app.redlamp.desktop.control.EveningsView;
+import app.redlamp.desktop.production.Planned;
+import app.redlamp.desktop.specification.SpecificationEditor;
+import java.nio.file.Path;
+import java.time.LocalDate;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.function.Function;
+import java.util.function.Supplier;
+import javafx.scene.Node;
+import javafx.scene.control.Label;
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.KeyEvent;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
+import javafx.scene.layout.StackPane;
+import javafx.scene.layout.VBox;
+
+/** The bench of the Brief station: the book, the evenings, and a desk with what they depend on. */
+final class BriefView {
+    private final BriefParts parts;
+    private final BriefPictures pictures;
+    private final StackPane page = new StackPane();
+    private final BookStrip book = new BookStrip();
+    private final Label bookLine = line("book-line");
+    private final Label chapterLine = line("chapter-line");
+    private final EveningsView evenings = new EveningsView();
+    private final Label dayLine = line("day-line");
+    private final Supplier<List<Path>> recent;
+    private Optional<VBox> bench = Optional.empty();
+    private Optional<Desk> desk = Optional.empty();
+    private Optional<Overlay> overlay = Optional.empty();
+    private boolean starting;
+
+    /** @param recent productions that were open before */
+    BriefView(BriefParts parts, Supplier<List<Path>> recent) {
+        this.parts = parts;
+        this.recent = recent;
+        pictures = new BriefPictures(parts.strings(), parts.plans());
+        book.setId("book");
+        evenings.setId("evenings");
+        book.onSelect(i -> parts.model().script().selected().set(i));
+        parts.model().script().selected().addListener((o, was, now) -> showBook());
+        evenings.onTurn(day -> parts.model().turnDay(day.date()));
+        evenings.onChoose(day -> parts.model().planned().ifPresent(p -> showDay(p, day.date())));
+        showStart();
+    }
+
+    Node node() {
+        return page;
+    }
+
+    /** Whether something lies over the bench that takes the keys. */
+    boolean covered() {
+        return overlay.isPresent() || starting || page.getChildren().size() > 1;
+    }
+
+    /** Shows where to start a production, in place of the bench. */
+    void showStart() {
+        starting = true;
+        overlay = Optional.empty();
+        StartPane start = new StartPane(parts, recent.get(), parts.doors().home());
+        page.getChildren().setAll(start);
+        start.addEventHandler(KeyEvent.KEY_PRESSED, e -> {
+            if (e.getCode() == KeyCode.ESCAPE && parts.model().planned().isPresent()) {
+                e.consume();
+                close();
+            }
+        });
+    }
+
+    void focusStart() {
+        if (page.getChildren().get(0) instanceof StartPane start) {
+            start.focus();
+        }
+    }
+
+    /** Another production was opened: what lay over the bench is gone. */
+    void opened() {
+        overlay = Optional.empty();
+        starting = false;
+        page.getChildren().setAll(bench());
+        book.requestFocus();
+    }
+
+    void show(Planned planned) {
+        desk.ifPresent(d -> d.show(planned));
+        overlay.ifPresent(Overlay::refresh);
+        ProductionPlan plan = planned.plan();
+        evenings.show(Optional.of(pictures.evenings(plan)));
+        evenings.setAccessibleText(parts.plans().summary(plan));
+        showDay(planned, parts.model().open().today());
+        showBook();
+    }
+
+    private void showBook() {
+        parts.model().planned().ifPresent(planned -> {
+            ProductionPlan plan = planned.plan();
+            int at = parts.model().script().selected().get();
+            book.show(pictures.book(plan), at);
+            int count = plan.pieces().size();
+            bookLine.setText(
+                    count == 0
+                            ? parts.strings().say("book.empty")
+                            : parts.strings()
+                                    .say(
+                                            plan.words() > 0 ? "book.line" : "book.line.spoken",
+                                            parts.plans()
+                                                    .pieces(
+                                                            planned.production()
+                                                                    .brief()
+                                                                    .kind(),
+                                                            count),
+                                            parts.plans().whole(plan.words()),
+                                            parts.plans().seconds(plan.finishedS())));
+            boolean chosen = at >= 0 && at < count;
+            chapterLine.setText(
+                    chosen
+                            ? parts.strings()
+                                    .say(
+                                            plan.counts().get(at).words() > 0 ? "book.chapter" : "book.chapter.spoken",
+                                            at + 1,
+                                            planned.production()
+                                                    .pieces()
+                                                    .get(at)
+                                                    .title(),
+                                            parts.plans()
+                                                    .whole(plan.counts().get(at).words()),
+                                            Math.round(
+                                                    100 * plan.counts().get(at).dialogueShare()),
+                                            parts.plans()
+                                                    .seconds(plan.pieces()
+                                                            .get(at)
+                                                            .finishedS()))
+                            : parts.strings().say("book.hint"));
+        });
+    }
+
+    private void showDay(Planned planned, LocalDate day) {
+        dayLine.setText(pictures.about(planned.plan(), day));
+    }
+
+    private VBox bench() {
+        if (bench.isEmpty()) {
+            bench = Optional.of(build());
+        }
+        return bench.get();
+    }
+
+    private VBox build() {
+        Desk made = new Desk(parts, sheets());
+        desk = Optional.of(made);
+        VBox bookPart = new VBox(
+                head(
+                        "book.heading",
+                        bookLine,
+                        parts.button("chapters-open", "book.chapters", this::openChapters),
+                        parts.button("words-open-pane", "book.words", this::openWords),
+                        parts.button("script-bring", "book.bring", this::bring),
+                        parts.button("script-paste", "book.paste", this::openPaste)),
+                book,
+                chapterLine);
+        bookPart.getStyleClass().add("brief-part");
+        VBox eveningsPart = new VBox(head("evenings.heading", dayLine), evenings);
+        eveningsPart.getStyleClass().add("brief-part");
+        VBox.setVgrow(evenings, Priority.ALWAYS);
+        VBox.setVgrow(eveningsPart, Priority.ALWAYS);
+        VBox all = new VBox(bookPart, eveningsPart, made);
+        all.getStyleClass().addAll("bench", "brief-bench");
+        return all;
+    }
+
+    private Map<String, Supplier<Desk.Sheet>> sheets() {
+        Map<String, Supplier<Desk.Sheet>> sheets = new LinkedHashMap<>();
+        sheets.put("order", () -> new OrderPane(parts, this::openMail, this::editOrder));
+        sheets.put("days", () -> new DaysPane(parts));
+        sheets.put("job", () -> new JobPane(parts));
+        sheets.put("money", () -> new MoneyPane(parts));
+        return sheets;
+    }
+
+    private HBox head(String heading, Label line, Node... tools) {
+        Region gap = new Region();
+        HBox.setHgrow(gap, Priority.ALWAYS);
+        HBox head = new HBox(parts.heading(heading), line, gap);
+        head.getChildren().addAll(tools);
+        head.getStyleClass().add("docket-header");
+        return head;
+    }
+
+    void openDesk(String sheet) {
+        if (!covered()) {
+            desk.ifPresent(d -> d.open(sheet));
+        }
+    }
+
+    void openChapters() {
+        cover(close -> new ChaptersPane(parts, close));
+    }
+
+    void openWords() {
+        cover(close -> new WordsPane(parts, close));
+    }
+
+    void openMail() {
+        cover(close -> new MailPane(parts, close));
+    }
+
+    void openPaste() {
+        cover(close -> new PastePane(parts, close));
+    }
+
+    void bring() {
+        if (parts.model().planned().isPresent()) {
+            parts.doors().chooseScript().get().ifPresent(parts.model().script()::bring);
+        }
+    }
+
+    void editOrder() {
+        if (covered() || parts.model().planned().isEmpty()) {
+            return;
+        }
+        SpecificationEditor editor = new SpecificationEditor(
+                parts.model().editOrder(), parts.model()::keepOrder, parts.strings(), parts.glossary(), this::close);
+        page.getChildren().add(editor);
+        editor.focus();
+    }
+
+    private void cover(Function<Runnable, Overlay> maker) {
+        if (covered() || parts.model().planned().isEmpty()) {
+            return;
+        }
+        Overlay made = maker.apply(this::close);
+        overlay = Optional.of(made);
+        page.getChildren().add(made);
+        made.begin();
+    }
+
+    private void close() {
+        opened();
+        parts.model().planned().ifPresent(this::show);
+    }
+
+    private static Label line(String id) {
+        Label label = new Label();
+        label.setId(id);
+        label.getStyleClass().add("secondary");
+        label.setMinWidth(0);
+        return label;
+    }
+}

@@ -1,0 +1,52 @@
+package app.redlamp.desktop.brief;
+
+import app.redlamp.core.script.Piece;
+import app.redlamp.desktop.production.Planned;
+import java.util.List;
+import java.util.Optional;
+import javafx.scene.control.Label;
+import javafx.scene.control.ListCell;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
+
+/** One chapter: its number, its title and its length. */
+final class ChapterCell extends ListCell<Integer> {
+    private final BriefParts parts;
+    private final Label number = new Label();
+    private final Label title = new Label();
+    private final Label length = new Label();
+    private final HBox line;
+
+    ChapterCell(BriefParts parts) {
+        this.parts = parts;
+        getStyleClass().add("list-row");
+        number.getStyleClass().add("secondary");
+        number.setMinWidth(26);
+        title.setMinWidth(0);
+        length.getStyleClass().add("secondary");
+        length.setMinWidth(Region.USE_PREF_SIZE);
+        Region gap = new Region();
+        HBox.setHgrow(gap, Priority.ALWAYS);
+        line = BriefParts.line(number, title, gap, length);
+    }
+
+    @Override
+    protected void updateItem(Integer index, boolean empty) {
+        super.updateItem(index, empty);
+        List<Piece> pieces =
+                empty || index == null ? List.of() : parts.model().script().pieces();
+        if (index == null || index >= pieces.size()) {
+            setGraphic(null);
+            return;
+        }
+        number.setText(String.valueOf(index + 1));
+        title.setText(pieces.get(index).title());
+        Optional<Planned> planned =
+                parts.model().planned().filter(p -> index < p.plan().pieces().size());
+        length.setText(planned.map(
+                        p -> parts.plans().seconds(p.plan().pieces().get(index).finishedS()))
+                .orElse(""));
+        setGraphic(line);
+    }
+}

@@ -1,0 +1,259 @@
+package app.redlamp.desktop.brief;
+
+import app.redlamp.core.plan.Effort;
+import app.redlamp.core.plan.QuietHours;
+import app.redlamp.core.plan.Spent;
+import app.redlamp.core.plan.WorkingTime;
+import app.redlamp.desktop.production.Planned;
+import java.time.DateTimeException;
+import java.time.DayOfWeek;
+import java.time.LocalTime;
+import java.time.format.DateTimeFormatter;
+import java.time.format.TextStyle;
+import java.util.ArrayList;
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Map;
+import java.util.function.BiFunction;
+import java.util.function.ToDoubleFunction;
+import javafx.geometry.Pos;
+import javafx.scene.control.CheckBox;
+import javafx.scene.control.ComboBox;
+import javafx.scene.control.Label;
+import javafx.scene.layout.FlowPane;
+import javafx.scene.layout.GridPane;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Region;
+import javafx.scene.layout.VBox;
+import javafx.util.StringConverter;
+
+/** When there is time: the room's quiet hours on each day of the week, what the voice bears, and how long things take. */
+final class DaysPane extends VBox implements Desk.Sheet {
+    private static final QuietHours EVENING = new QuietHours(LocalTime.of(19, 0), LocalTime.of(22, 0));
+    private static final double HOUR_WIDTH = 62;
+    private static final double NUMBER_WIDTH = 48;
+
+    private final BriefParts parts;
+    private final List<CommitField> fields = new ArrayList<>();
+    private final Map<DayOfWeek, CheckBox> days = new EnumMap<>(DayOfWeek.class);
+
+    DaysPane(BriefParts parts) {
+        this.parts = parts;
+        getStyleClass().add("desk-sheet");
+        getChildren().addAll(week(), voice(), effort(), spent());
+    }
+
+    @Override
+    public Region node() {
+        return this;
+    }
+
+    @Override
+    public void show(Planned planned) {
+        days.forEach((day, box) ->
+                box.setSelected(planned.production().time().quiet().containsKey(day)));
+        fields.forEach(CommitField::refresh);
+    }
+
+    private WorkingTime time() {
+        return parts.model().open().production().get().time();
+    }
+
+    private Effort usual() {
+        return parts.model().open().production().get().effort();
+    }
+
+    private GridPane week() {
+        GridPane grid = new GridPane();
+        grid.getStyleClass().add("days-grid");
+        grid.add(parts.name("days.quiet", "quiet-hours"), 0, 0);
+        grid.add(parts.name("days.from", ""), 0, 1);
+        grid.add(parts.name("days.to", ""), 0, 2);
+        for (DayOfWeek day : DayOfWeek.values()) {
+            String name = day.getDisplayName(TextStyle.FULL, parts.strings().locale());
+            CheckBox box = new CheckBox(
+                    day.getDisplayName(TextStyle.SHORT, parts.strings().locale()));
+            box.setId("day-" + day.getValue());
+            box.setAccessibleText(parts.strings().say("days.record", name));
+            box.setOnAction(e -> turn(day, box.isSelected()));
+            days.put(day, box);
+            int column = day.getValue();
+            grid.add(box, column, 0);
+            grid.add(hour(day, true, name), column, 1);
+            grid.add(hour(day, false, name), column, 2);
+        }
+        return grid;
+    }
+
+    private CommitField hour(DayOfWeek day, boolean from, String name) {
+        CommitField field = new CommitField(
+                "day-" + day.getValue() + (from ? "-from" : "-to"),
+                parts.strings().say(from ? "days.from.of" : "days.to.of", name),
+                () -> {
+                    QuietHours quiet = time().quiet().get(day);
+                    return quiet == null ? "" : (from ? quiet.from() : quiet.to()).toString();
+                },
+                written -> parts.model().changeTime(t -> {
+                    LocalTime at = hour(written);
+                    QuietHours was = t.quiet().getOrDefault(day, EVENING);
+                    return with(t, day, from ? new QuietHours(at, was.to()) : new QuietHours(was.from(), at));
+                }));
+        fields.add(field);
+        return field.wide(HOUR_WIDTH);
+    }
+
+    /** "19:00", "19.30" or "19". */
+    private LocalTime hour(String written) {
+        String text = written.strip().replace('.', ':');
+        try {
+            return LocalTime.parse(text.contains(":") ? text : text + ":00", DateTimeFormatter.ofPattern("H:mm"));
+        } catch (DateTimeException e) {
+            throw new IllegalArgumentException(parts.strings().say("days.hour", written), e);
+        }
+    }
+
+    private void turn(DayOfWeek day, boolean on) {
+        parts.model().changeTime(t -> {
+            if (on) {
+                return with(t, day, t.quiet().values().stream().findFirst().orElse(EVENING));
+            }
+            Map<DayOfWeek, QuietHours> fewer = new EnumMap<>(DayOfWeek.class);
+            fewer.putAll(t.quiet());
+            fewer.remove(day);
+            return t.withQuiet(fewer);
+        });
+    }
+
+    private static WorkingTime with(WorkingTime time, DayOfWeek day, QuietHours quiet) {
+        Map<DayOfWeek, QuietHours> more = new EnumMap<>(DayOfWeek.class);
+        more.putAll(time.quiet());
+        more.put(day, quiet);
+        return time.withQuiet(more);
+    }
+
+    private FlowPane voice() {
+        return BriefParts.wrapping(
+                parts.name("days.session", "longest-session"),
+                minutes("session", WorkingTime::longestSessionMin, WorkingTime::withLongestSession),
+                parts.name("days.stretch", ""),
+                minutes("stretch", WorkingTime::stretchMin, (t, n) -> t.withBreaks(n, t.breakMin())),
+                parts.name("days.break", ""),
+                minutes("break", WorkingTime::breakMin, (t, n) -> t.withBreaks(t.stretchMin(), n)),
+                parts.name("days.edit", ""),
+                minutes("edit", WorkingTime::editMin, WorkingTime::withEditing),
+                parts.name("days.corrections", "corrections"),
+                minutes("corrections", WorkingTime::correctionDays, WorkingTime::withCorrections),
+                parts.name("days.corrections.unit", ""));
+    }
+
+    private CommitField minutes(
+            String id, ToDoubleFunction<WorkingTime> of, BiFunction<WorkingTime, Integer, WorkingTime> with) {
+        return number(
+                "time-" + id,
+                parts.strings().say("days." + id),
+                () -> of.applyAsDouble(time()),
+                n -> parts.model().changeTime(t -> with.apply(t, (int) Math.round(n))));
+    }
+
+    private FlowPane effort() {
+        return BriefParts.wrapping(
+                parts.name("effort.pace", "pace"),
+                ratio(
+                        "pace",
+                        Effort::wordsPerMinute,
+                        (e, n) -> new Effort(n, e.booth(), e.edit(), e.proof(), e.kept())),
+                parts.name("effort.unit", "booth-time"),
+                ratio(
+                        "booth",
+                        Effort::booth,
+                        (e, n) -> new Effort(e.wordsPerMinute(), n, e.edit(), e.proof(), e.kept())),
+                parts.name("effort.edit", "editing-time"),
+                ratio(
+                        "edit",
+                        Effort::edit,
+                        (e, n) -> new Effort(e.wordsPerMinute(), e.booth(), n, e.proof(), e.kept())),
+                parts.name("effort.proof", ""),
+                ratio(
+                        "proof",
+                        Effort::proof,
+                        (e, n) -> new Effort(e.wordsPerMinute(), e.booth(), e.edit(), n, e.kept())),
+                parts.name("effort.kept", "disk-need"),
+                ratio(
+                        "kept",
+                        Effort::kept,
+                        (e, n) -> new Effort(e.wordsPerMinute(), e.booth(), e.edit(), e.proof(), n)),
+                parts.name("effort.hours", ""));
+    }
+
+    private CommitField ratio(String id, ToDoubleFunction<Effort> of, BiFunction<Effort, Double, Effort> with) {
+        return number(
+                "effort-" + id,
+                parts.strings().say("effort." + id),
+                () -> of.applyAsDouble(usual()),
+                n -> parts.model().changeEffort(e -> with.apply(e, n)));
+    }
+
+    private interface Figure {
+        double now();
+    }
+
+    private CommitField number(String id, String name, Figure shown, java.util.function.DoubleConsumer commit) {
+        CommitField field = new CommitField(
+                id,
+                name,
+                () -> parts.plain(shown.now()),
+                written -> parts.model().enter(() -> commit.accept(parts.number(written))));
+        fields.add(field);
+        field.setAlignment(Pos.CENTER_RIGHT);
+        return field.wide(NUMBER_WIDTH);
+    }
+
+    /** Time that was really spent: as soon as there are takes, one's own ratios come from it. */
+    private HBox spent() {
+        ComboBox<Spent.Phase> phase = new ComboBox<>();
+        phase.setId("spent-phase");
+        phase.setAccessibleText(parts.strings().say("spent.name"));
+        phase.getItems().setAll(Spent.Phase.values());
+        phase.setConverter(new StringConverter<>() {
+            @Override
+            public String toString(Spent.Phase value) {
+                return value == null ? "" : parts.strings().say("spent." + value.id());
+            }
+
+            @Override
+            public Spent.Phase fromString(String text) {
+                throw new UnsupportedOperationException(text);
+            }
+        });
+        phase.setValue(Spent.Phase.BOOTH);
+        CommitField minutes = new CommitField(
+                "spent-minutes",
+                parts.strings().say("spent.minutes"),
+                () -> "",
+                written -> parts.model()
+                        .enter(() -> parts.model()
+                                .spend(new Spent(parts.model().open().today(), phase.getValue(), (int)
+                                        Math.round(parts.number(written))))));
+        Label sum = new Label();
+        sum.setId("spent-sum");
+        sum.getStyleClass().add("secondary");
+        parts.model()
+                .open()
+                .production()
+                .addListener((o, was, now) -> sum.setText(now == null ? "" : sum(now.spent())));
+        sum.setText(sum(parts.model().open().production().get().spent()));
+        return BriefParts.line(
+                parts.name("spent.name", "spent"),
+                phase,
+                minutes.wide(NUMBER_WIDTH),
+                parts.name("spent.minutes", ""),
+                sum);
+    }
+
+    private String sum(List<Spent> spent) {
+        double minutes = spent.stream().mapToInt(Spent::minutes).sum();
+        return minutes == 0
+                ? ""
+                : parts.strings().say("spent.sum", parts.plans().minutes(minutes));
+    }
+}

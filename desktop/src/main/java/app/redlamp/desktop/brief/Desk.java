@@ -1,0 +1,91 @@
+package app.redlamp.desktop.brief;
+
+import app.redlamp.desktop.control.ChoiceButton;
+import app.redlamp.desktop.production.Planned;
+import java.util.LinkedHashMap;
+import java.util.Map;
+import java.util.Optional;
+import java.util.function.Supplier;
+import javafx.scene.control.Label;
+import javafx.scene.control.ScrollPane;
+import javafx.scene.control.ToggleButton;
+import javafx.scene.control.ToggleGroup;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
+import javafx.scene.layout.VBox;
+
+/** The lower part of the bench: one of a few sheets, built when it is first looked at. */
+final class Desk extends VBox {
+    private static final double HEIGHT = 262;
+
+    private final ToggleGroup chosen = new ToggleGroup();
+    private final Map<String, Supplier<Sheet>> makers = new LinkedHashMap<>();
+    private final Map<String, Sheet> sheets = new LinkedHashMap<>();
+    private final ScrollPane page = new ScrollPane();
+    private Optional<Planned> shown = Optional.empty();
+
+    /** One of them. */
+    interface Sheet {
+        Region node();
+
+        void show(Planned planned);
+    }
+
+    /** @param makers name of each sheet and what makes it, in their order */
+    Desk(BriefParts parts, Map<String, Supplier<Sheet>> makers) {
+        this.makers.putAll(makers);
+        getStyleClass().add("desk");
+        setMinHeight(HEIGHT);
+        setPrefHeight(HEIGHT);
+        setMaxHeight(HEIGHT);
+        HBox tabs = new HBox();
+        tabs.getStyleClass().add("desk-tabs");
+        for (String name : makers.keySet()) {
+            ToggleButton tab = new ChoiceButton("desk-" + name, parts.strings().say("desk." + name));
+            tab.setUserData(name);
+            tab.setToggleGroup(chosen);
+            tabs.getChildren().add(tab);
+        }
+        Label fault = new Label();
+        fault.setId("brief-fault");
+        fault.getStyleClass().add("specification-fault");
+        fault.setMinWidth(0);
+        fault.textProperty().bind(parts.model().fault());
+        tabs.getChildren().add(fault);
+        page.setFitToWidth(true);
+        page.getStyleClass().add("desk-page");
+        VBox.setVgrow(page, Priority.ALWAYS);
+        getChildren().addAll(tabs, page);
+        chosen.selectedToggleProperty().addListener((o, was, now) -> {
+            if (now == null) {
+                was.setSelected(true);
+            } else {
+                turn((String) now.getUserData());
+            }
+        });
+        chosen.getToggles().get(0).setSelected(true);
+    }
+
+    void show(Planned planned) {
+        shown = Optional.of(planned);
+        sheets.values().forEach(s -> s.show(planned));
+    }
+
+    /** Turns to a sheet and puts the focus there. */
+    void open(String name) {
+        chosen.getToggles().stream()
+                .filter(t -> t.getUserData().equals(name))
+                .findFirst()
+                .ifPresent(t -> {
+                    t.setSelected(true);
+                    ((ToggleButton) t).requestFocus();
+                });
+    }
+
+    private void turn(String name) {
+        Sheet sheet = sheets.computeIfAbsent(name, n -> makers.get(n).get());
+        shown.ifPresent(sheet::show);
+        page.setContent(sheet.node());
+    }
+}

@@ -1,0 +1,41 @@
+package app.redlamp.desktop.brief;
+
+import app.redlamp.core.plan.Capture;
+import app.redlamp.core.plan.JobKind;
+
+/** Says what goes with a kind of job, and why. */
+final class KindReasons {
+    private KindReasons() {}
+
+    static String of(JobKind kind, BriefParts parts) {
+        Capture capture = kind.capture();
+        return parts.strings()
+                .say(
+                        "why.kind",
+                        recording(capture, parts),
+                        gain(kind, parts),
+                        parts.strings().say("why." + kind.id()));
+    }
+
+    /** Rate, depth and tracks, and why these. */
+    static String recording(Capture capture, BriefParts parts) {
+        String rate = parts.strings().say(capture.sampleRateHz() == 44_100 ? "why.rate.voice" : "why.rate.video");
+        return parts.strings()
+                .say(
+                        "why.recording",
+                        parts.figures().kiloHertz(capture.sampleRateHz()),
+                        capture.bitDepth(),
+                        capture.channels(),
+                        rate);
+    }
+
+    private static String gain(JobKind kind, BriefParts parts) {
+        String key = switch (kind.school()) {
+            case MIDDLE -> "why.gain.middle";
+            case HOT -> "why.gain.hot";
+            case EDITED -> "why.gain.edited";
+            case LIVE -> "why.gain.live";
+        };
+        return parts.strings().say(key);
+    }
+}

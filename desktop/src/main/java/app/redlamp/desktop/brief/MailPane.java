@@ -1,0 +1,151 @@
+package app.redlamp.desktop.brief;
+
+import app.redlamp.core.mail.Proposal;
+import app.redlamp.core.mail.Question;
+import app.redlamp.core.plan.Order;
+import app.redlamp.core.spec.Asked;
+import app.redlamp.desktop.look.Soon;
+import java.util.List;
+import java.util.Map;
+import java.util.TreeMap;
+import java.util.stream.Collectors;
+import javafx.geometry.Pos;
+import javafx.scene.control.Button;
+import javafx.scene.control.Label;
+import javafx.scene.control.ScrollPane;
+import javafx.scene.control.TextArea;
+import javafx.scene.layout.ColumnConstraints;
+import javafx.scene.layout.GridPane;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
+import javafx.scene.layout.VBox;
+
+/** The client's mail beside what was understood of it: each figure with its words, and what has to be asked. */
+final class MailPane extends Overlay {
+    private final BriefParts parts;
+    private final TextArea mail = new TextArea();
+    private final VBox understood = new VBox();
+    private Proposal proposal;
+
+    MailPane(BriefParts parts, Runnable close) {
+        super(parts, "mail.heading", close);
+        this.parts = parts;
+        mail.setId("mail-text");
+        mail.setWrapText(true);
+        mail.setPromptText(parts.strings().say("mail.prompt"));
+        mail.setAccessibleText(parts.strings().say("mail.heading"));
+        mail.getStyleClass().add("mail-text");
+        understood.getStyleClass().add("mail-understood");
+        understood.setId("mail-understood");
+        ScrollPane right = new ScrollPane(understood);
+        right.setFitToWidth(true);
+        right.getStyleClass().add("desk-page");
+        HBox halves = new HBox(mail, right);
+        halves.getStyleClass().add("mail-halves");
+        HBox.setHgrow(right, Priority.ALWAYS);
+        mail.setPrefWidth(360);
+        mail.setMinWidth(240);
+        VBox.setVgrow(halves, Priority.ALWAYS);
+        Button take = parts.button("mail-take", "mail.take", () -> {
+            parts.model().take(proposal, mail.getText());
+            close.run();
+        });
+        take.getStyleClass().setAll("button", "primary");
+        Button ask =
+                parts.button("mail-ask", "mail.ask", () -> parts.doors().copy().accept(letter()));
+        HBox buttons = BriefParts.line(take, ask);
+        buttons.setAlignment(Pos.CENTER_RIGHT);
+        getChildren().addAll(halves, buttons);
+        Soon read = new Soon(this::read);
+        mail.textProperty().addListener((o, was, now) -> read.ask());
+        mail.setText(parts.model().open().production().get().order().mail());
+        read();
+        take.disableProperty().bind(mail.textProperty().isEmpty());
+        ask.setDisable(false);
+    }
+
+    @Override
+    void begin() {
+        mail.requestFocus();
+    }
+
+    private void read() {
+        proposal = parts.model().read(mail.getText());
+        understood.getChildren().clear();
+        if (mail.getText().isBlank()) {
+            understood.getChildren().add(text(parts.strings().say("mail.nothing"), "secondary"));
+            return;
+        }
+        understood
+                .getChildren()
+                .add(text(
+                        parts.strings()
+                                .say(
+                                        "mail.understood",
+                                        proposal.quotes().size(),
+                                        proposal.base().name()),
+                        "reading-heading"));
+        understood.getChildren().add(figures());
+        if (!proposal.questions().isEmpty()) {
+            understood
+                    .getChildren()
+                    .add(text(
+                            parts.strings()
+                                    .say("mail.questions", proposal.questions().size()),
+                            "reading-heading"));
+            proposal.questions()
+                    .forEach(q -> understood
+                            .getChildren()
+                            .add(text(parts.orders().question(q, proposal.specification()), "mail-question")));
+        }
+    }
+
+    private GridPane figures() {
+        GridPane grid = new GridPane();
+        grid.getStyleClass().add("order-grid");
+        ColumnConstraints last = new ColumnConstraints();
+        last.setHgrow(Priority.ALWAYS);
+        grid.getColumnConstraints().addAll(new ColumnConstraints(88), new ColumnConstraints(150), last);
+        int row = 0;
+        for (Map.Entry<Asked, String> quote : new TreeMap<>(proposal.quotes()).entrySet()) {
+            Asked asked = quote.getKey();
+            Label name = new Label(parts.orders().name(asked));
+            name.getStyleClass().add("order-name");
+            Label value = new Label(parts.orders().value(asked, proposal.specification()));
+            value.setId("mail-" + asked.id());
+            value.setWrapText(true);
+            value.setMinHeight(Region.USE_PREF_SIZE);
+            value.getStyleClass().add("order-value");
+            boolean other = asked.differs(proposal.base(), proposal.specification());
+            Label words = text(
+                    parts.strings()
+                            .say(
+                                    other ? "mail.quote.other" : "mail.quote",
+                                    quote.getValue(),
+                                    parts.orders().value(asked, proposal.base())),
+                    "order-quote");
+            grid.addRow(row++, name, value, words);
+        }
+        return grid;
+    }
+
+    /** A mail to the client with what has to be asked. */
+    private String letter() {
+        Order order = parts.model().open().production().get().order();
+        List<Question> questions = proposal == null ? parts.model().questions() : proposal.questions();
+        String asked = questions.stream()
+                .map(q -> "- "
+                        + parts.orders().mail(q, proposal == null ? order.specification() : proposal.specification()))
+                .collect(Collectors.joining("\n"));
+        return parts.strings().say("mail.letter", asked);
+    }
+
+    private static Label text(String words, String style) {
+        Label label = new Label(words);
+        label.setWrapText(true);
+        label.setMinHeight(Region.USE_PREF_SIZE);
+        label.getStyleClass().add(style);
+        return label;
+    }
+}

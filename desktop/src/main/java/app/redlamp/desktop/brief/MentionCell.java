@@ -1,0 +1,54 @@
+package app.redlamp.desktop.brief;
+
+import app.redlamp.core.script.Mention;
+import app.redlamp.core.script.Script;
+import java.util.Locale;
+import javafx.scene.control.Label;
+import javafx.scene.control.ListCell;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
+
+/** One word to decide: what it is, how often it stands there, and how it is said. */
+final class MentionCell extends ListCell<Mention> {
+    private final BriefParts parts;
+    private final Label term = new Label();
+    private final Label kind = new Label();
+    private final Label said = new Label();
+    private final HBox line;
+
+    MentionCell(BriefParts parts) {
+        this.parts = parts;
+        getStyleClass().add("list-row");
+        kind.getStyleClass().add("secondary");
+        said.getStyleClass().add("order-quote");
+        term.setMinWidth(0);
+        Region gap = new Region();
+        HBox.setHgrow(gap, Priority.ALWAYS);
+        line = BriefParts.line(term, kind, gap, said);
+    }
+
+    @Override
+    protected void updateItem(Mention mention, boolean empty) {
+        super.updateItem(mention, empty);
+        if (empty || mention == null) {
+            setGraphic(null);
+            return;
+        }
+        term.setText(mention.term());
+        kind.setText(parts.strings().say("mention." + mention.kind().name().toLowerCase(Locale.ROOT), mention.count()));
+        Script script = parts.model().script().script();
+        String saying = script.sayings().stream()
+                .filter(s -> s.term().equals(mention.term()))
+                .map(s -> s.said())
+                .findFirst()
+                .orElse("");
+        String voice = script.voices().stream()
+                .filter(v -> v.name().equals(mention.term()))
+                .map(v -> v.voice())
+                .findFirst()
+                .orElse("");
+        said.setText(saying + (saying.isEmpty() || voice.isEmpty() ? "" : "  ·  ") + voice);
+        setGraphic(line);
+    }
+}

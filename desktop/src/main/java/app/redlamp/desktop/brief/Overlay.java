@@ -1,0 +1,41 @@
+package app.redlamp.desktop.brief;
+
+import javafx.scene.Node;
+import javafx.scene.control.Button;
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.KeyEvent;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
+import javafx.scene.layout.VBox;
+
+/** Something that lies over the bench until it is closed, with a button or with Escape. */
+class Overlay extends VBox {
+    private final HBox head;
+
+    Overlay(BriefParts parts, String heading, Runnable close) {
+        getStyleClass().addAll("specification-editor", "overlay");
+        Region gap = new Region();
+        HBox.setHgrow(gap, Priority.ALWAYS);
+        Button done = parts.button("overlay-close", "overlay.close", close);
+        head = BriefParts.line(parts.heading(heading), gap, done);
+        getChildren().add(head);
+        addEventHandler(KeyEvent.KEY_PRESSED, e -> {
+            if (e.getCode() == KeyCode.ESCAPE) {
+                e.consume();
+                close.run();
+            }
+        });
+    }
+
+    /** Puts something beside the heading. */
+    final void tool(Node node) {
+        head.getChildren().add(head.getChildren().size() - 1, node);
+    }
+
+    /** Puts the focus where work begins. */
+    void begin() {}
+
+    /** Shows what has changed. */
+    void refresh() {}
+}
