@@ -19,7 +19,7 @@ import java.util.regex.Pattern;
  */
 public final class RequirementReader {
     /** Longer mails are read to here. */
-    public static final int MOST_CHARACTERS = 100_000;
+    public static final int MOST_CHARACTERS = 20_000;
 
     /** From a target that is given without a tolerance, in dB; asked for at the same time. Common practice, no source. */
     private static final double USUAL_TOLERANCE = 1;

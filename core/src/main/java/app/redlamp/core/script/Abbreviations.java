@@ -5,6 +5,8 @@ import java.util.Set;
 
 /** English abbreviations that are followed by a point without ending a sentence, or that have to be said in full. */
 final class Abbreviations {
+    private static final int LONGEST = 8;
+
     /** Common practice, no source. */
     private static final Set<String> KNOWN = Set.of(
             "mr", "mrs", "ms", "dr", "prof", "rev", "st", "ste", "mt", "jr", "sr", "capt", "col", "gen", "lt", "sgt",
@@ -26,6 +28,9 @@ final class Abbreviations {
 
     /** Whether a word with the signs after it is one. */
     static boolean is(String bare, String written) {
+        if (bare.length() > LONGEST) {
+            return false;
+        }
         String lower = bare.toLowerCase(Locale.ROOT);
         boolean point = written.indexOf('.', written.indexOf(bare) + bare.length()) >= 0;
         return dotted(lower) || (KNOWN.contains(lower) && (point || !ALSO_WORDS.contains(lower)));

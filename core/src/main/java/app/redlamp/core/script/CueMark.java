@@ -11,6 +11,7 @@ import java.util.regex.Pattern;
  * @param rest what follows it
  */
 record CueMark(int number, String rest) {
+    private static final int LONGEST_NAME = 12;
     private static final Pattern MARK = Pattern.compile(
             "(?i)(?:(?:stop|cue|track|prompt|line|scene|item|slide|message|file|no\\.?)\\s*)?[\\[(#]{0,2}(\\d{1,4})(?:[\\])]|[.:)](?!\\d)"
                     + "|\\s*[–—-](?=\\s)|\\t)\\s*(.*)");
@@ -18,6 +19,9 @@ record CueMark(int number, String rest) {
             Pattern.compile("(?i)(?:stop|cue|track|prompt|line|scene|item|slide|message)\\s+(\\d{1,4})\\b\\s*(.*)");
 
     static Optional<CueMark> of(String text) {
+        if (!startsWithNumber(text)) {
+            return Optional.empty();
+        }
         Matcher mark = MARK.matcher(text);
         Matcher named = NAMED.matcher(text);
         if (mark.matches()) {
@@ -26,5 +30,15 @@ record CueMark(int number, String rest) {
         return named.matches()
                 ? Optional.of(new CueMark(Integer.parseInt(named.group(1)), named.group(2)))
                 : Optional.empty();
+    }
+
+    /** Whether there is a digit where a mark could have one: most paragraphs are told by that alone. */
+    private static boolean startsWithNumber(String text) {
+        for (int i = 0; i < Math.min(LONGEST_NAME, text.length()); i++) {
+            if (text.charAt(i) >= '0' && text.charAt(i) <= '9') {
+                return true;
+            }
+        }
+        return false;
     }
 }

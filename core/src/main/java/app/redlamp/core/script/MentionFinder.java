@@ -2,6 +2,7 @@ package app.redlamp.core.script;
 
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.HashMap;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -61,6 +62,7 @@ public final class MentionFinder {
     private final Set<String> small = new HashSet<>();
     private final Set<String> within = new HashSet<>();
     private final Map<String, Mention> found = new LinkedHashMap<>();
+    private final Map<String, Boolean> foreign = new HashMap<>();
 
     /** A word that has a capital, and whether a sentence begins with it. */
     private record Capital(String word, boolean first) {}
@@ -122,7 +124,7 @@ public final class MentionFinder {
                         index);
             } else if (name) {
                 run.add(new Capital(possessor(bare), begins || block.isHeading()));
-            } else if (Character.isLowerCase(bare.codePointAt(0)) && ForeignLook.is(bare)) {
+            } else if (Character.isLowerCase(bare.codePointAt(0)) && foreign.computeIfAbsent(bare, ForeignLook::is)) {
                 add(Mention.Kind.FOREIGN, bare.toLowerCase(Locale.ROOT), index);
             }
             first = Sentences.endsAt(block.text(), words);
@@ -134,13 +136,15 @@ public final class MentionFinder {
     }
 
     private static Mention.Kind kind(String bare, String written, boolean loud) {
-        if (bare.codePoints().anyMatch(Character::isDigit)) {
+        if (hasDigit(bare)) {
             return Mention.Kind.NUMBER;
         }
-        if (!loud && ROMAN.matcher(bare).matches()) {
+        // Only what begins with two capitals can be either.
+        boolean capitals = !loud && bare.length() > 1 && bare.charAt(0) <= 'Z' && bare.charAt(1) <= 'Z';
+        if (capitals && ROMAN.matcher(bare).matches()) {
             return Mention.Kind.NUMBER;
         }
-        boolean shouted = !loud && CAPITALS.matcher(bare).matches() && bare.length() > 1;
+        boolean shouted = capitals && CAPITALS.matcher(bare).matches();
         return shouted || Abbreviations.is(bare, written) ? Mention.Kind.ABBREVIATION : null;
     }
 
@@ -179,6 +183,15 @@ public final class MentionFinder {
     /** A figure with its sign of money or share. */
     private static String figure(String written) {
         return written.replaceAll("^[^\\p{L}\\p{N}\\p{Sc}+−-]+|[^\\p{L}\\p{N}%°\\p{Sc}]+$", "");
+    }
+
+    private static boolean hasDigit(String bare) {
+        for (int i = 0; i < bare.length(); i++) {
+            if (Character.isDigit(bare.charAt(i))) {
+                return true;
+            }
+        }
+        return false;
     }
 
     private static boolean isPlain(String bare) {

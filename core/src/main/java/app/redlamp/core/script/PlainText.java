@@ -10,8 +10,6 @@ import java.util.regex.Pattern;
  */
 public final class PlainText {
     private static final Pattern EMPTY_LINE = Pattern.compile("\\n[ \\t\\u00a0]*\\n");
-    private static final Pattern BLANKS = Pattern.compile("[\\s\\u00a0&&[^\\f]]+");
-    private static final Pattern WORD_BROKEN = Pattern.compile("(?<=\\p{L})-$");
 
     private PlainText() {}
 
@@ -42,7 +40,7 @@ public final class PlainText {
         if (plain.isEmpty() || !paragraphs || CueMark.of(plain).isPresent()) {
             close(paragraph, blocks);
         }
-        if (WORD_BROKEN.matcher(paragraph).find() && startsSmall(plain)) {
+        if (endsBroken(paragraph) && startsSmall(plain)) {
             paragraph.setLength(paragraph.length() - 1);
             paragraph.append(plain);
         } else {
@@ -62,10 +60,28 @@ public final class PlainText {
 
     /** One line with single blanks and nothing that commands a printer or a terminal. */
     public static String tidy(String line) {
-        return BLANKS.matcher(line)
-                .replaceAll(" ")
-                .replaceAll("[\\p{Cntrl}\\ufeff\\u00ad\\u200b]", "")
-                .strip();
+        StringBuilder tidy = new StringBuilder(line.length());
+        for (int i = 0; i < line.length(); i++) {
+            char c = line.charAt(i);
+            boolean blank = c == ' ' || c == '\u00a0' || (c != '\f' && Character.isWhitespace(c));
+            boolean unseen = Character.isISOControl(c) || c == '\ufeff' || c == '\u00ad' || c == '\u200b';
+            if (blank) {
+                if (!tidy.isEmpty() && tidy.charAt(tidy.length() - 1) != ' ') {
+                    tidy.append(' ');
+                }
+            } else if (!unseen) {
+                tidy.append(c);
+            }
+        }
+        if (!tidy.isEmpty() && tidy.charAt(tidy.length() - 1) == ' ') {
+            tidy.setLength(tidy.length() - 1);
+        }
+        return tidy.toString();
+    }
+
+    private static boolean endsBroken(StringBuilder paragraph) {
+        int last = paragraph.length() - 1;
+        return last > 0 && paragraph.charAt(last) == '-' && Character.isLetter(paragraph.charAt(last - 1));
     }
 
     private static boolean startsSmall(String line) {

@@ -117,25 +117,20 @@ public final class ShotsApp extends Application {
             fire(w, "#time-closer");
         }));
         shots.add(new Shot("specification-dusk", w -> fire(w, "#edit-specification")));
-        shots.add(new Shot("deliver-too-noisy-daylight", w -> {
+        shots.add(new Shot("deliver-finished-daylight", w -> {
             fire(w, "#specification-cancel");
             fire(w, "#show-levels");
             fire(w, "#more");
-            select(w, 3);
-            w.shell().switchTheme();
-        }));
-        shots.add(new Shot("deliver-finished-daylight", w -> {
             select(w, 1);
+            w.shell().switchTheme();
             w.deliver().finishAll();
         }));
-        shots.add(new Shot("deliver-finished-dusk", w -> w.shell().switchTheme()));
         shots.add(new Shot("deliver-clear-dusk", w -> {
+            w.shell().switchTheme();
             w.deliver().remove(w.deliver().rows().get(3));
             w.deliver().remove(w.deliver().rows().get(2));
         }));
-        shots.add(new Shot("deliver-clear-daylight", w -> w.shell().switchTheme()));
         shots.add(new Shot("deliver-large-dusk", w -> {
-            w.shell().switchTheme();
             w.shell().history().undo();
             w.shell().history().undo();
             w.shell().scale(5);
@@ -155,7 +150,6 @@ public final class ShotsApp extends Application {
         shots.add(new Shot("brief-dusk", w -> w.production().open(book)));
         shots.add(new Shot("brief-days-dusk", w -> fire(w, "#desk-days")));
         shots.add(new Shot("brief-job-dusk", w -> fire(w, "#desk-job")));
-        shots.add(new Shot("brief-money-dusk", w -> fire(w, "#desk-money")));
         shots.add(new Shot("brief-chapters-dusk", w -> {
             fire(w, "#desk-order");
             w.brief().script().selected().set(2);
@@ -169,9 +163,15 @@ public final class ShotsApp extends Application {
             fire(w, "#overlay-close");
             fire(w, "#order-mail");
         }));
-        shots.add(new Shot("brief-late-daylight", w -> {
+        shots.add(new Shot("brief-money-large-daylight", w -> {
             fire(w, "#overlay-close");
+            fire(w, "#desk-money");
             w.shell().switchTheme();
+            w.shell().scale(5);
+        }));
+        shots.add(new Shot("brief-late-daylight", w -> {
+            w.shell().scale(0);
+            fire(w, "#desk-order");
             w.brief()
                     .changeBrief(
                             "edit.days",

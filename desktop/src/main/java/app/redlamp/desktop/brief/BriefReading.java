@@ -81,9 +81,6 @@ final class BriefReading {
     private List<Reading.Figure> figures(Planned p) {
         ProductionPlan plan = p.plan();
         List<Reading.Figure> figures = new ArrayList<>();
-        String words = plan.words() > 0 ? strings.say("brief.words", plans.whole(plan.words())) : "";
-        figures.add(new Reading.Figure(
-                strings.say("figure.finished"), plans.seconds(plan.finishedS()) + words, "finished-hour"));
         figures.add(new Reading.Figure(strings.say("figure.reading"), plans.pace(plan.pace()), "pace"));
         figures.add(new Reading.Figure(strings.say("figure.booth"), plans.booth(plan), "booth-time"));
         figures.add(new Reading.Figure(strings.say("figure.editing"), plans.editing(plan), "editing-time"));

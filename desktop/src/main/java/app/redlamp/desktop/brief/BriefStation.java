@@ -113,6 +113,11 @@ public final class BriefStation implements Station {
         return facts.getReadOnlyProperty();
     }
 
+    @Override
+    public void opened() {
+        model.open().look();
+    }
+
     /** A folder is opened as a production; anything else is brought as the script. */
     @Override
     public void drop(List<Path> files) {

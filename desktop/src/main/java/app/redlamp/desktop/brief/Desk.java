@@ -18,6 +18,7 @@ import javafx.scene.layout.VBox;
 /** The lower part of the bench: one of a few sheets, built when it is first looked at. */
 final class Desk extends VBox {
     private static final double HEIGHT = 262;
+    private static final double LEAST_HEIGHT = 100;
 
     private final ToggleGroup chosen = new ToggleGroup();
     private final Map<String, Supplier<Sheet>> makers = new LinkedHashMap<>();
@@ -36,7 +37,7 @@ final class Desk extends VBox {
     Desk(BriefParts parts, Map<String, Supplier<Sheet>> makers) {
         this.makers.putAll(makers);
         getStyleClass().add("desk");
-        setMinHeight(HEIGHT);
+        setMinHeight(LEAST_HEIGHT);
         setPrefHeight(HEIGHT);
         setMaxHeight(HEIGHT);
         HBox tabs = new HBox();

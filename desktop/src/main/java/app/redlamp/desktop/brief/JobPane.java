@@ -2,11 +2,14 @@ package app.redlamp.desktop.brief;
 
 import app.redlamp.core.plan.Brief;
 import app.redlamp.core.plan.Capture;
+import app.redlamp.core.plan.FileNames;
+import app.redlamp.core.plan.GainSchool;
 import app.redlamp.core.plan.JobKind;
 import app.redlamp.desktop.production.Planned;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import java.util.function.UnaryOperator;
 import javafx.geometry.Pos;
@@ -27,6 +30,7 @@ final class JobPane extends VBox implements Desk.Sheet {
     private final List<CommitField> fields = new ArrayList<>();
     private final ComboBox<JobKind> kind = new ComboBox<>();
     private final ComboBox<Integer> rate = new ComboBox<>();
+    private final ComboBox<GainSchool> gain = new ComboBox<>();
     private final DatePicker start = new DatePicker();
     private final DatePicker deadline = new DatePicker();
     private final Label names = new Label();
@@ -42,6 +46,7 @@ final class JobPane extends VBox implements Desk.Sheet {
         grid.addRow(0, parts.name("job.kind", ""), kind, parts.name("start.client", ""), client());
         grid.addRow(1, parts.name("start.title", ""), title(), parts.name("job.start-day", ""), days());
         grid.addRow(2, parts.name("job.pattern", "pattern"), pattern(), parts.name("job.recorded", ""), recorded());
+        grid.addRow(3, parts.name("job.gain", "gain"), gain);
         names.setId("job-names");
         why.setId("job-why");
         for (Label line : List.of(names, why)) {
@@ -63,6 +68,7 @@ final class JobPane extends VBox implements Desk.Sheet {
         showing = true;
         kind.setValue(brief.kind());
         rate.setValue(brief.capture().sampleRateHz());
+        gain.setValue(brief.school());
         start.setValue(brief.start());
         deadline.setValue(brief.deadline().orElse(null));
         showing = false;
@@ -108,6 +114,12 @@ final class JobPane extends VBox implements Desk.Sheet {
         rate.setConverter(
                 shown(r -> parts.strings().say("job.khz", parts.figures().kiloHertz(r))));
         rate.setOnAction(e -> changed(() -> capture(c -> new Capture(rate.getValue(), c.bitDepth(), c.channels()))));
+        gain.setId("job-gain");
+        gain.setAccessibleText(parts.strings().say("job.gain"));
+        gain.getItems().setAll(GainSchool.values());
+        gain.setConverter(shown(g -> parts.strings().say("gain." + g.name().toLowerCase(Locale.ROOT))));
+        gain.setOnAction(e ->
+                changed(() -> parts.model().changeBrief("edit.brief", b -> b.captured(b.capture(), gain.getValue()))));
         start.setId("job-start");
         start.setAccessibleText(parts.strings().say("job.start-day"));
         start.setOnAction(e -> changed(() -> day(start.getValue(), deadline.getValue())));
@@ -140,11 +152,28 @@ final class JobPane extends VBox implements Desk.Sheet {
     }
 
     private CommitField pattern() {
-        return text("job-pattern", "job.pattern", () -> brief().pattern(), w -> b -> b.named(checked(w.strip())));
+        CommitField field =
+                text("job-pattern", "job.pattern", () -> brief().pattern(), w -> b -> b.named(checked(w.strip())));
+        field.textProperty().addListener((o, was, now) -> preview(now.strip()));
+        return field;
+    }
+
+    /** What the files would be called by a pattern that is still being written. */
+    private void preview(String pattern) {
+        parts.model().planned().ifPresent(p -> {
+            String ending =
+                    p.production().order().specification().format().coding().extension();
+            try {
+                names.setText(
+                        preview(p.production().with(brief().named(pattern)).fileNames(), ending));
+            } catch (IllegalArgumentException e) {
+                names.setText(e.getMessage());
+            }
+        });
     }
 
     private static String checked(String pattern) {
-        String fault = app.redlamp.core.plan.FileNames.fault(pattern);
+        String fault = FileNames.fault(pattern);
         if (!fault.isEmpty()) {
             throw new IllegalArgumentException(fault);
         }

@@ -1,6 +1,7 @@
 package app.redlamp.desktop.brief;
 
 import app.redlamp.core.plan.Capture;
+import app.redlamp.core.plan.GainSchool;
 import app.redlamp.core.plan.JobKind;
 
 /** Says what goes with a kind of job, and why. */
@@ -13,7 +14,7 @@ final class KindReasons {
                 .say(
                         "why.kind",
                         recording(capture, parts),
-                        gain(kind, parts),
+                        gain(kind.school(), parts),
                         parts.strings().say("why." + kind.id()));
     }
 
@@ -29,8 +30,9 @@ final class KindReasons {
                         rate);
     }
 
-    private static String gain(JobKind kind, BriefParts parts) {
-        String key = switch (kind.school()) {
+    /** Where the gain is set, and why. */
+    static String gain(GainSchool school, BriefParts parts) {
+        String key = switch (school) {
             case MIDDLE -> "why.gain.middle";
             case HOT -> "why.gain.hot";
             case EDITED -> "why.gain.edited";

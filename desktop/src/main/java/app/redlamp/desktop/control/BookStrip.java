@@ -16,6 +16,7 @@ import javafx.scene.text.Text;
  */
 public final class BookStrip extends Region {
     private static final double HEIGHT = 70;
+    private static final double LEAST_HEIGHT = 46;
     private static final double WIDE = 34;
     private static final double FOOT = 4;
     private static final double INSET = 7;
@@ -31,7 +32,7 @@ public final class BookStrip extends Region {
     public BookStrip() {
         getStyleClass().add("book-strip");
         getChildren().addAll(back, front);
-        setMinHeight(HEIGHT);
+        setMinHeight(LEAST_HEIGHT);
         setPrefHeight(HEIGHT);
         setMaxHeight(HEIGHT);
         setMinWidth(100);

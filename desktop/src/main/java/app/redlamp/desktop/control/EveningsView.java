@@ -25,6 +25,8 @@ public final class EveningsView extends Region {
     private static final double NAMED = 17;
     private static final double EDITING = 5;
     private static final double LEAST_HOUR = 17;
+    private static final double LEAST_HEIGHT = 136;
+    private static final double HEIGHT = 150;
 
     private final NodePool back = new NodePool();
     private final NodePool front = new NodePool();
@@ -36,8 +38,8 @@ public final class EveningsView extends Region {
     public EveningsView() {
         getStyleClass().add("evenings");
         getChildren().addAll(back, front);
-        setMinSize(200, 150);
-        setPrefSize(600, 240);
+        setMinSize(200, LEAST_HEIGHT);
+        setPrefSize(600, HEIGHT);
         setFocusTraversable(true);
         setAccessibleRole(AccessibleRole.TABLE_VIEW);
         addEventHandler(MouseEvent.MOUSE_MOVED, e -> choose(at(e.getX())));

@@ -82,6 +82,7 @@ public final class ShellView {
         wire.open(index, station());
         fitReading();
         showFacts();
+        station().opened();
     }
 
     private Station station() {

@@ -36,6 +36,9 @@ public interface Station {
     /** Keys that count while the station is open. */
     List<KeyBinding> keys();
 
+    /** Told when it is opened: what may have changed elsewhere is looked at again. */
+    default void opened() {}
+
     /** Takes files that were dropped anywhere on the window. */
     void drop(List<Path> files);
 

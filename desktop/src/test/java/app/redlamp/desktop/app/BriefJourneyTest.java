@@ -252,6 +252,10 @@ class BriefJourneyTest {
         push(robot, KeyCode.J);
         assertThat(Window.text(robot, "#job-names"))
                 .isEqualTo("Files are called Rain_01_Chapter-1.mp3 to Rain_02_Chapter-2.mp3.");
+        write(robot, "#job-pattern", "{n}-{title}");
+        assertThat(Window.text(robot, "#job-names"))
+                .as("while it is written")
+                .isEqualTo("Files are called 1-Chapter-1.mp3 to 2-Chapter-2.mp3.");
         write(robot, "#job-pattern", "../{nn}");
         push(robot, KeyCode.ENTER);
         assertThat(Window.text(robot, "#brief-fault")).contains("'/' cannot stand in a file name");

@@ -53,9 +53,9 @@ final class DemoBriefs {
     private static final String MAIL = """
             Hello Maren,
 
-            lovely sample, the committee said yes before I had finished my coffee. For the files: please keep
-            the level between -23 and -18 dB RMS, with peaks no higher than -3 dB and a noise floor under -60.
-            MP3 at 192 kbps, 44.1 kHz. Half a second to one second of room tone at the head and 1 to 5 seconds
+            lovely sample, the committee said yes before I had finished my coffee. For the files: please keep \
+            the level between -23 and -18 dB RMS, with peaks no higher than -3 dB and a noise floor under -60. \
+            MP3 at 192 kbps, 44.1 kHz. Half a second to one second of room tone at the head and 1 to 5 seconds \
             at the end. One file a chapter, please.
 
             Looking forward to the weather,
