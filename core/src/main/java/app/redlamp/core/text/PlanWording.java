@@ -30,6 +30,7 @@ public final class PlanWording {
     private final Figures figures;
     private final Locale locale;
     private final DateTimeFormatter day;
+    private final DateTimeFormatter shortDay;
     private final DateTimeFormatter weekday;
 
     public PlanWording(Locale locale) {
@@ -37,6 +38,7 @@ public final class PlanWording {
         phrases = new Phrases("plan", locale);
         figures = new Figures(locale);
         day = DateTimeFormatter.ofPattern("d MMMM", locale);
+        shortDay = DateTimeFormatter.ofPattern("d MMM", locale);
         weekday = DateTimeFormatter.ofPattern("EEE d MMM", locale);
     }
 
@@ -236,6 +238,11 @@ public final class PlanWording {
 
     public String day(LocalDate date) {
         return day.format(date);
+    }
+
+    /** A day where there is little room, such as "14 Mar". */
+    public String shortDay(LocalDate date) {
+        return shortDay.format(date);
     }
 
     public String weekday(LocalDate date) {

@@ -12,7 +12,6 @@ import app.redlamp.desktop.look.Strings;
 import java.time.DayOfWeek;
 import java.time.LocalDate;
 import java.time.ZonedDateTime;
-import java.time.format.DateTimeFormatter;
 import java.time.format.TextStyle;
 import java.time.temporal.ChronoUnit;
 import java.time.temporal.TemporalAdjusters;
@@ -34,12 +33,10 @@ final class BriefPictures {
 
     private final Strings strings;
     private final PlanWording wording;
-    private final DateTimeFormatter week;
 
     BriefPictures(Strings strings, PlanWording wording) {
         this.strings = strings;
         this.wording = wording;
-        week = DateTimeFormatter.ofPattern("d MMM", strings.locale());
     }
 
     Book book(ProductionPlan plan) {
@@ -83,7 +80,7 @@ final class BriefPictures {
                 (int) Math.floor(from) - 1,
                 (int) Math.ceil(to) + 1,
                 index(due, first, days.size()),
-                due.map(d -> strings.say("evenings.due", week.format(d))).orElse(""),
+                due.map(d -> strings.say("evenings.due", wording.shortDay(d))).orElse(""),
                 index(plan.schedule().done(), first, days.size()),
                 spare(plan));
     }
@@ -107,12 +104,15 @@ final class BriefPictures {
     private Evenings.Day day(ProductionPlan plan, LocalDate day, Optional<Session> session) {
         WorkingTime time = plan.production().time();
         boolean off = time.daysOff().contains(day);
-        Optional<QuietHours> quiet = Optional.ofNullable(time.quiet().get(day.getDayOfWeek()));
+        // What is over is quiet for nobody any more.
+        Optional<QuietHours> quiet = day.isBefore(plan.from())
+                ? Optional.empty()
+                : Optional.ofNullable(time.quiet().get(day.getDayOfWeek()));
         double edit = plan.schedule().editMin().getOrDefault(day, 0.0);
         return new Evenings.Day(
                 day,
                 name(day.getDayOfWeek()),
-                day.getDayOfWeek() == DayOfWeek.MONDAY ? week.format(day) : "",
+                day.getDayOfWeek() == DayOfWeek.MONDAY ? wording.shortDay(day) : "",
                 off,
                 quiet.map(BriefPictures::stretch),
                 session.map(s -> work(s, plan.production().brief().deadline())),

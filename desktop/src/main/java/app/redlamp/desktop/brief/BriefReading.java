@@ -26,14 +26,7 @@ final class BriefReading {
     private final Ways ways;
 
     /** What the reading can make happen. */
-    record Ways(
-            Runnable bring,
-            Runnable paste,
-            Runnable mail,
-            Runnable words,
-            Runnable days,
-            Runnable job,
-            Runnable export) {}
+    record Ways(Runnable bring, Runnable paste, Runnable mail, Runnable words, Runnable job, Runnable export) {}
 
     BriefReading(BriefModel model, Strings strings, PlanWording plans, OrderWording orders, Ways ways) {
         this.model = model;

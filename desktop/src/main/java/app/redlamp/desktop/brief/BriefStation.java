@@ -11,7 +11,7 @@ import app.redlamp.desktop.production.Planned;
 import app.redlamp.desktop.production.ProductionModel;
 import app.redlamp.desktop.shell.KeyBinding;
 import app.redlamp.desktop.shell.ShellView;
-import app.redlamp.desktop.shell.Station;
+import app.redlamp.desktop.shell.ShownStation;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
@@ -20,13 +20,11 @@ import java.util.Locale;
 import java.util.Optional;
 import java.util.function.Consumer;
 import java.util.function.Supplier;
-import javafx.beans.property.ReadOnlyObjectWrapper;
-import javafx.beans.value.ObservableValue;
 import javafx.scene.Node;
 import javafx.scene.input.KeyCode;
 
 /** The Brief station for the shell. */
-public final class BriefStation implements Station {
+public final class BriefStation extends ShownStation {
     private final BriefModel model;
     private final Strings strings;
     private final BriefParts parts;
@@ -34,9 +32,6 @@ public final class BriefStation implements Station {
     private final BriefReading reading;
     private final ReadingColumn column;
     private final Doors doors;
-    private final ReadOnlyObjectWrapper<Headings> headings = new ReadOnlyObjectWrapper<>();
-    private final ReadOnlyObjectWrapper<Standing> standing = new ReadOnlyObjectWrapper<>();
-    private final ReadOnlyObjectWrapper<List<String>> facts = new ReadOnlyObjectWrapper<>(List.of());
 
     /**
      * Ways out of the window, which differ between the application and its tests.
@@ -71,7 +66,6 @@ public final class BriefStation implements Station {
                         view::openPaste,
                         view::openMail,
                         view::openWords,
-                        () -> view.openDesk("days"),
                         () -> view.openDesk("job"),
                         this::export));
         column = new ReadingColumn(parts.glossary());
@@ -89,16 +83,6 @@ public final class BriefStation implements Station {
     }
 
     @Override
-    public ObservableValue<Headings> headings() {
-        return headings.getReadOnlyProperty();
-    }
-
-    @Override
-    public ObservableValue<Standing> standing() {
-        return standing.getReadOnlyProperty();
-    }
-
-    @Override
     public Node bench() {
         return view.node();
     }
@@ -106,11 +90,6 @@ public final class BriefStation implements Station {
     @Override
     public Node reading() {
         return column;
-    }
-
-    @Override
-    public ObservableValue<List<String>> facts() {
-        return facts.getReadOnlyProperty();
     }
 
     @Override
@@ -173,8 +152,8 @@ public final class BriefStation implements Station {
         }
         Reading told = reading.now();
         column.show(told);
-        headings.set(nowHeadings(now));
-        standing.set(nowStanding(now, told));
+        tell(nowHeadings(now));
+        tell(nowStanding(now, told));
         showFacts();
     }
 
@@ -191,7 +170,7 @@ public final class BriefStation implements Station {
         }
         brief.deadline()
                 .ifPresent(
-                        d -> line.add(strings.say("heading.due", parts.plans().day(d))));
+                        d -> line.add(strings.say("heading.due", parts.plans().shortDay(d))));
         return new Headings(brief.title(), String.join(" · ", line));
     }
 
@@ -233,6 +212,6 @@ public final class BriefStation implements Station {
                 now.add(parts.plans().room(p.room(), p.freeBytes()));
             }
         });
-        facts.set(now);
+        tell(now);
     }
 }

@@ -1,11 +1,8 @@
 package app.redlamp.desktop.brief;
 
 import app.redlamp.core.mail.Proposal;
-import app.redlamp.core.mail.Question;
-import app.redlamp.core.plan.Order;
 import app.redlamp.core.spec.Asked;
 import app.redlamp.desktop.look.Soon;
-import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
 import java.util.stream.Collectors;
@@ -62,7 +59,6 @@ final class MailPane extends Overlay {
         mail.setText(parts.model().open().production().get().order().mail());
         read();
         take.disableProperty().bind(mail.textProperty().isEmpty());
-        ask.setDisable(false);
     }
 
     @Override
@@ -132,11 +128,8 @@ final class MailPane extends Overlay {
 
     /** A mail to the client with what has to be asked. */
     private String letter() {
-        Order order = parts.model().open().production().get().order();
-        List<Question> questions = proposal == null ? parts.model().questions() : proposal.questions();
-        String asked = questions.stream()
-                .map(q -> "- "
-                        + parts.orders().mail(q, proposal == null ? order.specification() : proposal.specification()))
+        String asked = proposal.questions().stream()
+                .map(q -> "- " + parts.orders().mail(q, proposal.specification()))
                 .collect(Collectors.joining("\n"));
         return parts.strings().say("mail.letter", asked);
     }

@@ -11,20 +11,18 @@ import app.redlamp.desktop.look.Soon;
 import app.redlamp.desktop.look.Strings;
 import app.redlamp.desktop.shell.KeyBinding;
 import app.redlamp.desktop.shell.ShellView;
-import app.redlamp.desktop.shell.Station;
+import app.redlamp.desktop.shell.ShownStation;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalLong;
 import java.util.function.Consumer;
-import javafx.beans.property.ReadOnlyObjectWrapper;
-import javafx.beans.value.ObservableValue;
 import javafx.scene.Node;
 import javafx.scene.input.KeyCode;
 
 /** The Deliver station for the shell. */
-public final class DeliverStation implements Station {
+public final class DeliverStation extends ShownStation {
     private static final double MASTER_BYTES = 3;
 
     private final DeliverModel model;
@@ -38,9 +36,6 @@ public final class DeliverStation implements Station {
     private final DeliverView view;
     private final DeliverReading reading;
     private final ReadingColumn column;
-    private final ReadOnlyObjectWrapper<Headings> headings = new ReadOnlyObjectWrapper<>();
-    private final ReadOnlyObjectWrapper<Standing> standing = new ReadOnlyObjectWrapper<>();
-    private final ReadOnlyObjectWrapper<List<String>> facts = new ReadOnlyObjectWrapper<>(List.of());
     private OptionalLong freeBytes = OptionalLong.empty();
     private Optional<Path> asked = Optional.empty();
     private int readyCount = -1;
@@ -90,16 +85,6 @@ public final class DeliverStation implements Station {
     }
 
     @Override
-    public ObservableValue<Headings> headings() {
-        return headings.getReadOnlyProperty();
-    }
-
-    @Override
-    public ObservableValue<Standing> standing() {
-        return standing.getReadOnlyProperty();
-    }
-
-    @Override
     public Node bench() {
         return view.node();
     }
@@ -107,11 +92,6 @@ public final class DeliverStation implements Station {
     @Override
     public Node reading() {
         return column;
-    }
-
-    @Override
-    public ObservableValue<List<String>> facts() {
-        return facts.getReadOnlyProperty();
     }
 
     @Override
@@ -194,8 +174,8 @@ public final class DeliverStation implements Station {
         showReading();
         DeliverStanding now =
                 DeliverStanding.of(model.rows(), model.specification().get(), strings);
-        standing.set(new Standing(now.lamp(), now.clear(), now.answer(), now.first()));
-        headings.set(nowHeadings());
+        tell(new Standing(now.lamp(), now.clear(), now.answer(), now.first()));
+        tell(nowHeadings());
         askForSpace();
         showFacts();
     }
@@ -261,7 +241,7 @@ public final class DeliverStation implements Station {
         if (freeBytes.isPresent()) {
             now.add(strings.say("fact.disk", wording.figures().whole(hours(freeBytes.getAsLong()))));
         }
-        facts.set(now);
+        tell(now);
     }
 
     /** Hours of finished recordings that fit, master and delivery together, in mono. */

@@ -37,17 +37,13 @@ public final class ProductionModel {
     private final JobService jobs;
     private final UndoHistory history;
     private final Strings strings;
-    private final Clock clock;
+    private final Planning planning;
     private final ReadOnlyObjectWrapper<Production> production = new ReadOnlyObjectWrapper<>();
-    private final ReadOnlyObjectWrapper<Planned> planned = new ReadOnlyObjectWrapper<>();
     private final ReadOnlyObjectWrapper<Saved> saved = new ReadOnlyObjectWrapper<>(Saved.YES);
     private final ReadOnlyObjectWrapper<Path> folder = new ReadOnlyObjectWrapper<>();
     private Held held;
     private Optional<Seen> seen = Optional.empty();
-    private Optional<Planned> newest = Optional.empty();
     private boolean saving;
-    private boolean planning;
-    private boolean replan;
 
     public ProductionModel(
             Productions productions, JobService jobs, UndoHistory history, Strings strings, Clock clock) {
@@ -55,7 +51,7 @@ public final class ProductionModel {
         this.jobs = jobs;
         this.history = history;
         this.strings = strings;
-        this.clock = clock;
+        planning = new Planning(jobs, clock);
     }
 
     /** The production; null for none. */
@@ -65,7 +61,7 @@ public final class ProductionModel {
 
     /** What follows from it, as soon as that is computed; null for none. */
     public ReadOnlyObjectProperty<Planned> planned() {
-        return planned.getReadOnlyProperty();
+        return planning.planned();
     }
 
     public ReadOnlyObjectProperty<Saved> saved() {
@@ -78,7 +74,7 @@ public final class ProductionModel {
     }
 
     public LocalDate today() {
-        return LocalDate.now(clock);
+        return planning.today();
     }
 
     /** Why it cannot be changed, one line; empty where it can. */
@@ -123,8 +119,7 @@ public final class ProductionModel {
         held = taken;
         history.forget();
         seen = Optional.empty();
-        newest = Optional.empty();
-        planned.set(null);
+        planning.forget(taken.production().id());
         folder.set(taken.folder());
         production.set(taken.production());
         taken.readOnly().or(taken::notice).ifPresent(line -> jobs.notify(name() + " " + line));
@@ -205,7 +200,7 @@ public final class ProductionModel {
 
     /** Writes the calendar to a file, {@code .ics} or {@code .csv}. */
     public void writeCalendar(Path file) {
-        Planned now = planned.get();
+        Planned now = planning.planned().get();
         if (now != null) {
             List<JobService.Work<Path>> work = List.of(progress -> {
                 productions.writeCalendar(now.plan(), file);
@@ -291,38 +286,8 @@ public final class ProductionModel {
         });
     }
 
-    /** At most one plan at a time; what changed meanwhile is planned after it. */
     private void plan() {
-        if (planning) {
-            replan = true;
-            return;
-        }
-        planning = true;
-        Production now = production.get();
-        Optional<Planned> before = newest;
-        Optional<Seen> looked = seen;
-        LocalDate today = today();
-        List<JobService.Work<Planned>> work =
-                List.of(progress -> Planned.of(now, before, looked, today, clock.getZone()));
-        jobs.start("", work, new Done<>() {
-            @Override
-            public void done(int part, Planned computed) {
-                if (production.get() != null
-                        && computed.production().id().equals(production.get().id())) {
-                    newest = Optional.of(computed);
-                    planned.set(computed);
-                }
-            }
-
-            @Override
-            public void ended(boolean cancelled) {
-                planning = false;
-                if (replan) {
-                    replan = false;
-                    plan();
-                }
-            }
-        });
+        planning.plan(production.get(), seen);
     }
 
     private String name() {

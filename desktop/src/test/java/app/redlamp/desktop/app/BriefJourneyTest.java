@@ -302,6 +302,12 @@ class BriefJourneyTest {
         window.chosenFolder = rain;
         fire(robot, "#open-production");
         assertThat(production().brief().title()).isEqualTo("Rain");
+        push(robot, KeyCode.O);
+        assertThat(Window.text(robot, "#recent-0")).isEqualTo("Rain");
+        fire(robot, "#recent-1");
+        assertThat(production().brief().title()).isEqualTo("Sun");
+        push(robot, KeyCode.O);
+        fire(robot, "#recent-1");
         assertThat(titles()).hasSize(2);
     }
 

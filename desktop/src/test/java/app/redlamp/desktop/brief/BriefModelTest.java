@@ -81,7 +81,7 @@ class BriefModelTest {
                         strings,
                         new PlanWording(Locale.ENGLISH),
                         new OrderWording(Locale.ENGLISH),
-                        new BriefReading.Ways(none, none, none, none, none, none, none))
+                        new BriefReading.Ways(none, none, none, none, none, none))
                 .now();
     }
 

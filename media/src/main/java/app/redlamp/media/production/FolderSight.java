@@ -11,20 +11,21 @@ import java.nio.file.Path;
 import java.nio.file.SimpleFileVisitor;
 import java.nio.file.attribute.BasicFileAttributes;
 import java.util.ArrayList;
-import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Set;
+import java.util.concurrent.ConcurrentHashMap;
 import java.util.stream.Stream;
 
-/** Looks at the recordings of a production and at what they take on disk; a file that has not changed is not opened again. */
+/** Looks at the recordings of a production and at what they take on disk; a file that has not changed is not opened again.
+ * Several looks may go on at once. */
 final class FolderSight {
     private static final Set<String> ENDINGS =
             Set.of("wav", "w64", "rf64", "flac", "aif", "aiff", "mp3", "m4a", "ogg", "opus");
     private static final int MOST_FILES = 5_000;
 
-    private final Map<String, Double> lengths = new HashMap<>();
+    private final Map<String, Double> lengths = new ConcurrentHashMap<>();
 
     List<Found> recordings(Path folder, Progress progress) throws IOException {
         List<Path> raw = files(folder.resolve("raw"));
