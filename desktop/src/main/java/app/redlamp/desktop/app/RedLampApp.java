@@ -122,11 +122,12 @@ public final class RedLampApp extends Application {
 
     /** Opens the audiobook of the demo, builds its chapters side by side and puts them on the docket in their order. */
     private void openDemo() {
-        List<JobService.Work<Path>> first = List.of(progress -> demo().folder());
+        List<JobService.Work<List<Path>>> first = List.of(progress -> demo().folders());
         wiring.jobs().start("", first, new JobService.Listener<>() {
             @Override
-            public void done(int part, Path folder) {
-                wiring.production().open(folder);
+            public void done(int part, List<Path> folders) {
+                wiring.offer(folders);
+                wiring.production().open(folders.get(0));
                 buildDemo();
             }
 

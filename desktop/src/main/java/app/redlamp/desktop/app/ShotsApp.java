@@ -100,11 +100,11 @@ public final class ShotsApp extends Application {
         try (DemoProduction demo = DemoProduction.in(scratch, CLOCK)) {
             List<Path> recordings = demo.recordings();
             planBrief(demo.folder());
-            shots.add(new Shot("deliver-empty", w -> {
+            shots.add(new Shot("deliver-judged-dusk", w -> {
                 w.shell().switchTheme();
                 w.toDeliver();
+                w.deliver().open(recordings);
             }));
-            shots.add(new Shot("deliver-judged-dusk", w -> w.deliver().open(recordings)));
         }
         shots.add(new Shot("deliver-too-noisy-dusk", w -> select(w, 3)));
         shots.add(new Shot("deliver-to-hear-dusk", w -> {

@@ -30,6 +30,7 @@ import java.util.concurrent.Executor;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import java.util.concurrent.TimeUnit;
+import java.util.stream.Stream;
 import javafx.scene.Group;
 import javafx.scene.Scene;
 
@@ -56,6 +57,7 @@ public final class Wiring implements AutoCloseable {
     private final DeliverModel deliver;
     private final ShellView view;
     private final Scene scene;
+    private List<Path> offered = List.of();
 
     /** What the application reaches the machine through. */
     public record Ports(
@@ -86,14 +88,9 @@ public final class Wiring implements AutoCloseable {
         deliver.start(shell.specificationId());
         deliver.specification().addListener((o, was, now) -> remember(ports.specifications(), now.id()));
         production.production().addListener((o, was, now) -> follow(was, now));
-        production.folder().addListener((o, was, now) -> shell.rememberProduction(now.toString()));
+        production.folder().addListener((o, was, now) -> remember(now));
         PlayModel player = new PlayModel(playback, jobs, interfaceThread);
-        BriefStation first = new BriefStation(
-                brief,
-                strings,
-                locale,
-                doors.brief(),
-                () -> shell.recent().stream().map(Path::of).toList());
+        BriefStation first = new BriefStation(brief, strings, locale, doors.brief(), this::recent);
         DeliverStation last =
                 new DeliverStation(deliver, player, finishing, jobs, strings, new Wording(locale), doors.deliver());
         view = new ShellView(shell, List.of(first, last));
@@ -107,6 +104,25 @@ public final class Wiring implements AutoCloseable {
         if (specifications.byId(id).isPresent()) {
             shell.rememberSpecification(id);
         }
+    }
+
+    /** Productions to offer: those of the demo, and those that were open before. */
+    private List<Path> recent() {
+        return Stream.concat(offered.stream(), shell.recent().stream().map(Path::of))
+                .distinct()
+                .toList();
+    }
+
+    /** The demo is built anew at every start: what is opened of it is nothing to come back to. */
+    private void remember(Path folder) {
+        if (!offered.contains(folder)) {
+            shell.rememberProduction(folder.toString());
+        }
+    }
+
+    /** Offers productions to be opened, without remembering them. */
+    void offer(List<Path> productions) {
+        offered = List.copyOf(productions);
     }
 
     /** What the production's client asks for is what is delivered against. */

@@ -84,7 +84,7 @@ final class JobPane extends VBox implements Desk.Sheet {
                                         .coding()
                                         .extension())
                         : planned.nameFault());
-        why.setText(KindReasons.recording(brief.capture(), parts) + " "
+        why.setText(KindReasons.recording(brief.capture(), parts) + " " + KindReasons.gain(brief.school(), parts) + " "
                 + parts.strings().say("why." + brief.kind().id()));
     }
 

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import app.redlamp.core.plan.Production;
 import app.redlamp.core.script.Piece;
 import app.redlamp.core.spec.Asked;
+import app.redlamp.media.demo.DemoProduction;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -252,6 +253,10 @@ class BriefJourneyTest {
         push(robot, KeyCode.J);
         assertThat(Window.text(robot, "#job-names"))
                 .isEqualTo("Files are called Rain_01_Chapter-1.mp3 to Rain_02_Chapter-2.mp3.");
+        assertThat(Window.text(robot, "#job-why"))
+                .contains("44.1 kHz")
+                .contains("−12 and −6 dBFS")
+                .contains("One file a chapter");
         write(robot, "#job-pattern", "{n}-{title}");
         assertThat(Window.text(robot, "#job-names"))
                 .as("while it is written")
@@ -334,5 +339,29 @@ class BriefJourneyTest {
         Platform.runLater(() -> window.wiring.shell().scale(10));
         window.settle();
         assertThat(Window.text(robot, "#book-line")).startsWith("400 chapters");
+    }
+
+    @Test
+    void theDemosOtherJobsAreOfferedAndNotRemembered(FxRobot robot) throws IOException {
+        List<Path> jobs;
+        try (DemoProduction demo = DemoProduction.in(folder)) {
+            jobs = demo.folders();
+        }
+        robot.interact(() -> {
+            window.wiring.offer(jobs);
+            window.wiring.production().open(jobs.get(0));
+        });
+        window.settle();
+        assertThat(Window.text(robot, "#book-line")).startsWith("12 chapters · 3,254 words");
+        push(robot, KeyCode.O);
+        assertThat(Window.text(robot, "#recent-2")).isEqualTo("The Salt Mill");
+        fire(robot, "#recent-2");
+        assertThat(Window.text(robot, "#book-line")).startsWith("20 stops");
+        assertThat(window.saved)
+                .as("nothing of it is remembered")
+                .allMatch(v -> v.recent().isEmpty());
+        push(robot, KeyCode.O);
+        fire(robot, "#recent-1");
+        assertThat(Window.text(robot, "#book-line")).startsWith("3 episodes · 2 h");
     }
 }

@@ -140,7 +140,9 @@ final class DemoBriefs {
                 Piece.spoken("Letters from listeners", 1500));
         Script script = new Script(ScriptText.EMPTY, episodes, List.of(), List.of());
         return production("demo-second-rise", brief, order(brief, ""), script, Money.in(EURO))
-                .with(new Effort(155, 1.5, 2, 1, 1.2));
+                .with(new Effort(155, 1.5, 2, 1, 1.2))
+                // Talking is easier on a voice than reading.
+                .with(evenings().withLongestSession(90));
     }
 
     private static Production production(String id, Brief brief, Order order, Script script, Money money) {

@@ -62,6 +62,17 @@ public final class DemoProduction implements AutoCloseable {
         return folder;
     }
 
+    /** The folders of all three productions, the audiobook first. */
+    public List<Path> folders() throws IOException {
+        List<Path> all = new ArrayList<>(List.of(folder));
+        try (Stream<Path> beside = Files.list(folder.getParent())) {
+            beside.filter(f -> Files.isDirectory(f) && !f.equals(folder))
+                    .sorted()
+                    .forEach(all::add);
+        }
+        return all;
+    }
+
     /** How many recordings there are. */
     public static int size() {
         return DemoTake.ALL.size();

@@ -132,6 +132,8 @@ class DemoProductionTest {
     @Test
     void itsScriptsAreCountedLikeAnIndependentToolCountsThem() throws IOException {
         try (DemoProduction demo = DemoProduction.in(folder)) {
+            assertThat(demo.folders().stream().map(f -> f.getFileName().toString()))
+                    .containsExactly("Borrowed Weather", "Second Rise", "The Salt Mill");
             ProductionPlan book = plan(demo.folder());
             assertThat(book.production().pieces()).hasSize(12);
             assertThat(book.words()).isEqualTo(3267 - 13);
