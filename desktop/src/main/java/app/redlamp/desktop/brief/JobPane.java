@@ -5,6 +5,7 @@ import app.redlamp.core.plan.Capture;
 import app.redlamp.core.plan.FileNames;
 import app.redlamp.core.plan.GainSchool;
 import app.redlamp.core.plan.JobKind;
+import app.redlamp.core.plan.Production;
 import app.redlamp.desktop.production.Planned;
 import java.time.LocalDate;
 import java.util.ArrayList;
@@ -172,10 +173,16 @@ final class JobPane extends VBox implements Desk.Sheet {
         });
     }
 
-    private static String checked(String pattern) {
-        String fault = FileNames.fault(pattern);
-        if (!fault.isEmpty()) {
-            throw new IllegalArgumentException(fault);
+    /** Refuses a pattern that names nothing, leads elsewhere, or calls two files alike. */
+    private String checked(String pattern) {
+        Production named = parts.model().open().production().get().with(brief().named(pattern));
+        if (named.pieces().isEmpty()) {
+            String fault = FileNames.fault(pattern);
+            if (!fault.isEmpty()) {
+                throw new IllegalArgumentException(fault);
+            }
+        } else {
+            named.fileNames();
         }
         return pattern;
     }

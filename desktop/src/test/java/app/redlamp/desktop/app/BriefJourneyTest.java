@@ -265,6 +265,11 @@ class BriefJourneyTest {
         push(robot, KeyCode.ENTER);
         assertThat(Window.text(robot, "#brief-fault")).contains("'/' cannot stand in a file name");
         assertThat(production().brief().pattern()).isEqualTo("{production}_{nn}_{title}");
+        write(robot, "#job-pattern", "{production}");
+        push(robot, KeyCode.ENTER);
+        assertThat(Window.text(robot, "#brief-fault"))
+                .isEqualTo("'Chapter 1' and 'Chapter 2' would both be called Rain; put {nn} into the pattern");
+        assertThat(production().brief().pattern()).isEqualTo("{production}_{nn}_{title}");
         write(robot, "#job-pattern", "{nnn}");
         push(robot, KeyCode.ENTER);
         assertThat(Window.text(robot, "#job-names")).contains("001.mp3 to 002.mp3");

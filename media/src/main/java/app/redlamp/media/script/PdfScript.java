@@ -2,15 +2,24 @@ package app.redlamp.media.script;
 
 import app.redlamp.core.port.Progress;
 import app.redlamp.core.script.ScriptText;
+import java.io.EOFException;
 import java.io.IOException;
+import java.io.InputStream;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.HashMap;
+import java.util.Iterator;
 import java.util.List;
 import java.util.Map;
+import java.util.zip.InflaterInputStream;
+import java.util.zip.ZipException;
 import org.apache.pdfbox.Loader;
+import org.apache.pdfbox.cos.COSName;
+import org.apache.pdfbox.cos.COSStream;
 import org.apache.pdfbox.io.IOUtils;
 import org.apache.pdfbox.pdmodel.PDDocument;
+import org.apache.pdfbox.pdmodel.PDPage;
+import org.apache.pdfbox.pdmodel.common.PDStream;
 import org.apache.pdfbox.pdmodel.encryption.InvalidPasswordException;
 import org.apache.pdfbox.text.PDFTextStripper;
 
@@ -18,6 +27,8 @@ import org.apache.pdfbox.text.PDFTextStripper;
 final class PdfScript {
     private static final int MOST_PAGES = 10_000;
     private static final int FEWEST_REPEATS = 3;
+    private static final long MOST_PAGE_BYTES = 64L << 20;
+    private static final int BUFFER = 1 << 16;
     private static final String PARAGRAPH = "\u0001";
     private static final String LINE = "\u0002";
 
@@ -54,14 +65,49 @@ final class PdfScript {
         stripper.setLineSeparator(LINE);
         stripper.setPageEnd("");
         int count = document.getNumberOfPages();
-        for (int page = 1; page <= count; page++) {
+        Iterator<PDPage> all = document.getPages().iterator();
+        for (int page = 1; page <= count && all.hasNext(); page++) {
             progress.check();
             progress.at(page / (count + 1.0));
+            checkSize(all.next());
             stripper.setStartPage(page);
             stripper.setEndPage(page);
             pages.add(lines(stripper.getText(document)));
         }
         return blocks(pages);
+    }
+
+    /** Refuses a page that unpacks to more than any page, before the library unpacks it into memory. */
+    private void checkSize(PDPage page) throws IOException {
+        Iterator<PDStream> streams = page.getContentStreams();
+        while (streams.hasNext()) {
+            COSStream stream = streams.next().getCOSObject();
+            if (COSName.FLATE_DECODE.equals(stream.getFilters())) {
+                checkSize(stream);
+            }
+        }
+    }
+
+    private void checkSize(COSStream stream) throws IOException {
+        try (InputStream packed = stream.createRawInputStream();
+                InputStream unpacked = new InflaterInputStream(packed)) {
+            checkSize(unpacked);
+        } catch (ZipException | EOFException e) {
+            // Cut off or damaged: the library makes of it what it can.
+            return;
+        }
+    }
+
+    private void checkSize(InputStream unpacked) throws IOException {
+        byte[] buffer = new byte[BUFFER];
+        long size = 0;
+        for (int n = unpacked.read(buffer); n > 0; n = unpacked.read(buffer)) {
+            size += n;
+            if (size > MOST_PAGE_BYTES) {
+                throw ZippedDocument.tooLarge();
+            }
+            progress.check();
+        }
     }
 
     /** Lines of a page; an empty one stands after each paragraph. */

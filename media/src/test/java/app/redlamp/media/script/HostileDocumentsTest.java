@@ -20,7 +20,10 @@ import java.util.Random;
 import java.util.concurrent.CancellationException;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipOutputStream;
+import org.apache.pdfbox.cos.COSName;
 import org.apache.pdfbox.pdmodel.PDDocument;
+import org.apache.pdfbox.pdmodel.PDPage;
+import org.apache.pdfbox.pdmodel.common.PDStream;
 import org.apache.pdfbox.pdmodel.encryption.AccessPermission;
 import org.apache.pdfbox.pdmodel.encryption.StandardProtectionPolicy;
 import org.junit.jupiter.api.Test;
@@ -133,6 +136,27 @@ class HostileDocumentsTest {
     void aPdfWithAPasswordIsRefusedAndOneWithoutCopyingToo() throws IOException {
         refused(locked("locked.pdf", "secret", true), "is locked with a password");
         refused(locked("nocopy.pdf", "", false), "does not allow its text to be taken out");
+    }
+
+    @Test
+    void aPdfPageThatUnpacksToHundredsOfMegabytesIsRefused() throws IOException {
+        Path file = folder.resolve("bomb.pdf");
+        try (PDDocument document = new PDDocument()) {
+            PDPage page = new PDPage();
+            document.addPage(page);
+            PDStream content = new PDStream(document);
+            try (OutputStream out = content.createOutputStream(COSName.FLATE_DECODE)) {
+                byte[] blanks = new byte[1 << 20];
+                java.util.Arrays.fill(blanks, (byte) ' ');
+                for (int i = 0; i < 300; i++) {
+                    out.write(blanks);
+                }
+            }
+            page.setContents(content);
+            document.save(file.toFile());
+        }
+        assertThat(Files.size(file)).isLessThan(1 << 20);
+        refused(file, "unpacks to far more than any book");
     }
 
     private Path locked(String name, String password, boolean mayCopy) throws IOException {
