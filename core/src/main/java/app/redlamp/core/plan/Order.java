@@ -1,8 +1,10 @@
 package app.redlamp.core.plan;
 
 import app.redlamp.core.spec.Asked;
+import app.redlamp.core.spec.DeliveryFormat;
 import app.redlamp.core.spec.Specification;
 import java.util.EnumMap;
+import java.util.List;
 import java.util.Map;
 
 /**
@@ -31,13 +33,24 @@ public record Order(Specification specification, Specification basedOn, Map<Aske
         return asked.differs(basedOn, specification);
     }
 
-    /** Whether any is. */
+    /** Whether any is, or anything else that the specification says. */
     public boolean deviates() {
-        for (Asked asked : Asked.values()) {
-            if (deviates(asked)) {
-                return true;
-            }
-        }
-        return false;
+        return List.of(Asked.values()).stream().anyMatch(this::deviates) || deviatesOtherwise();
+    }
+
+    /** Whether something is another than in the library's that is no figure of its own, such as the names of files. */
+    public boolean deviatesOtherwise() {
+        DeliveryFormat now = specification.format();
+        DeliveryFormat then = basedOn.format();
+        boolean file = now.coding() == then.coding()
+                && !(now.accepted().equals(then.accepted())
+                        && now.constantBitRate() == then.constantBitRate()
+                        && now.broadcast() == then.broadcast()
+                        && now.sameChannels() == then.sameChannels());
+        return file
+                || !specification.sound().equals(basedOn.sound())
+                || !specification.set().equals(basedOn.set())
+                || !specification.naming().equals(basedOn.naming())
+                || !specification.time().totalS().equals(basedOn.time().totalS());
     }
 }

@@ -174,6 +174,10 @@ class ProductionPlanTest {
         assertThat(changed.deviates(Asked.LOUDNESS)).isTrue();
         assertThat(changed.deviates(Asked.CHANNELS)).isFalse();
         assertThat(changed.deviates()).isTrue();
+        Order named = new Order(Specifications.audiobookNamed("###-*.mp3"), Specifications.audiobook(), Map.of(), "");
+        assertThat(named.deviatesOtherwise()).as("no figure of its own").isTrue();
+        assertThat(named.deviates()).isTrue();
+        assertThat(order.deviatesOtherwise()).isFalse();
     }
 
     @Test

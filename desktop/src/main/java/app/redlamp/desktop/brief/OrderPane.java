@@ -9,6 +9,7 @@ import app.redlamp.desktop.production.Planned;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.stream.Collectors;
 import javafx.geometry.Pos;
 import javafx.scene.control.Label;
 import javafx.scene.control.MenuButton;
@@ -25,11 +26,22 @@ import javafx.scene.layout.VBox;
 /** What the client will check, each figure with the words that it came from. */
 final class OrderPane extends VBox implements Desk.Sheet {
     private static final List<Asked> SHOWN = List.of(
-            Asked.LOUDNESS, Asked.PEAK, Asked.NOISE_FLOOR, Asked.CODING, Asked.CHANNELS, Asked.HEAD, Asked.TAIL);
+            Asked.LOUDNESS,
+            Asked.PEAK,
+            Asked.NOISE_FLOOR,
+            Asked.CODING,
+            Asked.CHANNELS,
+            Asked.HEAD,
+            Asked.TAIL,
+            Asked.LONGEST);
+
+    /** What the one line on the file is made of. */
+    private static final List<Asked> FILE = List.of(Asked.CODING, Asked.BIT_RATE, Asked.SAMPLE_RATE, Asked.BIT_DEPTH);
 
     private final BriefParts parts;
     private final MenuButton specification = new MenuButton();
     private final GridPane grid = new GridPane();
+    private final Label more = new Label();
 
     /**
      * @param mail opens the client's mail
@@ -51,7 +63,11 @@ final class OrderPane extends VBox implements Desk.Sheet {
                 parts.name("order.based", "specification"),
                 specification,
                 parts.button("order-edit", "order.edit", edit),
-                parts.button("order-mail", "order.mail", mail));
+                parts.button("order-mail", "order.mail", mail),
+                more);
+        more.setId("order-more");
+        more.getStyleClass().add("secondary");
+        more.setMinWidth(0);
         line.setAlignment(Pos.CENTER_LEFT);
         getChildren().addAll(line, grid);
     }
@@ -65,6 +81,7 @@ final class OrderPane extends VBox implements Desk.Sheet {
     public void show(Planned planned) {
         Order order = planned.production().order();
         specification.setText(order.basedOn().name());
+        more.setText(order.deviatesOtherwise() ? parts.strings().say("order.more") : "");
         grid.getChildren().clear();
         for (int i = 0; i < SHOWN.size(); i++) {
             row(i, SHOWN.get(i), order);
@@ -81,7 +98,7 @@ final class OrderPane extends VBox implements Desk.Sheet {
         value.getStyleClass().add("order-value");
         Label from = new Label(from(asked, order));
         from.setId("order-from-" + asked.id());
-        from.getStyleClass().add(order.quotes().containsKey(asked) ? "order-quote" : "order-source");
+        from.getStyleClass().add(isQuoted(asked, order) ? "order-quote" : "order-source");
         from.setMinWidth(0);
         from.setTooltip(new Tooltip(from.getText()));
         grid.add(name, 0, index);
@@ -97,21 +114,32 @@ final class OrderPane extends VBox implements Desk.Sheet {
 
     /** The client's words; or that it was changed by hand, with what the library says; or where the library has it from. */
     private String from(Asked asked, Order order) {
-        Optional<String> quote = Optional.ofNullable(order.quotes().get(asked))
-                .or(() -> asked == Asked.CODING
-                        ? Optional.ofNullable(order.quotes().get(Asked.SAMPLE_RATE))
-                        : Optional.empty());
-        if (quote.isPresent()) {
-            String key = order.deviates(asked) ? "order.quote.other" : "order.quote";
-            return parts.strings().say(key, quote.get(), parts.orders().value(asked, order.basedOn()));
+        List<Asked> made = asked == Asked.CODING ? FILE : List.of(asked);
+        String quote = made.stream()
+                .map(a -> order.quotes().getOrDefault(a, ""))
+                .filter(q -> !q.isEmpty())
+                .distinct()
+                .collect(Collectors.joining("; "));
+        boolean other = made.stream().anyMatch(order::deviates);
+        String usual = asked == Asked.CODING
+                ? parts.orders().file(order.basedOn())
+                : parts.orders().value(asked, order.basedOn());
+        if (!quote.isEmpty()) {
+            return parts.strings().say(other ? "order.quote.other" : "order.quote", quote, usual);
         }
-        if (order.deviates(asked)) {
-            return parts.strings().say("order.changed", parts.orders().value(asked, order.basedOn()));
+        if (other) {
+            return parts.strings().say("order.changed", usual);
         }
         return parts.strings()
                 .say(
                         order.mail().isEmpty() ? "order.library" : "order.unsaid",
                         order.basedOn().source());
+    }
+
+    private static boolean isQuoted(Asked asked, Order order) {
+        return asked == Asked.CODING
+                ? FILE.stream().anyMatch(order.quotes()::containsKey)
+                : order.quotes().containsKey(asked);
     }
 
     private static Optional<Gauge> gauge(Asked asked, Specification s) {

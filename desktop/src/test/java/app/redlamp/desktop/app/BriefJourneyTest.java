@@ -201,10 +201,15 @@ class BriefJourneyTest {
         paste(robot);
         push(robot, KeyCode.E);
         write(robot, "#field-FLOOR", "-65");
+        write(robot, "#field-SAMPLE_RATE", "48000");
         window.settle();
         fire(robot, "#specification-save");
         assertThat(production().order().specification().noiseFloorDbfs()).hasValue(-65);
         assertThat(Window.text(robot, "#order-from-noise-floor")).startsWith("changed by you (library: −60");
+        assertThat(Window.text(robot, "#order-from-coding"))
+                .as("the sample rate is part of the file")
+                .startsWith("changed by you (library: MP3 192 kbit/s, constant, 44.1 kHz");
+        assertThat(Window.text(robot, "#order-more")).isEmpty();
         assertThat(window.wiring.brief().specifications()).hasSize(10);
     }
 
