@@ -9,8 +9,8 @@ import java.util.Map;
  * 4th ed., sections 4.1 and 5.1, for the rhythm). Things in the room take their part along the way.
  */
 final class RayDecay {
-    private static final int DIRECTIONS = 40;
-    private static final int HALVINGS = 30;
+    private static final int DIRECTIONS = 24;
+    private static final int HALVINGS = 18;
     private static final double MOST_ABSORPTION = 0.999;
 
     private final double[] lossPerM = new double[DIRECTIONS * DIRECTIONS];

@@ -19,6 +19,11 @@ public final class FloatSeries {
         size++;
     }
 
+    /** @throws IndexOutOfBoundsException beyond the last */
+    public float get(int index) {
+        return pieces.get(index / PIECE)[index % PIECE];
+    }
+
     public int size() {
         return size;
     }

@@ -11,7 +11,8 @@ public final class Rooms {
     public static final Material BRICK = surface("painted brick", .01, .01, .02, .02, .02, .03);
     public static final Material WOOD_FLOOR = surface("wood floor", .15, .11, .10, .07, .06, .07);
     public static final Material CARPET = surface("carpet", .08, .24, .57, .69, .71, .73);
-    public static final Material GLASS = surface("window glass", .35, .25, .18, .12, .07, .04);
+    public static final Material GLASS = opening("window glass", .35, .25, .18, .12, .07, .04);
+    public static final Material DOOR = opening("door", .15, .11, .10, .07, .06, .07);
     public static final Material BED = new Material(
             "bed", "bed", Material.Use.FURNITURE, SixBands.of(.44, .60, .77, .89, .82, .70), "test", Optional.empty());
     public static final Material DESK = new Material(
@@ -25,6 +26,10 @@ public final class Rooms {
 
     public static Material surface(String name, double... absorption) {
         return new Material(name, name, Material.Use.SURFACE, SixBands.of(absorption), "test", Optional.empty());
+    }
+
+    private static Material opening(String name, double... absorption) {
+        return new Material(name, name, Material.Use.OPENING, SixBands.of(absorption), "test", Optional.empty());
     }
 
     private static Material treatment(
@@ -68,7 +73,7 @@ public final class Rooms {
     public static Room boxRoom() {
         return box(2.4, 1.9, 2.45, PLASTERBOARD, WOOD_FLOOR, PLASTERBOARD)
                 .with(new Patch("window", GLASS, Face.FRONT, 1.3, 0.9, 0.8, 1.1))
-                .with(new Patch("door", WOOD_FLOOR, Face.BACK, 0.2, 0, 0.75, 2.0))
+                .with(new Patch("door", DOOR, Face.BACK, 0.2, 0, 0.75, 2.0))
                 .withFurniture(List.of(new Furniture("desk", DESK, 0.6, 0.25, 1.0, 0.5, 0.73, false)));
     }
 }

@@ -1,0 +1,43 @@
+package app.redlamp.core.diary;
+
+import java.util.List;
+
+/**
+ * What a long recording tells of the noise in a room.
+ *
+ * @param durationS seconds
+ * @param quietDb A-weighted level in dBFS that a tenth of the time does not go over
+ * @param levelsDb A-weighted mean level in dBFS of each minute
+ * @param loudestDb and the loudest fifth of a second in each
+ * @param events everything that rises out of the quiet, in its order
+ * @param groups events that come from one thing
+ * @param leftOut how many short events are not listed because there are too many
+ */
+public record Diary(
+        double durationS,
+        double quietDb,
+        List<Double> levelsDb,
+        List<Double> loudestDb,
+        List<NoiseEvent> events,
+        List<NoiseGroup> groups,
+        int leftOut) {
+
+    public Diary {
+        levelsDb = List.copyOf(levelsDb);
+        loudestDb = List.copyOf(loudestDb);
+        events = List.copyOf(events);
+        groups = List.copyOf(groups);
+    }
+
+    /** Share of the time in which something is heard, 0 to 1. */
+    public double disturbed() {
+        double to = 0;
+        double sum = 0;
+        for (NoiseEvent event : events) {
+            double from = Math.max(to, event.startS());
+            sum += Math.max(0, event.endS() - from);
+            to = Math.max(to, event.endS());
+        }
+        return Math.min(1, sum / durationS);
+    }
+}

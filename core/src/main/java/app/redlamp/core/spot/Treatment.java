@@ -1,0 +1,151 @@
+package app.redlamp.core.spot;
+
+import app.redlamp.core.room.DrawnDecay;
+import app.redlamp.core.room.Face;
+import app.redlamp.core.room.Material;
+import app.redlamp.core.room.Patch;
+import app.redlamp.core.room.Point;
+import app.redlamp.core.room.Reflection;
+import app.redlamp.core.room.Reflections;
+import app.redlamp.core.room.Room;
+import app.redlamp.core.room.SixBands;
+import app.redlamp.core.room.Space;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * The worst first: which piece of treatment, where, takes away most for its money; then the next, with that one up. Places
+ * that are tried are the mirror points of the mouth on each side, the wall behind the reader, and the middle of every
+ * side; nothing is put over doors and windows unless it is a curtain's size, and nothing over the reader's head that is
+ * not light enough is proposed without its caution.
+ */
+public final class Treatment {
+    /** Most steps that are proposed. */
+    public static final int MOST_STEPS = 6;
+
+    /** What is there already costs an evening: nothing is free. */
+    private static final double WORK = 8;
+
+    /** Steps that bring less are left. */
+    private static final double LEAST_GAIN = 0.5;
+
+    private static final double LARGEST_AREA_M2 = 4;
+
+    private final Wanted wanted;
+    private final List<Material> materials;
+
+    /** @param materials what may be bought; those that are no ware are passed over */
+    public Treatment(Wanted wanted, List<Material> materials) {
+        this.wanted = wanted;
+        this.materials = materials.stream()
+                .filter(m -> m.use() == Material.Use.TREATMENT && m.ware().isPresent())
+                .toList();
+    }
+
+    /** The steps, best first; none where nothing is wanted, or nothing helps. */
+    public List<Step> steps(Room room) {
+        List<Step> steps = new ArrayList<>();
+        Room now = room;
+        for (int i = 0; i < MOST_STEPS; i++) {
+            Optional<Step> next = best(now);
+            if (next.isEmpty()) {
+                break;
+            }
+            steps.add(next.get());
+            now = next.get().room();
+        }
+        return steps;
+    }
+
+    private Optional<Step> best(Room room) {
+        SixBands before = DrawnDecay.of(room).seconds();
+        List<Reflection> echoes = Reflections.of(room);
+        double trouble = trouble(before, echoes);
+        Optional<Step> best = Optional.empty();
+        double most = 0;
+        for (Material material : materials) {
+            for (Face face : Face.values()) {
+                for (int pieces : new int[] {1, 2, 4, 6}) {
+                    Optional<Patch> patch = patch(room, material, face, pieces);
+                    if (patch.isEmpty()) {
+                        continue;
+                    }
+                    Room then = room.with(patch.get());
+                    SixBands after = DrawnDecay.of(then).seconds();
+                    List<Reflection> echoesAfter = Reflections.of(then);
+                    double gain = trouble - trouble(after, echoesAfter);
+                    double price = pieces * material.ware().orElseThrow().price();
+                    double worth = gain / (price + WORK);
+                    if (gain >= LEAST_GAIN && worth > most) {
+                        most = worth;
+                        best = Optional.of(
+                                new Step(patch.get(), pieces, price, gain, before, after, echoes, echoesAfter, then));
+                    }
+                }
+            }
+        }
+        return best;
+    }
+
+    private double trouble(SixBands seconds, List<Reflection> echoes) {
+        double sum = 0;
+        for (int b = 0; b < SixBands.COUNT; b++) {
+            sum += Trouble.ofDecay(seconds.at(b), wanted.decays().at(b));
+        }
+        for (Reflection echo : echoes) {
+            sum += Trouble.ofEcho(echo);
+        }
+        return sum;
+    }
+
+    /** So many pieces side by side about the mirror point; absent where they do not go there, or something hangs there. */
+    private static Optional<Patch> patch(Room room, Material material, Face face, int pieces) {
+        Material.Ware ware = material.ware().orElseThrow();
+        Space space = room.space();
+        double uMost = face.uLength(space);
+        double vMost = face.vLength(space);
+        int columns = pieces == 1 ? 1 : pieces / 2;
+        int rows = pieces == 1 ? 1 : 2;
+        double width = ware.widthM() * columns;
+        double height = ware.heightM() * rows;
+        if (width * height > LARGEST_AREA_M2 || width > uMost * 1.05 || height > vMost * 1.05) {
+            return Optional.empty();
+        }
+        width = Math.min(width, uMost);
+        height = Math.min(height, vMost);
+        Point mirror = mirrorPoint(room, face);
+        double u = Math.max(0, Math.min(uMost - width, face.u(mirror) - width / 2));
+        double v = Math.max(0, Math.min(vMost - height, face.v(mirror) - height / 2));
+        Patch patch = new Patch(room.freeId(), material, face, u, v, width, height);
+        return free(room, patch) ? Optional.of(patch) : Optional.empty();
+    }
+
+    /** Where the voice comes off a side on its way to the microphone; halfway where it does not. */
+    private static Point mirrorPoint(Room room, Face face) {
+        return Reflections.of(room).stream()
+                .filter(r -> r.face() == face && r.thing().isEmpty())
+                .map(Reflection::point)
+                .findFirst()
+                .orElse(room.mouth().plus(room.microphone()).times(0.5));
+    }
+
+    /** Doors stay free, as a way out; windows may be covered; what hangs already is not covered twice. */
+    private static boolean free(Room room, Patch patch) {
+        return room.patches().stream()
+                .filter(p -> p.face() == patch.face())
+                .filter(p -> p.material().use() == Material.Use.TREATMENT || isDoor(p))
+                .noneMatch(p -> overlap(p, patch));
+    }
+
+    private static boolean isDoor(Patch patch) {
+        return patch.material().use() == Material.Use.OPENING && patch.v() < 0.2;
+    }
+
+    private static boolean overlap(Patch a, Patch b) {
+        return a.u() < b.u() + b.widthM() - 1e-6
+                && b.u() < a.u() + a.widthM() - 1e-6
+                && a.v() < b.v() + b.heightM() - 1e-6
+                && b.v() < a.v() + a.heightM() - 1e-6;
+    }
+}
