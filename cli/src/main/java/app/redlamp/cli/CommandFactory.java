@@ -1,8 +1,10 @@
 package app.redlamp.cli;
 
+import app.redlamp.media.FileListening;
 import app.redlamp.media.FileRecordings;
 import app.redlamp.media.finish.FileFinishing;
 import app.redlamp.media.production.ProductionFolders;
+import app.redlamp.media.room.RoomShelf;
 import app.redlamp.media.sheet.FileSheets;
 import java.time.Clock;
 import java.time.ZoneId;
@@ -29,6 +31,10 @@ final class CommandFactory implements CommandLine.IFactory {
         } else if (type == PlanCommand.class) {
             Clock clock = Clock.system(ZoneId.systemDefault());
             return type.cast(new PlanCommand(console, new ProductionFolders(clock), clock));
+        } else if (type == RoomCommand.class) {
+            return type.cast(new RoomCommand(console, RoomShelf::new));
+        } else if (type == DecayCommand.class) {
+            return type.cast(new DecayCommand(console, new FileListening()));
         }
         return CommandLine.defaultFactory().create(type);
     }

@@ -17,7 +17,9 @@ import picocli.CommandLine.Command;
             CheckCommand.class,
             FinishCommand.class,
             SpecsCommand.class,
-            PlanCommand.class
+            PlanCommand.class,
+            RoomCommand.class,
+            DecayCommand.class
         },
         footer = {
             "",

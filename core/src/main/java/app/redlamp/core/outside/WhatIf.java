@@ -38,10 +38,14 @@ public record WhatIf(Kind kind, String source, double thenDbA, double gainDb) {
     /**
      * Everything that brings at least half a decibel against the noise that is loudest, best first.
      *
-     * @return nothing where no source is known
+     * @param limitDbA what is let pass
+     * @return nothing where no source is known, or all of them together keep to the limit
      */
-    public static List<WhatIf> of(List<OutsideSource> sources, SixBands areas) {
+    public static List<WhatIf> of(List<OutsideSource> sources, SixBands areas, double limitDbA) {
         List<WhatIf> all = new ArrayList<>();
+        if (sum(sources, areas) <= limitDbA) {
+            return all;
+        }
         Optional<OutsideSource> loudest = sources.stream()
                 .max(Comparator.comparingDouble(s -> s.inRoom(areas).dbA()));
         if (loudest.isEmpty()) {

@@ -2,6 +2,7 @@ package app.redlamp.core.plan;
 
 import app.redlamp.core.script.Piece;
 import app.redlamp.core.script.Script;
+import app.redlamp.core.spot.Spots;
 import java.util.ArrayList;
 import java.util.List;
 
@@ -16,6 +17,7 @@ import java.util.List;
  * @param time when there is time
  * @param money what comes in and what goes out
  * @param spent time that was really spent
+ * @param spots where it may be recorded
  */
 public record Production(
         String id,
@@ -25,7 +27,8 @@ public record Production(
         Effort effort,
         WorkingTime time,
         Money money,
-        List<Spent> spent) {
+        List<Spent> spent,
+        Spots spots) {
 
     /** @throws IllegalArgumentException without an id */
     public Production {
@@ -35,39 +38,56 @@ public record Production(
         }
     }
 
+    /** Before any place is known. */
+    public Production(
+            String id,
+            Brief brief,
+            Order order,
+            Script script,
+            Effort effort,
+            WorkingTime time,
+            Money money,
+            List<Spent> spent) {
+        this(id, brief, order, script, effort, time, money, spent, Spots.NONE);
+    }
+
+    public Production with(Spots newSpots) {
+        return new Production(id, brief, order, script, effort, time, money, spent, newSpots);
+    }
+
     public Production with(Brief newBrief) {
-        return new Production(id, newBrief, order, script, effort, time, money, spent);
+        return new Production(id, newBrief, order, script, effort, time, money, spent, spots);
     }
 
     public Production with(Order newOrder) {
-        return new Production(id, brief, newOrder, script, effort, time, money, spent);
+        return new Production(id, brief, newOrder, script, effort, time, money, spent, spots);
     }
 
     public Production with(Script newScript) {
-        return new Production(id, brief, order, newScript, effort, time, money, spent);
+        return new Production(id, brief, order, newScript, effort, time, money, spent, spots);
     }
 
     public Production with(Effort newEffort) {
-        return new Production(id, brief, order, script, newEffort, time, money, spent);
+        return new Production(id, brief, order, script, newEffort, time, money, spent, spots);
     }
 
     public Production with(WorkingTime newTime) {
-        return new Production(id, brief, order, script, effort, newTime, money, spent);
+        return new Production(id, brief, order, script, effort, newTime, money, spent, spots);
     }
 
     public Production with(Money newMoney) {
-        return new Production(id, brief, order, script, effort, time, newMoney, spent);
+        return new Production(id, brief, order, script, effort, time, newMoney, spent, spots);
     }
 
     public Production spending(Spent more) {
         List<Spent> all = new ArrayList<>(spent);
         all.add(more);
-        return new Production(id, brief, order, script, effort, time, money, all);
+        return new Production(id, brief, order, script, effort, time, money, all, spots);
     }
 
     /** The same job in a folder of its own. */
     public Production as(String newId) {
-        return new Production(newId, brief, order, script, effort, time, money, spent);
+        return new Production(newId, brief, order, script, effort, time, money, spent, spots);
     }
 
     public List<Piece> pieces() {

@@ -7,6 +7,7 @@ import java.util.Map;
  * its own, {@code c |u| / L} times a second, and loses there what that pair swallows; what is left of all directions
  * together, integrated backwards, is the fall. It is the fall that image sources of a box have (Kuttruff, Room Acoustics,
  * 4th ed., sections 4.1 and 5.1, for the rhythm). Things in the room take their part along the way.
+ * Whatever scatters sound shortens it: for a room full of things it is an upper bound.
  */
 final class RayDecay {
     private static final int DIRECTIONS = 24;

@@ -153,7 +153,7 @@ class OutsideTest {
                 3,
                 Optional.of(new Barrier("floor", 200, 6, 0.5)),
                 List.of(Hours.daily(at(4), at(8))));
-        List<WhatIf> changes = WhatIf.of(List.of(rest, mixers), AREAS);
+        List<WhatIf> changes = WhatIf.of(List.of(rest, mixers), AREAS, 20);
 
         assertThat(changes).extracting(WhatIf::source).containsOnly("mixers");
         assertThat(changes.get(0).kind()).isEqualTo(WhatIf.Kind.ANOTHER_HOUR);
@@ -163,7 +163,8 @@ class OutsideTest {
                 .orElseThrow();
         assertThat(far.thenDbA()).isCloseTo(mixers.inRoom(AREAS).dbA() - 6.02, within(0.005));
         assertThat(far.gainDb()).isBetween(1.0, 6.02);
-        assertThat(WhatIf.of(List.of(), AREAS)).isEmpty();
+        assertThat(WhatIf.of(List.of(), AREAS, 20)).isEmpty();
+        assertThat(WhatIf.of(List.of(rest, mixers), AREAS, 70)).isEmpty();
         assertThat(WeekNoise.of(List.of(), AREAS)).isEmpty();
     }
 

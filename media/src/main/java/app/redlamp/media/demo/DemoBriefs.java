@@ -24,6 +24,7 @@ import app.redlamp.core.script.Splitter;
 import app.redlamp.core.spec.Specification;
 import app.redlamp.media.library.SpecificationLibrary;
 import app.redlamp.media.production.ProductionFolders;
+import app.redlamp.media.room.RoomShelf;
 import app.redlamp.media.script.ScriptFiles;
 import java.io.IOException;
 import java.io.InputStream;
@@ -114,7 +115,8 @@ final class DemoBriefs {
                         item("pop filter on an arm", "22", "9", Item.Standing.USED),
                         item("interface with one preamp", "119", "70", Item.Standing.OWNED)));
         return production("demo-borrowed-weather", brief, order(brief, MAIL), script, money)
-                .with(new Effort(155, 3, 3, 1, 1.3));
+                .with(new Effort(155, 3, 3, 1, 1.3))
+                .with(new DemoRooms(new RoomShelf(parent)).spots());
     }
 
     private Production guide() throws IOException {

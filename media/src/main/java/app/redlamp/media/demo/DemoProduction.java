@@ -4,6 +4,7 @@ import app.redlamp.core.signal.AudioSource;
 import app.redlamp.core.units.Decibels;
 import app.redlamp.media.AudioFiles;
 import app.redlamp.media.ffmpeg.ResampledSource;
+import app.redlamp.media.room.RoomShelf;
 import app.redlamp.media.wav.WavWriter;
 import java.io.IOException;
 import java.io.InputStream;
@@ -92,6 +93,25 @@ public final class DemoProduction implements AutoCloseable {
             build(take, recording);
         }
         return recording;
+    }
+
+    /** Recordings of the room that go with the demo: a clap, a sentence before and after, a night. */
+    public static List<String> soundNames() {
+        return List.of(DemoSounds.CLAP, DemoSounds.BEFORE, DemoSounds.AFTER, DemoSounds.NIGHT);
+    }
+
+    /**
+     * Builds a recording of the room in {@code tone/}, unless it is there; it appears under its name only when it is whole.
+     *
+     * @param name one of {@link #soundNames}
+     */
+    public Path sound(String name) throws IOException {
+        Path tone = Files.createDirectories(folder.resolve("tone"));
+        Path file = tone.resolve(name);
+        if (!Files.exists(file)) {
+            new DemoSounds(new RoomShelf(folder)).write(name, file);
+        }
+        return file;
     }
 
     /** Builds all recordings, one after the other. */

@@ -144,6 +144,17 @@ public final class JsonObject {
         return list(name, JsonObject.class, "a list of objects in braces");
     }
 
+    /**
+     * Empty where it is not there.
+     *
+     * @throws IOException where it is no list of numbers
+     */
+    public List<Double> numbers(String name) throws IOException {
+        return list(name, Number.class, "a list of numbers").stream()
+                .map(Number::doubleValue)
+                .toList();
+    }
+
     private <T> List<T> list(String name, Class<T> kind, String described) throws IOException {
         List<T> values = new ArrayList<>();
         for (Object value : optional(name, List.class, described).orElse(List.of())) {

@@ -11,7 +11,9 @@ import app.redlamp.core.plan.QuietHours;
 import app.redlamp.core.plan.WorkingTime;
 import app.redlamp.core.script.Piece;
 import app.redlamp.core.spec.Asked;
+import app.redlamp.core.spot.Spots;
 import app.redlamp.media.library.SpecificationDocument;
+import app.redlamp.media.room.SpotFields;
 import com.fasterxml.jackson.databind.ObjectMapper;
 import com.fasterxml.jackson.databind.node.ArrayNode;
 import com.fasterxml.jackson.databind.node.ObjectNode;
@@ -49,7 +51,16 @@ final class ProductionFields {
                         .put("day", s.day().toString())
                         .put("phase", s.phase().id())
                         .put("minutes", s.minutes()));
+        rooms(node.putObject("rooms"), production.spots());
         return node;
+    }
+
+    private static void rooms(ObjectNode node, Spots spots) {
+        if (!spots.chosen().isEmpty()) {
+            node.put("chosen", spots.chosen());
+        }
+        ArrayNode places = node.putArray("places");
+        spots.all().forEach(s -> SpotFields.write(s, places.addObject()));
     }
 
     private ObjectNode brief(Brief brief) {

@@ -21,8 +21,11 @@ import app.redlamp.core.script.ScriptText;
 import app.redlamp.core.script.Span;
 import app.redlamp.core.spec.Asked;
 import app.redlamp.core.spec.Specification;
+import app.redlamp.core.spot.Spot;
+import app.redlamp.core.spot.Spots;
 import app.redlamp.media.json.JsonObject;
 import app.redlamp.media.library.SpecificationDocument;
+import app.redlamp.media.room.SpotReader;
 import java.io.IOException;
 import java.math.BigDecimal;
 import java.time.DateTimeException;
@@ -69,7 +72,8 @@ final class ProductionReader {
                     effort(document.object("effort")),
                     time(document.object("time")),
                     money(document.object("money")),
-                    spent());
+                    spent(),
+                    spots());
         } catch (IllegalArgumentException | DateTimeException e) {
             // Figures that cannot be are refused where they are made; days and times where they are read.
             throw new IOException(e.getMessage(), e);
@@ -186,6 +190,19 @@ final class ProductionReader {
                     LocalDate.parse(one.text("day")), named(Spent.Phase.class, one, "phase"), one.integer("minutes")));
         }
         return spent;
+    }
+
+    /** None where the document is older than rooms are. */
+    private Spots spots() throws IOException {
+        Optional<JsonObject> rooms = document.optionalObject("rooms");
+        if (rooms.isEmpty()) {
+            return Spots.NONE;
+        }
+        List<Spot> places = new ArrayList<>();
+        for (JsonObject place : rooms.get().objects("places")) {
+            places.add(SpotReader.read(place, List.of()));
+        }
+        return new Spots(places, rooms.get().optionalText("chosen").orElse(""));
     }
 
     private static Optional<BigDecimal> optionalAmount(JsonObject o, String field) throws IOException {

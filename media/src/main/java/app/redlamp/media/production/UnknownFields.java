@@ -18,11 +18,16 @@ final class UnknownFields {
             "script", Set.of("text"),
             "pieces", Set.of("plannedS"),
             "money", Set.of("fee", "budget"),
-            "items", Set.of("used"));
+            "items", Set.of("used"),
+            "rooms", Set.of("chosen"),
+            "places", Set.of("measured", "noiseDbA"),
+            "sources", Set.of("barrier"),
+            "measured", Set.of("flutter"),
+            "materials", Set.of("ware"));
     /** Another program's fields have no place in these: their readers refuse what they do not know. */
-    private static final Set<String> STRICT = Set.of("specification", "basedOn", "quotes");
+    private static final Set<String> STRICT = Set.of("specification", "basedOn", "quotes", "surfaces", "seconds");
 
-    private static final List<String> NAMES = List.of("title", "term", "name", "day");
+    private static final List<String> NAMES = List.of("id", "title", "term", "name", "day");
 
     private UnknownFields() {}
 

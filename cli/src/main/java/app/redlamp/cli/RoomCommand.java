@@ -1,0 +1,122 @@
+package app.redlamp.cli;
+
+import app.redlamp.core.outside.WeekNoise;
+import app.redlamp.core.outside.WhatIf;
+import app.redlamp.core.port.Rooms;
+import app.redlamp.core.room.Boominess;
+import app.redlamp.core.room.SixBands;
+import app.redlamp.core.spot.Spot;
+import app.redlamp.core.spot.Step;
+import app.redlamp.core.spot.Study;
+import app.redlamp.core.spot.Treatment;
+import app.redlamp.core.spot.Wanted;
+import app.redlamp.core.text.Lengths;
+import app.redlamp.core.text.RoomWording;
+import java.io.IOException;
+import java.nio.file.Path;
+import java.time.LocalTime;
+import java.util.List;
+import java.util.concurrent.Callable;
+import java.util.function.Function;
+import picocli.CommandLine.Command;
+import picocli.CommandLine.Option;
+import picocli.CommandLine.Parameters;
+
+/** {@code room}: how long a drawn room rings, where it booms, what comes back, how loud it is, and what would help. */
+@Command(name = "room", description = "Computes a drawn room.", mixinStandardHelpOptions = true)
+final class RoomCommand implements Callable<Integer> {
+    private static final LocalTime EARLIEST = LocalTime.of(7, 0);
+    private static final LocalTime LATEST = LocalTime.of(23, 0);
+
+    private final Console console;
+    private final Function<Path, Rooms> shelves;
+
+    @Parameters(paramLabel = "FILE", description = "Room document (docs/formats.md).")
+    private Path file;
+
+    @Option(names = "--decay", paramLabel = "S", description = "Longest decay wanted, in seconds; 0.25 if left out.")
+    private double decayS = 0.25;
+
+    @Option(names = "--gap", paramLabel = "DB", description = "Gap wanted from voice to noise, in dB; 40 if left out.")
+    private double gapDb = 40;
+
+    @Option(names = "--json", description = "Prints one JSON object.")
+    private boolean json;
+
+    @picocli.CommandLine.Mixin
+    private Library library = new Library();
+
+    /** @param shelves rooms and materials of a library */
+    RoomCommand(Console console, Function<Path, Rooms> shelves) {
+        this.console = console;
+        this.shelves = shelves;
+    }
+
+    @Override
+    public Integer call() throws IOException {
+        Rooms rooms = shelves.apply(library.folder());
+        Spot spot;
+        try {
+            spot = rooms.read(file);
+        } catch (IOException e) {
+            throw new IOException(file + ": " + e.getMessage(), e);
+        }
+        Wanted wanted = wanted(spot);
+        Study study = Study.of(spot, wanted);
+        List<Step> steps = new Treatment(wanted, rooms.materials()).steps(spot.room());
+        RoomWording wording =
+                new RoomWording(console.locale(), new Lengths(console.locale(), Lengths.imperialIn(console.locale())));
+        if (json) {
+            console.out().println(Json.text(RoomJson.of(study, steps, wording)));
+        } else {
+            print(study, steps, wording);
+        }
+        return study.fits() ? Console.OK : Console.FAILS;
+    }
+
+    private Wanted wanted(Spot spot) throws IOException {
+        try {
+            return new Wanted(decayS, Wanted.noiseDbA(spot.room().distanceM(), gapDb));
+        } catch (IllegalArgumentException e) {
+            throw new IOException(e.getMessage(), e);
+        }
+    }
+
+    private void print(Study study, List<Step> steps, RoomWording wording) {
+        Spot spot = study.spot();
+        console.line(spot.name() + ": " + wording.size(spot.room().space()));
+        console.line(wording.verdict(study));
+        for (int b = 0; b < SixBands.COUNT; b++) {
+            line(
+                    b == 0 ? "rings" : "",
+                    wording.band(b) + ": "
+                            + wording.seconds(study.decay().seconds().at(b)) + " ("
+                            + wording.seconds(study.decay().sabineS().at(b)) + " Sabine, "
+                            + wording.seconds(study.decay().eyringS().at(b)) + " Eyring), wanted "
+                            + wording.seconds(study.wanted().decays().at(b)));
+        }
+        line("which", wording.trust(study));
+        line("booms", wording.boom(study));
+        line("voice", wording.direct(study));
+        study.reflections().forEach(r -> line("echo", wording.reflection(spot.room(), r)));
+        line("noise", wording.noise(study));
+        study.week().ifPresent(week -> printNoise(study, week, wording));
+        Boominess.better(spot.room(), study.decay().seconds())
+                .ifPresent(m -> line("to help", wording.move(m) + ": " + wording.moveDetail(m)));
+        steps.forEach(s -> line("to help", wording.step(s) + ": " + wording.stepDetail(s)));
+    }
+
+    private void printNoise(Study study, WeekNoise week, RoomWording wording) {
+        week.quiet(study.wanted().noiseDbA(), EARLIEST, LATEST).forEach(q -> line("quiet", wording.quiet(q)));
+        WhatIf.of(
+                        study.spot().sources(),
+                        study.absorption().areas(),
+                        study.wanted().noiseDbA())
+                .forEach(w ->
+                        line("what if", wording.whatIf(w, study.spot().sources()) + ": " + wording.whatIfDetail(w)));
+    }
+
+    private void line(String name, String value) {
+        console.line(String.format("  %-12s %s", name, value));
+    }
+}

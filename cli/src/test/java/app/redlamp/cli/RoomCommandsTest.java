@@ -1,0 +1,139 @@
+package app.redlamp.cli;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import app.redlamp.media.demo.DemoProduction;
+import app.redlamp.media.room.RoomShelf;
+import com.fasterxml.jackson.databind.JsonNode;
+import com.fasterxml.jackson.databind.ObjectMapper;
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
+import java.io.PrintStream;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.Locale;
+import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+
+/** {@code room} and {@code decay} as a script sees them, on the demo's box room. */
+class RoomCommandsTest {
+    @TempDir
+    static Path shared;
+
+    private static Path room;
+    private static Path clap;
+
+    @TempDir
+    Path folder;
+
+    private String out = "";
+    private String err = "";
+
+    @BeforeAll
+    static void build() throws IOException {
+        try (DemoProduction demo = DemoProduction.in(shared)) {
+            clap = demo.sound("clap.wav");
+        }
+        RoomShelf shelf = new RoomShelf(shared.resolve("library"));
+        shelf.keep(shelf.presets().get(0));
+        room = shared.resolve("library/rooms/box-room.json");
+    }
+
+    private int run(String... arguments) {
+        ByteArrayOutputStream printed = new ByteArrayOutputStream();
+        ByteArrayOutputStream errors = new ByteArrayOutputStream();
+        int code = Main.run(
+                new Console(
+                        new PrintStream(printed, true, StandardCharsets.UTF_8),
+                        new PrintStream(errors, true, StandardCharsets.UTF_8),
+                        Locale.UK),
+                arguments);
+        out = printed.toString(StandardCharsets.UTF_8);
+        err = errors.toString(StandardCharsets.UTF_8);
+        return code;
+    }
+
+    private JsonNode json() throws IOException {
+        return new ObjectMapper().readTree(out);
+    }
+
+    @Test
+    void roomSaysWhereItStandsAndWhatHelps() {
+        assertThat(run("room", room.toString())).isEqualTo(Console.FAILS);
+
+        assertThat(out)
+                .startsWith("Box room: 2.40 m × 1.90 m × 2.45 m\nRings too long, 0.8")
+                .contains("Sabine counts")
+                .contains("the back wall")
+                .contains("to help")
+                .contains("leaves 125 Hz as it is");
+        assertThat(err).isEmpty();
+    }
+
+    @Test
+    void roomPrintsTheDocumentedObject() throws IOException {
+        assertThat(run("room", room.toString(), "--json", "--decay", "0.3")).isEqualTo(Console.FAILS);
+
+        JsonNode json = json();
+        assertThat(json.get("volumeM3").asDouble()).isCloseTo(2.4 * 1.9 * 2.45, within(1e-9));
+        assertThat(json.get("bands")).hasSize(6);
+        assertThat(json.get("bands").get(3).get("wantedS").asDouble()).isEqualTo(0.3);
+        assertThat(json.get("bands").get(3).get("trust").asText()).isEqualTo("sabine");
+        assertThat(json.get("reflections")).hasSize(6);
+        assertThat(json.get("weekDbA")).hasSize(7 * 48);
+        assertThat(json.get("steps").get(0).get("afterS")).hasSize(6);
+    }
+
+    @Test
+    void aDeadRoomPasses() throws IOException {
+        RoomShelf shelf = new RoomShelf(folder);
+        shelf.keep(shelf.presets().stream()
+                .filter(s -> s.id().equals("pillow-fort"))
+                .findFirst()
+                .orElseThrow());
+
+        assertThat(run("room", folder.resolve("rooms/pillow-fort.json").toString()))
+                .isZero();
+        assertThat(out).contains("record here");
+    }
+
+    @Test
+    void decayMeasuresTheDemosClap() throws IOException {
+        assertThat(run("decay", clap.toString())).isZero();
+        assertThat(out).contains("It rings 0.").contains("1 kHz: EDT");
+
+        assertThat(run("decay", clap.toString(), "--json")).isZero();
+        JsonNode bands = json().get("bands");
+        assertThat(bands).hasSize(6);
+        assertThat(bands.get(3).get("t20S").asDouble()).isBetween(0.15, 0.9);
+        assertThat(json().get("claps").asInt()).isEqualTo(1);
+    }
+
+    @Test
+    void whatCannotBeReadIsSaidInOneLine() throws IOException {
+        Path broken = Files.writeString(folder.resolve("broken.json"), "{\"format\": 1}");
+
+        assertThat(run("room", broken.toString())).isEqualTo(Console.CANNOT);
+        assertThat(err).contains("broken.json: ").hasLineCount(1);
+        assertThat(run("room", folder.resolve("none.json").toString())).isEqualTo(Console.CANNOT);
+        assertThat(err).contains("is not there").hasLineCount(1);
+        assertThat(run("room", room.toString(), "--decay", "9")).isEqualTo(Console.CANNOT);
+        assertThat(err).contains("between 0.05 and 3 s").hasLineCount(1);
+        assertThat(run("decay", room.toString())).isEqualTo(Console.CANNOT);
+        assertThat(err).contains("not a sound file").hasLineCount(1);
+    }
+
+    @Test
+    void decayOfSpeechIsRefused() throws IOException {
+        Path speech;
+        try (DemoProduction demo = DemoProduction.in(folder)) {
+            speech = demo.recording(0);
+        }
+
+        assertThat(run("decay", speech.toString())).isEqualTo(Console.CANNOT);
+        assertThat(err).contains("clap").hasLineCount(1);
+    }
+}

@@ -1,0 +1,29 @@
+package app.redlamp.media;
+
+import app.redlamp.core.decay.Clap;
+import app.redlamp.core.decay.ClapMeter;
+import app.redlamp.core.diary.Diary;
+import app.redlamp.core.diary.DiaryMeter;
+import app.redlamp.core.port.Listening;
+import app.redlamp.core.port.Progress;
+import app.redlamp.core.signal.AudioSource;
+import java.io.IOException;
+import java.nio.file.Path;
+
+/** Listens to recordings on disk, streamed. */
+public final class FileListening implements Listening {
+
+    @Override
+    public Clap clap(Path file, Progress progress) throws IOException {
+        try (AudioSource source = new WatchedSource(AudioFiles.open(file).source(), progress)) {
+            return ClapMeter.of(source);
+        }
+    }
+
+    @Override
+    public Diary diary(Path file, Progress progress) throws IOException {
+        try (AudioSource source = new WatchedSource(AudioFiles.open(file).source(), progress)) {
+            return DiaryMeter.of(source);
+        }
+    }
+}

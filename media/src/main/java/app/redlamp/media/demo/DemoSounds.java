@@ -1,0 +1,207 @@
+package app.redlamp.media.demo;
+
+import app.redlamp.core.room.Face;
+import app.redlamp.core.room.ImpulseResponse;
+import app.redlamp.core.room.Material;
+import app.redlamp.core.room.Patch;
+import app.redlamp.core.room.Point;
+import app.redlamp.core.room.Room;
+import app.redlamp.core.room.SixBands;
+import app.redlamp.core.signal.AudioSource;
+import app.redlamp.core.signal.Biquad;
+import app.redlamp.core.signal.BiquadFilter;
+import app.redlamp.core.signal.Fourier;
+import app.redlamp.core.signal.OctaveFilter;
+import app.redlamp.media.AudioFiles;
+import app.redlamp.media.room.RoomShelf;
+import app.redlamp.media.wav.WavWriter;
+import java.io.IOException;
+import java.io.InputStream;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.nio.file.StandardCopyOption;
+import java.util.Arrays;
+import java.util.OptionalDouble;
+
+/**
+ * What a microphone would have recorded in the demo's box room, by image sources: a clap, the same sentence before and after
+ * more was hung up, and a short night with a fridge, mixers and a passing van.
+ */
+final class DemoSounds {
+    static final String CLAP = "clap.wav";
+    static final String BEFORE = "sentence-before.wav";
+    static final String AFTER = "sentence-after.wav";
+    static final String NIGHT = "night.wav";
+
+    private static final int RATE = 44_100;
+    private static final int NIGHT_RATE = 8000;
+    private static final double LONGEST_S = 0.55;
+    private static final double SENTENCE_S = 11;
+    private static final double NIGHT_S = 15 * 60;
+    private static final double HIGHEST_OCTAVE_HZ = 5600;
+    private static final int SMOOTH_HZ = 60;
+
+    private final Room room;
+    private final Room treated;
+
+    DemoSounds(RoomShelf shelf) {
+        room = new DemoRooms(shelf).boxRoom().room();
+        Material wool = shelf.material("wool-100-gap").orElseThrow();
+        Material blanket = shelf.material("moving-blanket").orElseThrow();
+        treated = room.with(new Patch("a", wool, Face.BACK, 0.98, 0.4, 1.2, 1.2))
+                .with(new Patch("b", blanket, Face.FRONT, 0.4, 0.4, 1.5, 2.0))
+                .with(new Patch("c", wool, Face.CEILING, 0.5, 0.3, 1.2, 1.2))
+                .with(new Patch("d", shelf.material("rug").orElseThrow(), Face.FLOOR, 0.2, 0.1, 2.0, 1.6));
+    }
+
+    /** Builds one of them, whole or not at all. */
+    void write(String name, Path file) throws IOException {
+        Path part = file.resolveSibling(file.getFileName() + ".part");
+        Files.deleteIfExists(part);
+        try {
+            switch (name) {
+                case CLAP -> clap(part);
+                case BEFORE -> sentence(part, room, -58);
+                case AFTER -> sentence(part, treated, -66);
+                default -> night(part);
+            }
+            Files.move(part, file, StandardCopyOption.ATOMIC_MOVE);
+        } finally {
+            Files.deleteIfExists(part);
+        }
+    }
+
+    private void clap(Path file) throws IOException {
+        // Hands are further away than a mouth.
+        Point hands = new Point(1.6, 1.45, 1.2);
+        float[] heard = response(room.placed(hands, room.microphone()));
+        float[] samples = new float[RATE * 2];
+        float top = 0;
+        for (float x : heard) {
+            top = Math.max(top, Math.abs(x));
+        }
+        RoomNoise noise = new RoomNoise(RATE, -66, OptionalDouble.empty(), 11);
+        for (int n = 0; n < samples.length; n++) {
+            int at = n - RATE / 2;
+            double clap = at >= 0 && at < heard.length ? 0.8 * heard[at] / top : 0;
+            samples[n] = (float) (clap + noise.next());
+        }
+        write(file, RATE, samples);
+    }
+
+    private static void sentence(Path file, Room where, double noiseDbfs) throws IOException {
+        float[] heard = response(where);
+        float direct = 0;
+        for (float x : heard) {
+            direct = Math.max(direct, Math.abs(x));
+        }
+        float[] voice = voice();
+        float[] sound = convolved(voice, heard, 0.9f / direct);
+        RoomNoise noise = new RoomNoise(RATE, noiseDbfs, OptionalDouble.of(noiseDbfs - 8), 5);
+        for (int n = 0; n < sound.length; n++) {
+            sound[n] = (float) Math.max(-1, Math.min(1, sound[n] + noise.next()));
+        }
+        write(file, RATE, sound);
+    }
+
+    /** The first seconds of the demo's dry voice. */
+    private static float[] voice() throws IOException {
+        Path dry = Files.createTempFile("redlamp-dry-", ".flac");
+        try {
+            try (InputStream in =
+                    DemoSounds.class.getResourceAsStream(DemoTake.ALL.get(0).name() + ".flac")) {
+                Files.copy(in, dry, StandardCopyOption.REPLACE_EXISTING);
+            }
+            try (AudioSource source = AudioFiles.open(dry).source()) {
+                float[] all = new float[(int) (SENTENCE_S * RATE)];
+                float[][] block = new float[source.channels()][8192];
+                int at = 0;
+                for (int n = source.read(block, 8192); n > 0 && at < all.length; n = source.read(block, 8192)) {
+                    int count = Math.min(n, all.length - at);
+                    System.arraycopy(block[0], 0, all, at, count);
+                    at += count;
+                }
+                return all;
+            }
+        } finally {
+            Files.delete(dry);
+        }
+    }
+
+    private void night(Path file) throws IOException {
+        RoomNoise house = new RoomNoise(NIGHT_RATE, -72, OptionalDouble.empty(), 3);
+        RoomNoise fridge = new RoomNoise(NIGHT_RATE, -90, OptionalDouble.of(-56), 7);
+        RoomNoise van = new RoomNoise(NIGHT_RATE, -48, OptionalDouble.empty(), 9);
+        double rumble = 0;
+        double low = 0;
+        float[] samples = new float[(int) (NIGHT_S * NIGHT_RATE)];
+        double smoothing = 1 - Math.exp(-2 * Math.PI * SMOOTH_HZ / NIGHT_RATE);
+        for (int n = 0; n < samples.length; n++) {
+            double t = (double) n / NIGHT_RATE;
+            double sum = house.next();
+            double humming = fridge.next();
+            double passing = van.next();
+            rumble += smoothing * (passing - rumble);
+            low += smoothing * (rumble - low);
+            sum += t % 180 > 60 && t % 180 < 110 ? humming : 0;
+            sum += t > 640 ? low * 1.8 : 0;
+            sum += passing * Math.exp(-Math.pow((t - 410) / 5, 2));
+            sum += Math.abs(t - 520) < 0.01 || Math.abs(t - 533) < 0.01 ? passing * 8 : 0;
+            samples[n] = (float) sum;
+        }
+        write(file, NIGHT_RATE, samples);
+    }
+
+    /** What is heard of a burst, all octaves together; above the highest it falls as in the highest. */
+    private static float[] response(Room where) {
+        float[] sum = new float[(int) (LONGEST_S * RATE) + 1];
+        for (int b = 0; b < SixBands.COUNT; b++) {
+            float[] band = ImpulseResponse.of(where, b, LONGEST_S, RATE);
+            float[] octave = new OctaveFilter(1000 * Math.pow(10, 0.3 * (b - 3)), RATE).filter(band);
+            add(sum, octave);
+            if (b == SixBands.COUNT - 1) {
+                BiquadFilter above = new BiquadFilter(Biquad.highPass(HIGHEST_OCTAVE_HZ, Biquad.BUTTERWORTH_Q, RATE));
+                for (int n = 0; n < band.length; n++) {
+                    band[n] = (float) above.next(band[n]);
+                }
+                add(sum, band);
+            }
+        }
+        return sum;
+    }
+
+    private static void add(float[] sum, float[] more) {
+        for (int n = 0; n < Math.min(sum.length, more.length); n++) {
+            sum[n] += more[n];
+        }
+    }
+
+    private static float[] convolved(float[] voice, float[] response, float gain) {
+        int length = Integer.highestOneBit(voice.length + response.length - 1) * 2;
+        Fourier transform = new Fourier(length);
+        float[] a = Arrays.copyOf(voice, length);
+        float[] b = Arrays.copyOf(response, length);
+        transform.forward(a);
+        transform.forward(b);
+        a[0] *= b[0];
+        a[1] *= b[1];
+        for (int k = 1; k < length / 2; k++) {
+            float re = a[2 * k] * b[2 * k] - a[2 * k + 1] * b[2 * k + 1];
+            float im = a[2 * k] * b[2 * k + 1] + a[2 * k + 1] * b[2 * k];
+            a[2 * k] = re;
+            a[2 * k + 1] = im;
+        }
+        transform.inverse(a);
+        float[] out = Arrays.copyOf(a, voice.length);
+        for (int n = 0; n < out.length; n++) {
+            out[n] *= gain;
+        }
+        return out;
+    }
+
+    private static void write(Path file, int rate, float[] samples) throws IOException {
+        try (WavWriter writer = new WavWriter(file, rate, 1, 24)) {
+            writer.accept(new float[][] {samples}, samples.length);
+        }
+    }
+}
