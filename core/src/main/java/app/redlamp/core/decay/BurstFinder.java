@@ -20,6 +20,7 @@ final class BurstFinder {
     private static final double LOUD_RATIO = 40;
 
     private static final int APART = 120;
+    private static final double LOUDER = 2;
     private static final double LEAST_OVER_NOISE_DB = 25;
     private static final double SILENT = 1e-12;
     private static final double LEAST_AFTER_S = 0.15;
@@ -59,11 +60,14 @@ final class BurstFinder {
         if (over < LEAST_OVER_NOISE_DB) {
             throw ClapFault.tooNoisy(over);
         }
-        if (spread(loudest) > LONGEST_TOP_S * Math.max(1, starts.size())) {
-            throw ClapFault.notABurst();
-        }
         if (starts.isEmpty()) {
-            throw ClapFault.noBurst();
+            throw spread(loudest / 10) > LONGEST_TOP_S ? ClapFault.notABurst() : ClapFault.noBurst();
+        }
+        starts.removeIf(s -> !falls(s));
+        boolean lasts = spread(loudest / 10) > LONGEST_TOP_S * starts.size()
+                || spread(loudest / 100) > 2 * LONGEST_TOP_S * starts.size();
+        if (starts.isEmpty() || lasts) {
+            throw ClapFault.notABurst();
         }
         int best = 0;
         double deepest = -1;
@@ -138,9 +142,20 @@ final class BurstFinder {
         return starts;
     }
 
-    /** Seconds in all that lie within 10 dB of the loudest. */
-    private double spread(double loudest) {
-        return Arrays.stream(envelope).filter(e -> e > loudest / 10).count() / 1000.0;
+    /** Seconds in all that lie above a level. */
+    private double spread(double level) {
+        return Arrays.stream(envelope).filter(e -> e > level).count() / 1000.0;
+    }
+
+    /** Whether nothing louder follows at once: a word goes on, a clap is over. */
+    private boolean falls(int start) {
+        double first = mean(start, start + 2 * RISE);
+        for (int i = start + 2 * RISE; i + 2 * RISE < Math.min(envelope.length, start + 2 * APART); i += 5) {
+            if (mean(i, i + 2 * RISE) > LOUDER * first) {
+                return false;
+            }
+        }
+        return true;
     }
 
     /** How far it falls before the next, in dB. */
