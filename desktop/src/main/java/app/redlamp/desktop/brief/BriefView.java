@@ -1,6 +1,8 @@
 package app.redlamp.desktop.brief;
 
 import app.redlamp.core.plan.ProductionPlan;
+import app.redlamp.desktop.bench.Desk;
+import app.redlamp.desktop.bench.Overlay;
 import app.redlamp.desktop.control.BookStrip;
 import app.redlamp.desktop.control.EveningsView;
 import app.redlamp.desktop.production.Planned;
@@ -35,7 +37,7 @@ final class BriefView {
     private final Label dayLine = line("day-line");
     private final Supplier<List<Path>> recent;
     private Optional<VBox> bench = Optional.empty();
-    private Optional<Desk> desk = Optional.empty();
+    private Optional<Desk<Planned>> desk = Optional.empty();
     private Optional<Overlay> overlay = Optional.empty();
     private boolean starting;
 
@@ -155,7 +157,8 @@ final class BriefView {
     }
 
     private VBox build() {
-        Desk made = new Desk(parts, sheets());
+        Desk<Planned> made = new Desk<>(parts.bench(), sheets(), parts.model().fault());
+        made.setId("brief-desk");
         desk = Optional.of(made);
         VBox bookPart = new VBox(
                 head(
@@ -177,8 +180,8 @@ final class BriefView {
         return all;
     }
 
-    private Map<String, Supplier<Desk.Sheet>> sheets() {
-        Map<String, Supplier<Desk.Sheet>> sheets = new LinkedHashMap<>();
+    private Map<String, Supplier<Desk.Sheet<Planned>>> sheets() {
+        Map<String, Supplier<Desk.Sheet<Planned>>> sheets = new LinkedHashMap<>();
         sheets.put("order", () -> new OrderPane(parts, this::openMail, this::editOrder));
         sheets.put("days", () -> new DaysPane(parts));
         sheets.put("job", () -> new JobPane(parts));

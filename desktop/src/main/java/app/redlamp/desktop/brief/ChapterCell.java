@@ -1,6 +1,7 @@
 package app.redlamp.desktop.brief;
 
 import app.redlamp.core.script.Piece;
+import app.redlamp.desktop.bench.Parts;
 import app.redlamp.desktop.production.Planned;
 import java.util.List;
 import java.util.Optional;
@@ -28,7 +29,7 @@ final class ChapterCell extends ListCell<Integer> {
         length.setMinWidth(Region.USE_PREF_SIZE);
         Region gap = new Region();
         HBox.setHgrow(gap, Priority.ALWAYS);
-        line = BriefParts.line(number, title, gap, length);
+        line = Parts.line(number, title, gap, length);
     }
 
     @Override

@@ -6,6 +6,9 @@ import app.redlamp.core.script.Piece;
 import app.redlamp.core.script.Script;
 import app.redlamp.core.script.Span;
 import app.redlamp.core.script.SplitRule;
+import app.redlamp.desktop.bench.CommitField;
+import app.redlamp.desktop.bench.Overlay;
+import app.redlamp.desktop.bench.Parts;
 import app.redlamp.desktop.production.Planned;
 import java.util.ArrayList;
 import java.util.List;
@@ -33,7 +36,7 @@ final class ChaptersPane extends Overlay {
     private boolean showing;
 
     ChaptersPane(BriefParts parts, Runnable close) {
-        super(parts, "chapters.heading", close);
+        super(parts.bench(), "chapters.heading", close);
         this.parts = parts;
         ScriptModel script = parts.model().script();
         tool(rules());
@@ -71,12 +74,12 @@ final class ChaptersPane extends Overlay {
     }
 
     @Override
-    void begin() {
+    public void begin() {
         list.requestFocus();
     }
 
     @Override
-    void refresh() {
+    public void refresh() {
         int count = parts.model().script().pieces().size();
         showing = true;
         List<Integer> indices = new ArrayList<>();
@@ -92,7 +95,7 @@ final class ChaptersPane extends Overlay {
     }
 
     private VBox left(ScriptModel script) {
-        HBox moves = BriefParts.line(
+        HBox moves = Parts.line(
                 parts.button(
                         "chapter-up",
                         "chapters.up",
@@ -119,9 +122,9 @@ final class ChaptersPane extends Overlay {
 
     private VBox right(ScriptModel script) {
         HBox.setHgrow(title, Priority.ALWAYS);
-        HBox name = BriefParts.line(parts.name("chapters.title", ""), title);
+        HBox name = Parts.line(parts.name("chapters.title", ""), title);
         name.setAlignment(Pos.CENTER_LEFT);
-        HBox part = BriefParts.line(parts.button("chapter-split", "chapters.split", () -> {
+        HBox part = Parts.line(parts.button("chapter-split", "chapters.split", () -> {
             Integer block = text.getSelectionModel().getSelectedItem();
             if (block != null) {
                 script.splitBefore(script.selected().get(), block);

@@ -4,6 +4,9 @@ import app.redlamp.core.plan.Effort;
 import app.redlamp.core.plan.QuietHours;
 import app.redlamp.core.plan.Spent;
 import app.redlamp.core.plan.WorkingTime;
+import app.redlamp.desktop.bench.CommitField;
+import app.redlamp.desktop.bench.Desk;
+import app.redlamp.desktop.bench.Parts;
 import app.redlamp.desktop.production.Planned;
 import java.time.DateTimeException;
 import java.time.DayOfWeek;
@@ -28,7 +31,7 @@ import javafx.scene.layout.VBox;
 import javafx.util.StringConverter;
 
 /** When there is time: the room's quiet hours on each day of the week, what the voice bears, and how long things take. */
-final class DaysPane extends VBox implements Desk.Sheet {
+final class DaysPane extends VBox implements Desk.Sheet<Planned> {
     private static final QuietHours EVENING = new QuietHours(LocalTime.of(19, 0), LocalTime.of(22, 0));
     private static final double HOUR_WIDTH = 62;
     private static final double NUMBER_WIDTH = 48;
@@ -132,7 +135,7 @@ final class DaysPane extends VBox implements Desk.Sheet {
     }
 
     private FlowPane voice() {
-        return BriefParts.wrapping(
+        return Parts.wrapping(
                 parts.name("days.session", "longest-session"),
                 minutes("session", WorkingTime::longestSessionMin, WorkingTime::withLongestSession),
                 parts.name("days.stretch", ""),
@@ -156,7 +159,7 @@ final class DaysPane extends VBox implements Desk.Sheet {
     }
 
     private FlowPane effort() {
-        return BriefParts.wrapping(
+        return Parts.wrapping(
                 parts.name("effort.pace", "pace"),
                 ratio(
                         "pace",
@@ -242,7 +245,7 @@ final class DaysPane extends VBox implements Desk.Sheet {
                 .production()
                 .addListener((o, was, now) -> sum.setText(now == null ? "" : sum(now.spent())));
         sum.setText(sum(parts.model().open().production().get().spent()));
-        return BriefParts.line(
+        return Parts.line(
                 parts.name("spent.name", "spent"),
                 phase,
                 minutes.wide(NUMBER_WIDTH),

@@ -6,6 +6,9 @@ import app.redlamp.core.plan.FileNames;
 import app.redlamp.core.plan.GainSchool;
 import app.redlamp.core.plan.JobKind;
 import app.redlamp.core.plan.Production;
+import app.redlamp.desktop.bench.CommitField;
+import app.redlamp.desktop.bench.Desk;
+import app.redlamp.desktop.bench.Parts;
 import app.redlamp.desktop.production.Planned;
 import java.time.LocalDate;
 import java.util.ArrayList;
@@ -24,7 +27,7 @@ import javafx.scene.layout.VBox;
 import javafx.util.StringConverter;
 
 /** What the job is, for whom, by when, how its files are called and how it is recorded. */
-final class JobPane extends VBox implements Desk.Sheet {
+final class JobPane extends VBox implements Desk.Sheet<Planned> {
     private static final List<Integer> RATES = List.of(44_100, 48_000, 96_000);
 
     private final BriefParts parts;
@@ -139,7 +142,7 @@ final class JobPane extends VBox implements Desk.Sheet {
     }
 
     private HBox days() {
-        HBox line = BriefParts.line(start, parts.name("start.deadline", ""), deadline);
+        HBox line = Parts.line(start, parts.name("start.deadline", ""), deadline);
         line.setAlignment(Pos.CENTER_LEFT);
         return line;
     }
@@ -207,7 +210,7 @@ final class JobPane extends VBox implements Desk.Sheet {
                         .enter(() -> capture(
                                 c -> new Capture(c.sampleRateHz(), c.bitDepth(), (int) Math.round(parts.number(w))))));
         fields.add(channels);
-        HBox line = BriefParts.line(rate, channels.wide(52), parts.name("job.channels", "tracks"));
+        HBox line = Parts.line(rate, channels.wide(52), parts.name("job.channels", "tracks"));
         line.setAlignment(Pos.CENTER_LEFT);
         return line;
     }

@@ -2,6 +2,8 @@ package app.redlamp.desktop.brief;
 
 import app.redlamp.core.mail.Proposal;
 import app.redlamp.core.spec.Asked;
+import app.redlamp.desktop.bench.Overlay;
+import app.redlamp.desktop.bench.Parts;
 import app.redlamp.desktop.look.Soon;
 import java.util.Map;
 import java.util.TreeMap;
@@ -26,7 +28,7 @@ final class MailPane extends Overlay {
     private Proposal proposal;
 
     MailPane(BriefParts parts, Runnable close) {
-        super(parts, "mail.heading", close);
+        super(parts.bench(), "mail.heading", close);
         this.parts = parts;
         mail.setId("mail-text");
         mail.setWrapText(true);
@@ -51,7 +53,7 @@ final class MailPane extends Overlay {
         take.getStyleClass().setAll("button", "primary");
         Button ask =
                 parts.button("mail-ask", "mail.ask", () -> parts.doors().copy().accept(letter()));
-        HBox buttons = BriefParts.line(take, ask);
+        HBox buttons = Parts.line(take, ask);
         buttons.setAlignment(Pos.CENTER_RIGHT);
         getChildren().addAll(halves, buttons);
         Soon read = new Soon(this::read);
@@ -62,7 +64,7 @@ final class MailPane extends Overlay {
     }
 
     @Override
-    void begin() {
+    public void begin() {
         mail.requestFocus();
     }
 

@@ -2,6 +2,7 @@ package app.redlamp.desktop.brief;
 
 import app.redlamp.core.script.Mention;
 import app.redlamp.core.script.Script;
+import app.redlamp.desktop.bench.Parts;
 import java.util.Locale;
 import javafx.scene.control.Label;
 import javafx.scene.control.ListCell;
@@ -25,7 +26,7 @@ final class MentionCell extends ListCell<Mention> {
         term.setMinWidth(0);
         Region gap = new Region();
         HBox.setHgrow(gap, Priority.ALWAYS);
-        line = BriefParts.line(term, kind, gap, said);
+        line = Parts.line(term, kind, gap, said);
     }
 
     @Override

@@ -3,6 +3,9 @@ package app.redlamp.desktop.brief;
 import app.redlamp.core.plan.Fee;
 import app.redlamp.core.plan.Item;
 import app.redlamp.core.plan.Money;
+import app.redlamp.desktop.bench.CommitField;
+import app.redlamp.desktop.bench.Desk;
+import app.redlamp.desktop.bench.Parts;
 import app.redlamp.desktop.production.Planned;
 import java.math.BigDecimal;
 import java.util.ArrayList;
@@ -22,7 +25,7 @@ import javafx.scene.layout.VBox;
 import javafx.util.StringConverter;
 
 /** What the client pays, what an hour of work brings, and what is still to be bought. */
-final class MoneyPane extends VBox implements Desk.Sheet {
+final class MoneyPane extends VBox implements Desk.Sheet<Planned> {
     private static final double AMOUNT_WIDTH = 84;
 
     private final BriefParts parts;
@@ -98,7 +101,7 @@ final class MoneyPane extends VBox implements Desk.Sheet {
                 () -> money().currency().getCurrencyCode(),
                 w -> change(m -> in(m, w)));
         fields.add(currency);
-        HBox line = BriefParts.line(
+        HBox line = Parts.line(
                 parts.name("money.fee", "fee"),
                 amount,
                 basis,
@@ -204,7 +207,7 @@ final class MoneyPane extends VBox implements Desk.Sheet {
                     List.of(name, fresh, used).forEach(TextField::clear);
                     return m.withItems(more);
                 }));
-        HBox line = BriefParts.line(
+        HBox line = Parts.line(
                 parts.name("money.item", ""),
                 name,
                 parts.name("money.new", ""),

@@ -3,6 +3,8 @@ package app.redlamp.desktop.brief;
 import app.redlamp.core.plan.Order;
 import app.redlamp.core.spec.Asked;
 import app.redlamp.core.spec.Specification;
+import app.redlamp.desktop.bench.Desk;
+import app.redlamp.desktop.bench.Parts;
 import app.redlamp.desktop.control.Gauge;
 import app.redlamp.desktop.control.WindowBar;
 import app.redlamp.desktop.production.Planned;
@@ -24,7 +26,7 @@ import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 
 /** What the client will check, each figure with the words that it came from. */
-final class OrderPane extends VBox implements Desk.Sheet {
+final class OrderPane extends VBox implements Desk.Sheet<Planned> {
     private static final List<Asked> SHOWN = List.of(
             Asked.LOUDNESS,
             Asked.PEAK,
@@ -59,7 +61,7 @@ final class OrderPane extends VBox implements Desk.Sheet {
         words.setHgrow(Priority.ALWAYS);
         grid.getColumnConstraints()
                 .addAll(new ColumnConstraints(92), new ColumnConstraints(130), new ColumnConstraints(240), words);
-        HBox line = BriefParts.line(
+        HBox line = Parts.line(
                 parts.name("order.based", "specification"),
                 specification,
                 parts.button("order-edit", "order.edit", edit),

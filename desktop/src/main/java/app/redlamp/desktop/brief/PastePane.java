@@ -1,6 +1,8 @@
 package app.redlamp.desktop.brief;
 
 import app.redlamp.core.script.Words;
+import app.redlamp.desktop.bench.Overlay;
+import app.redlamp.desktop.bench.Parts;
 import javafx.beans.binding.Bindings;
 import javafx.geometry.Pos;
 import javafx.scene.control.Button;
@@ -19,7 +21,7 @@ final class PastePane extends Overlay {
     private final TextArea text = new TextArea();
 
     PastePane(BriefParts parts, Runnable close) {
-        super(parts, "paste.heading", close);
+        super(parts.bench(), "paste.heading", close);
         text.setId("paste-text");
         text.setWrapText(true);
         text.setPromptText(parts.strings().say("paste.prompt"));
@@ -46,7 +48,7 @@ final class PastePane extends Overlay {
         replace.disableProperty()
                 .bind(Bindings.createBooleanBinding(() -> text.getText().isBlank(), text.textProperty()));
         below.disableProperty().bind(replace.disableProperty());
-        HBox buttons = BriefParts.line(replace, below, count);
+        HBox buttons = Parts.line(replace, below, count);
         buttons.setAlignment(Pos.CENTER_LEFT);
         getChildren().addAll(text, buttons, episode(parts));
     }
@@ -71,13 +73,13 @@ final class PastePane extends Overlay {
                 }));
         Label name = parts.name("episode.title", "");
         name.setMinWidth(Region.USE_PREF_SIZE);
-        HBox line = BriefParts.line(name, title, parts.name("episode.minutes", ""), length, add);
+        HBox line = Parts.line(name, title, parts.name("episode.minutes", ""), length, add);
         line.setAlignment(Pos.CENTER_LEFT);
         return line;
     }
 
     @Override
-    void begin() {
+    public void begin() {
         text.requestFocus();
     }
 }

@@ -1,6 +1,7 @@
 package app.redlamp.desktop.brief;
 
 import app.redlamp.core.plan.JobKind;
+import app.redlamp.desktop.bench.Parts;
 import java.nio.file.Path;
 import java.time.LocalDate;
 import java.util.List;
@@ -105,7 +106,7 @@ final class StartPane extends VBox {
                     parent = chosen;
                     showPlace();
                 }));
-        HBox where = BriefParts.line(place, change);
+        HBox where = Parts.line(place, change);
         where.setAlignment(Pos.CENTER_LEFT);
         grid.addRow(3, parts.name("start.place", ""), where);
         title.setOnAction(e -> start());
@@ -137,7 +138,7 @@ final class StartPane extends VBox {
                 "open-production",
                 "start.open",
                 () -> parts.doors().chooseFolder().get().ifPresent(parts.model().open()::open));
-        return BriefParts.line(start, open);
+        return Parts.line(start, open);
     }
 
     private void start() {

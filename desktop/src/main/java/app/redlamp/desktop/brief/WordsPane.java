@@ -4,6 +4,8 @@ import app.redlamp.core.script.Mention;
 import app.redlamp.core.script.Occurrences;
 import app.redlamp.core.script.Piece;
 import app.redlamp.core.script.Script;
+import app.redlamp.desktop.bench.Overlay;
+import app.redlamp.desktop.bench.Parts;
 import app.redlamp.desktop.control.ChoiceButton;
 import app.redlamp.desktop.production.Planned;
 import java.util.ArrayList;
@@ -33,7 +35,7 @@ final class WordsPane extends Overlay {
     private final Label term = new Label();
 
     WordsPane(BriefParts parts, Runnable close) {
-        super(parts, "words.heading", close);
+        super(parts.bench(), "words.heading", close);
         this.parts = parts;
         list.setId("mentions");
         list.getStyleClass().add("docket");
@@ -48,12 +50,12 @@ final class WordsPane extends Overlay {
     }
 
     @Override
-    void begin() {
+    public void begin() {
         list.requestFocus();
     }
 
     @Override
-    void refresh() {
+    public void refresh() {
         Mention chosen = list.getSelectionModel().getSelectedItem();
         List<Mention> shown = parts.model().planned().map(this::shown).orElse(List.of());
         list.getItems().setAll(shown);
@@ -120,7 +122,7 @@ final class WordsPane extends Overlay {
             said.setText(term.getText());
             keep();
         });
-        HBox buttons = BriefParts.line(keep, as);
+        HBox buttons = Parts.line(keep, as);
         buttons.setAlignment(Pos.CENTER_LEFT);
         GridPane grid = new GridPane();
         grid.getStyleClass().add("job-grid");

@@ -224,7 +224,7 @@ class BriefJourneyTest {
         assertThat(Window.text(robot, "#verdict")).contains("3 evenings");
         write(robot, "#time-session", "soon");
         push(robot, KeyCode.ENTER);
-        assertThat(Window.text(robot, "#brief-fault")).isEqualTo("'soon' is no number");
+        assertThat(Window.text(robot, "#desk-fault")).isEqualTo("'soon' is no number");
         assertThat(production().time().longestSessionMin()).isEqualTo(15);
         robot.interact(() -> robot.lookup("#day-6").queryAs(CheckBox.class).fire());
         window.settle();
@@ -268,11 +268,11 @@ class BriefJourneyTest {
                 .isEqualTo("Files are called 1-Chapter-1.mp3 to 2-Chapter-2.mp3.");
         write(robot, "#job-pattern", "../{nn}");
         push(robot, KeyCode.ENTER);
-        assertThat(Window.text(robot, "#brief-fault")).contains("'/' cannot stand in a file name");
+        assertThat(Window.text(robot, "#desk-fault")).contains("'/' cannot stand in a file name");
         assertThat(production().brief().pattern()).isEqualTo("{production}_{nn}_{title}");
         write(robot, "#job-pattern", "{production}");
         push(robot, KeyCode.ENTER);
-        assertThat(Window.text(robot, "#brief-fault"))
+        assertThat(Window.text(robot, "#desk-fault"))
                 .isEqualTo("'Chapter 1' and 'Chapter 2' would both be called Rain; put {nn} into the pattern");
         assertThat(production().brief().pattern()).isEqualTo("{production}_{nn}_{title}");
         write(robot, "#job-pattern", "{nnn}");
@@ -295,7 +295,7 @@ class BriefJourneyTest {
         assertThat(Window.text(robot, "#money-sum")).contains("0.32 h × €200").contains("still to pay €40");
         write(robot, "#currency", "PEBBLES");
         push(robot, KeyCode.ENTER);
-        assertThat(Window.text(robot, "#brief-fault")).contains("'PEBBLES' is no currency");
+        assertThat(Window.text(robot, "#desk-fault")).contains("'PEBBLES' is no currency");
     }
 
     @Test

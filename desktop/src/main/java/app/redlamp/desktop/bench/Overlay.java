@@ -1,4 +1,4 @@
-package app.redlamp.desktop.brief;
+package app.redlamp.desktop.bench;
 
 import javafx.scene.Node;
 import javafx.scene.control.Button;
@@ -10,15 +10,15 @@ import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 
 /** Something that lies over the bench until it is closed, with a button or with Escape. */
-class Overlay extends VBox {
+public class Overlay extends VBox {
     private final HBox head;
 
-    Overlay(BriefParts parts, String heading, Runnable close) {
+    public Overlay(Parts parts, String heading, Runnable close) {
         getStyleClass().addAll("specification-editor", "overlay");
         Region gap = new Region();
         HBox.setHgrow(gap, Priority.ALWAYS);
         Button done = parts.button("overlay-close", "overlay.close", close);
-        head = BriefParts.line(parts.heading(heading), gap, done);
+        head = Parts.line(parts.heading(heading), gap, done);
         getChildren().add(head);
         addEventHandler(KeyEvent.KEY_PRESSED, e -> {
             if (e.getCode() == KeyCode.ESCAPE) {
@@ -29,13 +29,13 @@ class Overlay extends VBox {
     }
 
     /** Puts something beside the heading. */
-    final void tool(Node node) {
+    public final void tool(Node node) {
         head.getChildren().add(head.getChildren().size() - 1, node);
     }
 
     /** Puts the focus where work begins. */
-    void begin() {}
+    public void begin() {}
 
     /** Shows what has changed. */
-    void refresh() {}
+    public void refresh() {}
 }

@@ -1,4 +1,4 @@
-package app.redlamp.desktop.brief;
+package app.redlamp.desktop.bench;
 
 import java.util.function.Consumer;
 import java.util.function.Supplier;
@@ -7,7 +7,7 @@ import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 
 /** A field that takes what is written when Enter is pressed or it is left, and gives it up for Escape. */
-final class CommitField extends TextField {
+public final class CommitField extends TextField {
     private static final double LEAST_WIDTH = 48;
 
     private final Supplier<String> shown;
@@ -18,7 +18,7 @@ final class CommitField extends TextField {
      * @param shown what it says while nobody writes
      * @param commit takes what was written, where that is something else
      */
-    CommitField(String id, String name, Supplier<String> shown, Consumer<String> commit) {
+    public CommitField(String id, String name, Supplier<String> shown, Consumer<String> commit) {
         this.shown = shown;
         this.commit = commit;
         setId(id);
@@ -38,14 +38,14 @@ final class CommitField extends TextField {
         });
     }
 
-    CommitField wide(double width) {
+    public CommitField wide(double width) {
         setPrefWidth(width);
         setMinWidth(Math.min(width, LEAST_WIDTH));
         return this;
     }
 
     /** Shows what holds now, unless somebody is writing. */
-    void refresh() {
+    public void refresh() {
         if (!isFocused() && !getText().equals(shown.get())) {
             setText(shown.get());
         }

@@ -1,11 +1,11 @@
-package app.redlamp.desktop.brief;
+package app.redlamp.desktop.bench;
 
 import app.redlamp.desktop.control.ChoiceButton;
-import app.redlamp.desktop.production.Planned;
 import java.util.LinkedHashMap;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.Supplier;
+import javafx.beans.value.ObservableValue;
 import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.control.ToggleButton;
@@ -16,25 +16,28 @@ import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 
 /** The lower part of the bench: one of a few sheets, built when it is first looked at. */
-final class Desk extends VBox {
+public final class Desk<S> extends VBox {
     private static final double HEIGHT = 262;
     private static final double LEAST_HEIGHT = 100;
 
     private final ToggleGroup chosen = new ToggleGroup();
-    private final Map<String, Supplier<Sheet>> makers = new LinkedHashMap<>();
-    private final Map<String, Sheet> sheets = new LinkedHashMap<>();
+    private final Map<String, Supplier<Sheet<S>>> makers = new LinkedHashMap<>();
+    private final Map<String, Sheet<S>> sheets = new LinkedHashMap<>();
     private final ScrollPane page = new ScrollPane();
-    private Optional<Planned> shown = Optional.empty();
+    private Optional<S> shown = Optional.empty();
 
     /** One of them. */
-    interface Sheet {
+    public interface Sheet<S> {
         Region node();
 
-        void show(Planned planned);
+        void show(S shown);
     }
 
-    /** @param makers name of each sheet and what makes it, in their order */
-    Desk(BriefParts parts, Map<String, Supplier<Sheet>> makers) {
+    /**
+     * @param makers name of each sheet and what makes it, in their order
+     * @param faultText why the last entry was not taken; empty for nothing
+     */
+    public Desk(Parts parts, Map<String, Supplier<Sheet<S>>> makers, ObservableValue<String> faultText) {
         this.makers.putAll(makers);
         getStyleClass().add("desk");
         setMinHeight(LEAST_HEIGHT);
@@ -49,10 +52,10 @@ final class Desk extends VBox {
             tabs.getChildren().add(tab);
         }
         Label fault = new Label();
-        fault.setId("brief-fault");
+        fault.setId("desk-fault");
         fault.getStyleClass().add("specification-fault");
         fault.setMinWidth(0);
-        fault.textProperty().bind(parts.model().fault());
+        fault.textProperty().bind(faultText);
         tabs.getChildren().add(fault);
         page.setFitToWidth(true);
         page.getStyleClass().add("desk-page");
@@ -68,13 +71,13 @@ final class Desk extends VBox {
         chosen.getToggles().get(0).setSelected(true);
     }
 
-    void show(Planned planned) {
-        shown = Optional.of(planned);
-        sheets.values().forEach(s -> s.show(planned));
+    public void show(S now) {
+        shown = Optional.of(now);
+        sheets.values().forEach(s -> s.show(now));
     }
 
     /** Turns to a sheet and puts the focus there. */
-    void open(String name) {
+    public void open(String name) {
         chosen.getToggles().stream()
                 .filter(t -> t.getUserData().equals(name))
                 .findFirst()
@@ -85,7 +88,7 @@ final class Desk extends VBox {
     }
 
     private void turn(String name) {
-        Sheet sheet = sheets.computeIfAbsent(name, n -> makers.get(n).get());
+        Sheet<S> sheet = sheets.computeIfAbsent(name, n -> makers.get(n).get());
         shown.ifPresent(sheet::show);
         page.setContent(sheet.node());
     }
