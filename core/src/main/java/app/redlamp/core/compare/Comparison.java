@@ -28,8 +28,8 @@ public record Comparison(double gainDb, Side before, Side after) {
      * @param voiceDb voice in each third octave of {@link OctaveBands#THIRDS}, all together 0 dB; empty with too little
      *     voice
      * @param decayS how fast the ends of words fall; absent with too few
-     * @param boxHz third octave that sticks out most between 80 and 400 Hz; absent with too little voice
-     * @param boxDb how far, over the mean of two on each side
+     * @param boxHz third octave that sticks out most between 125 and 400 Hz; absent with too little voice
+     * @param boxDb how far, over the mean of the second and third on each side
      */
     public record Side(
             double voiceDbfs,
@@ -44,11 +44,27 @@ public record Comparison(double gainDb, Side before, Side after) {
             noiseDbfs = List.copyOf(noiseDbfs);
             voiceDb = List.copyOf(voiceDb);
         }
+
+        /** Voice in each octave from 63 Hz to 8 kHz in dBFS, three thirds together; empty with too little voice. */
+        public List<Double> voiceOctavesDbfs() {
+            List<Double> octaves = new ArrayList<>();
+            for (int b = 1; b + 1 < voiceDb.size(); b += THIRDS) {
+                double sum = 0;
+                for (int third = Math.max(0, b - 1 - 1); third <= b - 1 + 1; third++) {
+                    sum += Math.pow(10, voiceDb.get(third) / 10);
+                }
+                octaves.add(voiceDbfs + 10 * Math.log10(sum));
+            }
+            return octaves;
+        }
     }
 
-    private static final double BOX_FROM_HZ = 80;
+    private static final double BOX_FROM_HZ = 120;
     private static final double BOX_TO_HZ = 400;
-    private static final int SIDE = 2;
+    /** Neighbours at this distance and one less are compared with; the nearest share what a short window smears. */
+    private static final int SIDE = 3;
+
+    private static final int THIRDS = 3;
 
     /** @return absent where nobody speaks in one of them */
     public static Optional<Comparison> of(Report before, Report after) {
@@ -103,10 +119,10 @@ public record Comparison(double gainDb, Side before, Side after) {
 
     private static double over(List<Double> voice, int band) {
         double sum = 0;
-        for (int away = 1; away <= SIDE; away++) {
+        for (int away = SIDE - 1; away <= SIDE; away++) {
             sum += voice.get(band - away) + voice.get(band + away);
         }
-        return voice.get(band) - sum / (2 * SIDE);
+        return voice.get(band) - sum / 4;
     }
 
     /** How far the third octave that stuck out before sticks out now, in dB; absent with too little voice. */

@@ -15,7 +15,7 @@ import java.util.List;
 public record EarlyEcho(double delayMs, double levelDb) {
     private static final double HIGH_PASS_HZ = 700;
     private static final double FROM_S = 0.0008;
-    private static final double TO_S = 0.025;
+    private static final double TO_S = 0.015;
     private static final double SMOOTH_S = 0.0002;
     private static final double AROUND_S = 0.002;
 
@@ -31,7 +31,7 @@ public record EarlyEcho(double delayMs, double levelDb) {
     }
 
     /**
-     * The strongest of those between 0.8 and 25 ms, in the order in which they come.
+     * The strongest of those between 0.8 and 15 ms, in the order in which they come.
      *
      * @param samples from the burst on
      */

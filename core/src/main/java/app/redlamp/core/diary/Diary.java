@@ -7,7 +7,7 @@ import java.util.List;
  *
  * @param durationS seconds
  * @param quietDb A-weighted level in dBFS that a tenth of the time does not go over
- * @param levelsDb A-weighted mean level in dBFS of each minute
+ * @param levelsDb A-weighted mean level in dBFS of each step: a minute, or less where it is shorter than eight hours
  * @param loudestDb and the loudest fifth of a second in each
  * @param events everything that rises out of the quiet, in its order
  * @param groups events that come from one thing

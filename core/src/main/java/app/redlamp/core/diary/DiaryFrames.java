@@ -10,7 +10,8 @@ import java.util.List;
  * @param weighted A-weighted mean square
  * @param low mean square of the octaves of 63 and 125 Hz
  * @param octaves mean square of each octave from 63 Hz to 8 kHz
- * @param tone how far the strongest line between 40 and 500 Hz stands over what is beside it, in dB
+ * @param lines mean power of each bin between 30 and 560 Hz, for every {@value #FRAMES_A_BLOCK} frames
+ * @param lineCount how many bins those are
  * @param crest peak over RMS, as a power ratio
  */
 record DiaryFrames(
@@ -18,8 +19,12 @@ record DiaryFrames(
         FloatSeries weighted,
         FloatSeries low,
         List<FloatSeries> octaves,
-        FloatSeries tone,
+        FloatSeries lines,
+        int lineCount,
         FloatSeries crest) {
+
+    /** Frames that share one spectrum of lines: single ones are too rough, and all of them too many. */
+    static final int FRAMES_A_BLOCK = 8;
 
     DiaryFrames {
         octaves = List.copyOf(octaves);

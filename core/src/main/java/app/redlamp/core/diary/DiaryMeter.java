@@ -8,22 +8,18 @@ import app.redlamp.core.signal.Fourier;
 import app.redlamp.core.signal.PowerSpectrum;
 import app.redlamp.core.signal.SampleSink;
 import java.io.IOException;
+import java.util.Arrays;
 import java.util.stream.Stream;
 
 /** Digests a recording of hours, block by block: one transform for each fifth of a second, of the channel that is louder. */
 public final class DiaryMeter implements SampleSink {
     private static final double FRAME_S = 0.2;
     private static final int BLOCK = 16_384;
-    private static final double LINE_FROM_HZ = 40;
-    private static final double LINE_TO_HZ = 500;
-    private static final int LOBE = 2;
-    private static final int NEAR = 4;
-    private static final int FAR = 8;
-    private static final double TINY = 1e-20;
+    private static final double LINE_FROM_HZ = 30;
+    private static final double LINE_TO_HZ = 560;
     private static final double EDGE = Math.pow(10, 0.15);
     private static final int NO_BAND = -1;
 
-    private final int sampleRateHz;
     private final int length;
     private final float[][] waiting;
     private final float[] window;
@@ -34,10 +30,11 @@ public final class DiaryMeter implements SampleSink {
     private final Fourier transform;
     private final double scale;
     private final DiaryFrames frames;
+    private final int lineFrom;
+    private final double[] lineSums;
     private int filled;
 
     public DiaryMeter(int sampleRateHz, int channels) {
-        this.sampleRateHz = sampleRateHz;
         length = PowerSpectrum.lengthFor(FRAME_S, sampleRateHz);
         waiting = new float[channels][length];
         window = new float[length];
@@ -57,12 +54,16 @@ public final class DiaryMeter implements SampleSink {
             weights[k] = k == 0 ? 0 : Math.pow(10, AWeighting.db(hz) / 10);
             bands[k] = band(hz);
         }
+        lineFrom = Math.max(1, (int) (LINE_FROM_HZ * length / sampleRateHz));
+        lineSums = new double
+                [Math.min(powers.length - lineFrom, (int) ((LINE_TO_HZ - LINE_FROM_HZ) * length / sampleRateHz))];
         frames = new DiaryFrames(
                 (double) length / sampleRateHz,
                 new FloatSeries(),
                 new FloatSeries(),
                 Stream.generate(FloatSeries::new).limit(OctaveLevels.COUNT).toList(),
                 new FloatSeries(),
+                lineSums.length,
                 new FloatSeries());
     }
 
@@ -144,30 +145,21 @@ public final class DiaryMeter implements SampleSink {
         for (int b = 0; b < octaves.length; b++) {
             frames.octaves().get(b).add((float) octaves[b]);
         }
-        frames.tone().add(line());
         frames.crest().add(square > 0 ? (float) (peak * peak / square) : 0);
+        lines();
     }
 
-    /** How far the strongest line between 40 and 500 Hz stands over both its sides, in dB. */
-    private float line() {
-        int from = Math.max(LOBE + 1, (int) (LINE_FROM_HZ * length / sampleRateHz));
-        int to = Math.min(powers.length - FAR - 1, (int) (LINE_TO_HZ * length / sampleRateHz));
-        int top = from;
-        for (int k = from; k <= to; k++) {
-            top = powers[k] > powers[top] ? k : top;
+    /** Adds the low bins of a frame to those of its block. */
+    private void lines() {
+        for (int k = 0; k < lineSums.length; k++) {
+            lineSums[k] += powers[lineFrom + k] / DiaryFrames.FRAMES_A_BLOCK;
         }
-        double beside = Math.max(mean(top - FAR, top - NEAR), mean(top + NEAR, top + FAR));
-        return (float) (10 * Math.log10((mean(top - 1, top + 1) + TINY) / (beside + TINY)));
-    }
-
-    private double mean(int from, int to) {
-        double sum = 0;
-        int count = 0;
-        for (int k = Math.max(1, from); k <= to; k++) {
-            sum += powers[k];
-            count++;
+        if (frames.count() % DiaryFrames.FRAMES_A_BLOCK == 0) {
+            for (double sum : lineSums) {
+                frames.lines().add((float) sum);
+            }
+            Arrays.fill(lineSums, 0);
         }
-        return sum / Math.max(1, count);
     }
 
     /**

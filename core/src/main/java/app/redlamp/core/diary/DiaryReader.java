@@ -24,10 +24,14 @@ final class DiaryReader {
     private static final int DEEPEST = 2;
     private static final int MOST_EVENTS = 4000;
     private static final int SMOOTH = 2;
-    private static final double MINUTE_S = 60;
+    /** A line that stands so far over both its sides is a hum (ours); a short piece of noise itself reaches about 5 dB. */
+    private static final double TONAL_RATIO = Math.pow(10, 0.75);
 
-    /** A line that stands so far over both its sides, in dB, is a hum (ours); noise itself reaches about 7. */
-    private static final double TONAL_DB = 11;
+    /** Beyond the window's main lobe, and in the middle between harmonics of 50 Hz. */
+    private static final int BESIDE = 3;
+
+    private static final double LONGEST_STEP_S = 60;
+    private static final int MOST_STEPS = 480;
 
     private final DiaryFrames frames;
     private final float[] weighted;
@@ -65,11 +69,12 @@ final class DiaryReader {
                     .sorted(Comparator.comparingDouble(NoiseEvent::startS))
                     .toList();
         }
-        int perMinute = (int) Math.max(1, Math.round(MINUTE_S / frames.frameS()));
+        double stepS = Math.max(1, Math.min(LONGEST_STEP_S, seconds / MOST_STEPS));
+        int perStep = (int) Math.max(1, Math.round(stepS / frames.frameS()));
         List<Double> means = new ArrayList<>();
         List<Double> tops = new ArrayList<>();
-        for (int from = 0; from < weighted.length; from += perMinute) {
-            int to = Math.min(weighted.length, from + perMinute);
+        for (int from = 0; from < weighted.length; from += perStep) {
+            int to = Math.min(weighted.length, from + perStep);
             means.add(db(mean(frames.weighted(), from, to)));
             double top = 0;
             for (int i = from; i < to; i++) {
@@ -98,7 +103,7 @@ final class DiaryReader {
             if (start >= 0 && (!in || i - last >= calm)) {
                 // What lasts as long as all of the stretch is the stretch itself.
                 if (last + 1 - start < 0.95 * (to - from) || depth == 0) {
-                    close(start, last + 1, quiet, depth);
+                    close(start, last + 1, quiet, quietLow, depth);
                 }
                 start = -1;
             }
@@ -106,7 +111,7 @@ final class DiaryReader {
         return quiet;
     }
 
-    private void close(int from, int to, double quiet, int depth) {
+    private void close(int from, int to, double quiet, double quietLow, int depth) {
         double seconds = (to - from) * frames.frameS();
         double level = mean(frames.weighted(), from, to);
         double[] octaves = new double[OctaveLevels.COUNT];
@@ -121,17 +126,23 @@ final class DiaryReader {
                 kind(from, to, seconds, shape),
                 db(level),
                 db(level) - db(quiet),
+                rise(from, to, db(level) - db(quiet), quietLow),
                 shape));
         if (seconds > LONG_S && depth < DEEPEST) {
             find(from, to, depth + 1);
         }
     }
 
+    /** How far it rises, A-weighted or in the two lowest octaves, whichever is more. */
+    private double rise(int from, int to, double overDb, double quietLow) {
+        return Math.max(overDb, db(mean(frames.low(), from, to)) - db(quietLow));
+    }
+
     private NoiseEvent.Kind kind(int from, int to, double seconds, OctaveLevels shape) {
         if (seconds < SHORT_S) {
             return NoiseEvent.Kind.CLICK;
         }
-        if (mean(frames.tone(), from, to) > TONAL_DB) {
+        if (tonal(from, to)) {
             return NoiseEvent.Kind.HUM;
         }
         double below = Math.pow(10, shape.at(0) / 10) + Math.pow(10, shape.at(1) / 10);
@@ -140,6 +151,29 @@ final class DiaryReader {
             all += Math.pow(10, shape.at(b) / 10);
         }
         return below > 0.7 * all ? NoiseEvent.Kind.RUMBLE : NoiseEvent.Kind.BROADBAND;
+    }
+
+    /** Whether a line stands out of the mean spectrum of a stretch. */
+    private boolean tonal(int from, int to) {
+        int width = frames.lineCount();
+        int first = from / DiaryFrames.FRAMES_A_BLOCK;
+        int last = Math.max(first + 1, to / DiaryFrames.FRAMES_A_BLOCK);
+        double[] mean = new double[width];
+        for (int block = first; block < last; block++) {
+            for (int k = 0; k < width && (block + 1) * width <= frames.lines().size(); k++) {
+                mean[k] += frames.lines().get(block * width + k);
+            }
+        }
+        double most = Arrays.stream(mean).max().orElse(0);
+        for (int k = BESIDE; k + BESIDE < width; k++) {
+            // Only what counts: a line far below the rest is nothing that anybody hears.
+            boolean top = mean[k] >= mean[k - 1] && mean[k] >= mean[k + 1] && mean[k] > most / 10;
+            double beside = Math.max(mean[k - BESIDE], mean[k + BESIDE]);
+            if (top && mean[k] > TONAL_RATIO * beside) {
+                return true;
+            }
+        }
+        return false;
     }
 
     /** Mean square in the five seconds before; the beginning itself has nothing before it. */

@@ -11,10 +11,11 @@ import java.util.Locale;
  * @param kind what it is like
  * @param levelDb its A-weighted level in dBFS
  * @param overDb how far that is above the quiet
+ * @param riseDb how far it rises, A-weighted or in its two lowest octaves, whichever is more
  * @param octaves level of each octave in dBFS, the quiet taken off
  */
 public record NoiseEvent(
-        double startS, double lengthS, Kind kind, double levelDb, double overDb, OctaveLevels octaves) {
+        double startS, double lengthS, Kind kind, double levelDb, double overDb, double riseDb, OctaveLevels octaves) {
 
     /** What a noise is like. */
     public enum Kind {

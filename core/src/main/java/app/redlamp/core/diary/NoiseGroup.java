@@ -6,6 +6,7 @@ import java.util.Collections;
 import java.util.Comparator;
 import java.util.List;
 import java.util.OptionalDouble;
+import java.util.function.ToDoubleFunction;
 
 /**
  * Events that are so alike that they come from one thing.
@@ -55,7 +56,7 @@ public record NoiseGroup(List<NoiseEvent> events, OptionalDouble periodS) {
     private double weight() {
         double sum = 0;
         for (NoiseEvent e : events) {
-            sum += Math.max(1, e.lengthS()) * e.overDb();
+            sum += Math.max(1, e.lengthS()) * e.riseDb();
         }
         return sum;
     }
@@ -119,9 +120,18 @@ public record NoiseGroup(List<NoiseEvent> events, OptionalDouble periodS) {
         return lengths[lengths.length / 2];
     }
 
-    /** How far it rises out of the quiet as a rule: the median in dB. */
+    /** How far it lies over the quiet as a rule, A-weighted: the median in dB. */
     public double overDb() {
-        double[] over = events.stream().mapToDouble(NoiseEvent::overDb).sorted().toArray();
-        return over[over.length / 2];
+        return median(NoiseEvent::overDb);
+    }
+
+    /** How far it rises as a rule, A-weighted or in its lowest octaves: the median in dB. */
+    public double riseDb() {
+        return median(NoiseEvent::riseDb);
+    }
+
+    private double median(ToDoubleFunction<NoiseEvent> figure) {
+        double[] all = events.stream().mapToDouble(figure).sorted().toArray();
+        return all[all.length / 2];
     }
 }

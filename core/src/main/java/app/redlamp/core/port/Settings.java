@@ -14,8 +14,9 @@ public interface Settings {
      * @param scalePercent size of the interface, 90 to 150 in steps of {@value #SCALE_STEP}
      * @param specificationId the specification chosen last
      * @param recent folders of the productions opened last, the newest first, at most {@value #MOST_RECENT}
+     * @param lengths {@code metric} or {@code imperial}; empty where the country decides
      */
-    record Values(String theme, int scalePercent, String specificationId, List<String> recent) {
+    record Values(String theme, int scalePercent, String specificationId, List<String> recent, String lengths) {
         public static final int SMALLEST_SCALE = 90;
         public static final int LARGEST_SCALE = 150;
         public static final int SCALE_STEP = 5;
@@ -29,19 +30,23 @@ public interface Settings {
 
         /** Without a production that was opened. */
         public Values(String theme, int scalePercent, String specificationId) {
-            this(theme, scalePercent, specificationId, List.of());
+            this(theme, scalePercent, specificationId, List.of(), "");
         }
 
         public Values withTheme(String newTheme) {
-            return new Values(newTheme, scalePercent, specificationId, recent);
+            return new Values(newTheme, scalePercent, specificationId, recent, lengths);
         }
 
         public Values withScale(int newPercent) {
-            return new Values(theme, newPercent, specificationId, recent);
+            return new Values(theme, newPercent, specificationId, recent, lengths);
         }
 
         public Values withSpecification(String newId) {
-            return new Values(theme, scalePercent, newId, recent);
+            return new Values(theme, scalePercent, newId, recent, lengths);
+        }
+
+        public Values withLengths(String newLengths) {
+            return new Values(theme, scalePercent, specificationId, recent, newLengths);
         }
 
         /** With a production that was opened just now. */
@@ -49,7 +54,7 @@ public interface Settings {
             List<String> all = new ArrayList<>(recent);
             all.remove(folder);
             all.add(0, folder);
-            return new Values(theme, scalePercent, specificationId, all);
+            return new Values(theme, scalePercent, specificationId, all, lengths);
         }
 
         /** The allowed scale nearest to a number. */

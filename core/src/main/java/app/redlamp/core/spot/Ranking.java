@@ -1,5 +1,6 @@
 package app.redlamp.core.spot;
 
+import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
 
@@ -7,18 +8,23 @@ import java.util.List;
  * A place among others.
  *
  * @param study what is known of it
- * @param trouble what it lacks
- * @param best what is best about it
- * @param worst what is worst about it; the same as {@code best} only where it lacks nothing
+ * @param trouble what it lacks, in points
+ * @param lacks what it lacks, the worst first; nothing for a place that is as it should be
  */
-public record Ranking(Study study, Trouble trouble, Trait best, Trait worst) {
+public record Ranking(Study study, Trouble trouble, List<Trait> lacks) {
+    /** Fewer points are no reason against a place (ours). */
+    private static final double LEAST_POINTS = 0.7;
 
-    /** What a place can be good or bad at. */
+    /** What a place can lack. */
     public enum Trait {
         DECAY,
         ECHO,
         BOOM,
         NOISE
+    }
+
+    public Ranking {
+        lacks = List.copyOf(lacks);
     }
 
     /** All places, the best first; of two that are alike the one that was given first. */
@@ -31,17 +37,11 @@ public record Ranking(Study study, Trouble trouble, Trait best, Trait worst) {
 
     private static Ranking of(Study study) {
         Trouble trouble = Trouble.of(study);
-        Trait best = Trait.DECAY;
-        Trait worst = Trait.DECAY;
-        for (Trait trait : Trait.values()) {
-            if (points(trouble, trait) < points(trouble, best)) {
-                best = trait;
-            }
-            if (points(trouble, trait) > points(trouble, worst)) {
-                worst = trait;
-            }
-        }
-        return new Ranking(study, trouble, best, worst);
+        List<Trait> lacks = Arrays.stream(Trait.values())
+                .filter(t -> points(trouble, t) >= LEAST_POINTS)
+                .sorted(Comparator.comparingDouble(t -> -points(trouble, t)))
+                .toList();
+        return new Ranking(study, trouble, lacks);
     }
 
     private static double points(Trouble trouble, Trait trait) {

@@ -169,7 +169,7 @@ public final class ClapWording {
     public String group(NoiseGroup group) {
         String kind = phrases.say("kind." + group.kind().id());
         String count = phrases.count("group", group.events().size());
-        String rises = phrases.say("group.rises", kind, count, time(group.lengthS()), figures.whole(group.overDb()));
+        String rises = phrases.say("group.rises", kind, count, time(group.lengthS()), figures.whole(group.riseDb()));
         return group.periodS().isPresent()
                 ? phrases.say("group.every", rises, time(group.periodS().getAsDouble()))
                 : rises;

@@ -24,8 +24,6 @@ import java.util.Optional;
 
 /** Says in sentences what a place is like and what would help, for the screen and the command line alike. */
 public final class RoomWording {
-    private static final double CLEAR_POINTS = 0.7;
-
     private final Phrases phrases;
     private final Figures figures;
     private final Lengths lengths;
@@ -286,16 +284,25 @@ public final class RoomWording {
 
     /** Size of a room: "2.40 × 1.90 × 2.45 m". */
     public String size(Space space) {
+        if (lengths.imperial()) {
+            return phrases.say(
+                    "size", lengths.say(space.widthM()), lengths.say(space.depthM()), lengths.say(space.heightM()));
+        }
         return phrases.say(
-                "size", lengths.say(space.widthM()), lengths.say(space.depthM()), lengths.say(space.heightM()));
+                        "size",
+                        figures.hundredths(space.widthM()),
+                        figures.hundredths(space.depthM()),
+                        figures.hundredths(space.heightM()))
+                + " m";
     }
 
-    /** Why a place is where it is among the others. */
+    /** Why a place is where it is among the others: what it lacks, the worst first. */
     public String reason(Ranking ranking) {
-        String worst = trait(ranking.study(), ranking.worst());
-        return ranking.trouble().sum() < CLEAR_POINTS
-                ? phrases.say("rank.clear")
-                : phrases.say("rank.reason", phrases.say("good." + key(ranking.best())), worst);
+        List<String> lacks = new ArrayList<>();
+        for (Ranking.Trait trait : ranking.lacks()) {
+            lacks.add(phrases.say("rank." + key(trait), trait(ranking.study(), trait)));
+        }
+        return lacks.isEmpty() ? phrases.say("rank.clear") : String.join("; ", lacks);
     }
 
     private String trait(Study study, Ranking.Trait trait) {

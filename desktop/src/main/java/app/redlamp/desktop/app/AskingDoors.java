@@ -3,6 +3,7 @@ package app.redlamp.desktop.app;
 import app.redlamp.core.text.Wording;
 import app.redlamp.desktop.brief.BriefStation;
 import app.redlamp.desktop.deliver.DeliverStation;
+import app.redlamp.desktop.room.RoomStation;
 import app.redlamp.media.sheet.FileSheets;
 import java.io.File;
 import java.nio.file.Path;
@@ -36,6 +37,10 @@ final class AskingDoors {
                 this::folder,
                 this::calendar,
                 AskingDoors::copy);
+    }
+
+    RoomStation.Doors room() {
+        return new RoomStation.Doors(() -> file("chooser.recording"));
     }
 
     DeliverStation.Doors deliver() {

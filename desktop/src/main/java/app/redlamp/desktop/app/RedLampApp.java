@@ -1,11 +1,13 @@
 package app.redlamp.desktop.app;
 
 import app.redlamp.desktop.job.JobService;
+import app.redlamp.media.FileListening;
 import app.redlamp.media.FileRecordings;
 import app.redlamp.media.cache.RememberingRecordings;
 import app.redlamp.media.demo.DemoProduction;
 import app.redlamp.media.library.Places;
 import app.redlamp.media.production.ProductionFolders;
+import app.redlamp.media.room.RoomShelf;
 import app.redlamp.media.script.ScriptFiles;
 import java.io.IOException;
 import java.nio.file.Files;
@@ -51,10 +53,12 @@ public final class RedLampApp extends Application {
                         Preparation.playback(),
                         new ProductionFolders(clock),
                         new ScriptFiles(),
+                        new RoomShelf(Places.library()),
+                        new FileListening(),
                         clock),
                 Locale.getDefault(),
                 Platform::runLater,
-                new Wiring.Doors(doors.brief(), doors.deliver()));
+                new Wiring.Doors(doors.brief(), doors.room(), doors.deliver()));
         stage.setTitle("Red Lamp");
         stage.setScene(wiring.scene());
         size(stage);
@@ -162,7 +166,24 @@ public final class RedLampApp extends Application {
             @Override
             public void ended(boolean cancelled) {
                 wiring.deliver().open(Stream.of(built).filter(Objects::nonNull).toList());
+                buildSounds();
             }
+        });
+    }
+
+    /** Recordings of the room, to be measured at the Room station; nothing waits for them. */
+    private void buildSounds() {
+        List<JobService.Work<Path>> parts = new ArrayList<>();
+        DemoProduction.soundNames().forEach(name -> parts.add(progress -> demo().sound(name)));
+        wiring.jobs().start("", parts, new JobService.Listener<>() {
+            @Override
+            public void done(int part, Path recording) {}
+
+            @Override
+            public void failed(int part, String message) {}
+
+            @Override
+            public void ended(boolean cancelled) {}
         });
     }
 

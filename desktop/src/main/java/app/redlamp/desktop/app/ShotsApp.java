@@ -5,12 +5,15 @@ import app.redlamp.desktop.brief.BriefStation;
 import app.redlamp.desktop.deliver.DeliverStation;
 import app.redlamp.desktop.deliver.DocketRow;
 import app.redlamp.desktop.look.Look;
+import app.redlamp.desktop.room.RoomStation;
+import app.redlamp.media.FileListening;
 import app.redlamp.media.FileRecordings;
 import app.redlamp.media.demo.DemoProduction;
 import app.redlamp.media.library.SpecificationLibrary;
 import app.redlamp.media.play.FilePlayback;
 import app.redlamp.media.play.SilentOutput;
 import app.redlamp.media.production.ProductionFolders;
+import app.redlamp.media.room.RoomShelf;
 import app.redlamp.media.script.ScriptFiles;
 import java.io.IOException;
 import java.io.UncheckedIOException;
@@ -68,12 +71,15 @@ public final class ShotsApp extends Application {
                         new FilePlayback(new SilentOutput(SilentOutput.Pace.REAL)),
                         new ProductionFolders(CLOCK),
                         new ScriptFiles(),
+                        new RoomShelf(scratch.resolve("library")),
+                        new FileListening(),
                         CLOCK),
                 Locale.UK,
                 Platform::runLater,
                 new Wiring.Doors(
                         new BriefStation.Doors(
                                 Path.of("Red Lamp"), Optional::empty, Optional::empty, Optional::empty, text -> {}),
+                        new RoomStation.Doors(Optional::empty),
                         new DeliverStation.Doors(() -> {}, path -> {}, () -> {})));
         stage.setScene(wiring.scene());
         stage.show();
@@ -100,7 +106,9 @@ public final class ShotsApp extends Application {
         try (DemoProduction demo = DemoProduction.in(scratch, CLOCK)) {
             List<Path> recordings = demo.recordings();
             planBrief(demo.folder());
+            planRoom(demo);
             shots.add(new Shot("deliver-judged-dusk", w -> {
+                w.shell().scale(0);
                 w.shell().switchTheme();
                 w.toDeliver();
                 w.deliver().open(recordings);
@@ -143,6 +151,45 @@ public final class ShotsApp extends Application {
             KeyEvent question =
                     new KeyEvent(KeyEvent.KEY_TYPED, "?", "", KeyCode.UNDEFINED, false, false, false, false);
             Event.fireEvent(w.scene().getRoot(), question);
+        }));
+    }
+
+    private void planRoom(DemoProduction demo) throws IOException {
+        Path clap = demo.sound("clap.wav");
+        Path before = demo.sound("sentence-before.wav");
+        Path after = demo.sound("sentence-after.wav");
+        Path night = demo.sound("night.wav");
+        shots.add(new Shot("room-dusk", w -> {
+            w.shell().switchTheme();
+            w.shell().history().undo();
+            w.toRoom();
+        }));
+        shots.add(new Shot("room-space-dusk", w -> fire(w, "#desk-space")));
+        shots.add(new Shot("room-things-dusk", w -> {
+            fire(w, "#desk-things");
+            w.room().selected().set("duvet");
+        }));
+        shots.add(new Shot("room-noise-dusk", w -> fire(w, "#desk-noise")));
+        shots.add(new Shot("room-places-dusk", w -> fire(w, "#desk-places")));
+        shots.add(new Shot("room-clap-dusk", w -> {
+            fire(w, "#room-clap");
+            w.listening().measure(clap);
+        }));
+        shots.add(new Shot("room-compare-dusk", w -> {
+            fire(w, "#overlay-close");
+            fire(w, "#room-compare");
+            w.listening().compare(before, after);
+        }));
+        shots.add(new Shot("room-night-daylight", w -> {
+            fire(w, "#overlay-close");
+            w.shell().switchTheme();
+            fire(w, "#room-night");
+            w.listening().listen(night);
+        }));
+        shots.add(new Shot("room-large-daylight", w -> {
+            fire(w, "#overlay-close");
+            fire(w, "#desk-quiet");
+            w.shell().scale(5);
         }));
     }
 

@@ -1,9 +1,11 @@
 package app.redlamp.desktop.app;
 
 import app.redlamp.core.plan.Production;
+import app.redlamp.core.port.Listening;
 import app.redlamp.core.port.Playback;
 import app.redlamp.core.port.Productions;
 import app.redlamp.core.port.Recordings;
+import app.redlamp.core.port.Rooms;
 import app.redlamp.core.port.Scripts;
 import app.redlamp.core.port.Settings;
 import app.redlamp.core.port.Specifications;
@@ -18,6 +20,9 @@ import app.redlamp.desktop.job.JobService;
 import app.redlamp.desktop.look.Look;
 import app.redlamp.desktop.look.Strings;
 import app.redlamp.desktop.production.ProductionModel;
+import app.redlamp.desktop.room.ListeningModel;
+import app.redlamp.desktop.room.RoomModel;
+import app.redlamp.desktop.room.RoomStation;
 import app.redlamp.desktop.shell.ShellModel;
 import app.redlamp.desktop.shell.ShellView;
 import app.redlamp.desktop.shell.UndoHistory;
@@ -54,6 +59,8 @@ public final class Wiring implements AutoCloseable {
     private final ShellModel shell;
     private final ProductionModel production;
     private final BriefModel brief;
+    private final RoomModel room;
+    private final ListeningModel listening;
     private final DeliverModel deliver;
     private final ShellView view;
     private final Scene scene;
@@ -67,10 +74,12 @@ public final class Wiring implements AutoCloseable {
             Playback playback,
             Productions productions,
             Scripts scripts,
+            Rooms rooms,
+            Listening listening,
             Clock clock) {}
 
     /** Ways out of the window. */
-    public record Doors(BriefStation.Doors brief, DeliverStation.Doors deliver) {}
+    public record Doors(BriefStation.Doors brief, RoomStation.Doors room, DeliverStation.Doors deliver) {}
 
     public Wiring(Ports ports, Locale locale, Executor interfaceThread, Doors doors) {
         playback = ports.playback();
@@ -93,7 +102,16 @@ public final class Wiring implements AutoCloseable {
         BriefStation first = new BriefStation(brief, strings, locale, doors.brief(), this::recent);
         DeliverStation last =
                 new DeliverStation(deliver, player, finishing, jobs, strings, new Wording(locale), doors.deliver());
-        view = new ShellView(shell, List.of(first, last));
+        room = new RoomModel(production, ports.rooms(), jobs, strings);
+        listening = new ListeningModel(room, ports.listening(), ports.recordings(), jobs, strings);
+        RoomStation second = new RoomStation(
+                room,
+                listening,
+                strings,
+                locale,
+                doors.room(),
+                new RoomStation.Shell(shell.imperial(), shell::switchLengths, this::toBrief));
+        view = new ShellView(shell, List.of(first, second, last));
         view.root().getStyleClass().add(shell.theme().get().id());
         scene.setRoot(view.root());
         shell.theme().addListener((o, was, now) -> dress());
@@ -138,9 +156,22 @@ public final class Wiring implements AutoCloseable {
         view.open(0);
     }
 
+    /** Opens the Room station. */
+    public void toRoom() {
+        view.open(1);
+    }
+
     /** Opens the Deliver station. */
     public void toDeliver() {
-        view.open(1);
+        view.open(2);
+    }
+
+    public RoomModel room() {
+        return room;
+    }
+
+    public ListeningModel listening() {
+        return listening;
     }
 
     public BriefModel brief() {

@@ -1,6 +1,7 @@
 package app.redlamp.desktop.shell;
 
 import app.redlamp.core.port.Settings;
+import app.redlamp.core.text.Lengths;
 import app.redlamp.desktop.job.JobService;
 import app.redlamp.desktop.look.Strings;
 import app.redlamp.desktop.look.Theme;
@@ -72,6 +73,19 @@ public final class ShellModel {
         if (!id.equals(values.specificationId())) {
             keep(values.withSpecification(id));
         }
+    }
+
+    /** Whether lengths are in feet and inches: as the user chose, or as the country has them. */
+    public boolean imperial() {
+        return values.lengths().isEmpty()
+                ? Lengths.imperialIn(strings.locale())
+                : values.lengths().equals("imperial");
+    }
+
+    /** Changes between metres and feet; returns whether it is feet now. */
+    public boolean switchLengths() {
+        keep(values.withLengths(imperial() ? "metric" : "imperial"));
+        return imperial();
     }
 
     /** Folders of the productions opened last, the newest first. */

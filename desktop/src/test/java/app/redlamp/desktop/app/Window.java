@@ -4,12 +4,15 @@ import app.redlamp.core.port.Settings;
 import app.redlamp.desktop.brief.BriefStation;
 import app.redlamp.desktop.deliver.DeliverStation;
 import app.redlamp.desktop.look.Look;
+import app.redlamp.desktop.room.RoomStation;
+import app.redlamp.media.FileListening;
 import app.redlamp.media.FileRecordings;
 import app.redlamp.media.demo.DemoProduction;
 import app.redlamp.media.library.SpecificationLibrary;
 import app.redlamp.media.play.FilePlayback;
 import app.redlamp.media.play.SilentOutput;
 import app.redlamp.media.production.ProductionFolders;
+import app.redlamp.media.room.RoomShelf;
 import app.redlamp.media.script.ScriptFiles;
 import java.io.IOException;
 import java.io.UncheckedIOException;
@@ -18,11 +21,13 @@ import java.nio.file.Path;
 import java.time.Clock;
 import java.time.Instant;
 import java.time.ZoneOffset;
+import java.util.ArrayDeque;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.Queue;
 import java.util.concurrent.Callable;
 import java.util.concurrent.TimeUnit;
 import java.util.concurrent.TimeoutException;
@@ -46,6 +51,7 @@ final class Window {
     Path chosenFile;
     Path chosenFolder;
     Path chosenCalendar;
+    final Queue<Path> chosenRecordings = new ArrayDeque<>();
 
     /** Shows the application; call on the interface thread. */
     Window(Stage stage, SilentOutput.Pace pace) {
@@ -70,6 +76,8 @@ final class Window {
                         new FilePlayback(new SilentOutput(pace)),
                         new ProductionFolders(clock),
                         new ScriptFiles(),
+                        new RoomShelf(library()),
+                        new FileListening(),
                         clock),
                 Locale.ENGLISH,
                 Platform::runLater,
@@ -80,6 +88,7 @@ final class Window {
                                 () -> Optional.ofNullable(chosenFolder),
                                 () -> Optional.ofNullable(chosenCalendar),
                                 copied::add),
+                        new RoomStation.Doors(() -> Optional.ofNullable(chosenRecordings.poll())),
                         new DeliverStation.Doors(() -> chooserOpened++, shownFolders::add, () -> {})));
         stage.setMaximized(false);
         stage.setScene(wiring.scene());

@@ -64,7 +64,7 @@ final class DemoRooms {
     /** @param furtherM how much further everything is than from the box room; negative for nearer */
     private List<OutsideSource> noises(double furtherM) {
         Barrier floor = new Barrier("floor", 120, 4.5, 0.05);
-        Barrier wall = new Barrier("outer wall", 200, 4, 0.02);
+        Barrier wall = new Barrier("window", 15, 0.9, 0.5);
         Barrier partition = new Barrier("partition", 25, 4.5, 0.1);
         return List.of(
                 new OutsideSource(
@@ -79,7 +79,7 @@ final class DemoRooms {
                         "fan",
                         "the fan in the yard",
                         Timbre.FAN,
-                        68,
+                        79,
                         6 + furtherM,
                         Optional.of(wall),
                         List.of(new Hours(BAKING, LocalTime.of(5, 0), LocalTime.of(20, 0)))),
@@ -87,7 +87,7 @@ final class DemoRooms {
                         "neighbour",
                         "next door's television",
                         Timbre.SPEECH,
-                        62,
+                        75,
                         4 + furtherM,
                         Optional.of(partition),
                         List.of(new Hours(TELEVISION, LocalTime.of(19, 0), LocalTime.of(23, 0)))),
@@ -95,7 +95,7 @@ final class DemoRooms {
                         "fridge",
                         "the fridge next door",
                         Timbre.HUM,
-                        34,
+                        52,
                         4 + furtherM,
                         Optional.of(partition),
                         List.of(Hours.always())),

@@ -4,7 +4,6 @@ import app.redlamp.core.room.Face;
 import app.redlamp.core.room.ImpulseResponse;
 import app.redlamp.core.room.Material;
 import app.redlamp.core.room.Patch;
-import app.redlamp.core.room.Point;
 import app.redlamp.core.room.Room;
 import app.redlamp.core.room.SixBands;
 import app.redlamp.core.signal.AudioSource;
@@ -12,6 +11,7 @@ import app.redlamp.core.signal.Biquad;
 import app.redlamp.core.signal.BiquadFilter;
 import app.redlamp.core.signal.Fourier;
 import app.redlamp.core.signal.OctaveFilter;
+import app.redlamp.core.spot.ClapPlace;
 import app.redlamp.media.AudioFiles;
 import app.redlamp.media.room.RoomShelf;
 import app.redlamp.media.wav.WavWriter;
@@ -37,6 +37,7 @@ final class DemoSounds {
     private static final int NIGHT_RATE = 8000;
     private static final double LONGEST_S = 0.55;
     private static final double SENTENCE_S = 11;
+    private static final double SILENCE_S = 1.5;
     private static final double NIGHT_S = 15 * 60;
     private static final double HIGHEST_OCTAVE_HZ = 5600;
     private static final int SMOOTH_HZ = 60;
@@ -72,9 +73,7 @@ final class DemoSounds {
     }
 
     private void clap(Path file) throws IOException {
-        // Hands are further away than a mouth.
-        Point hands = new Point(1.6, 1.45, 1.2);
-        float[] heard = response(room.placed(hands, room.microphone()));
+        float[] heard = response(ClapPlace.of(room));
         float[] samples = new float[RATE * 2];
         float top = 0;
         for (float x : heard) {
@@ -113,11 +112,13 @@ final class DemoSounds {
                 Files.copy(in, dry, StandardCopyOption.REPLACE_EXISTING);
             }
             try (AudioSource source = AudioFiles.open(dry).source()) {
-                float[] all = new float[(int) (SENTENCE_S * RATE)];
+                // Silence before and after, as one is asked for.
+                float[] all = new float[(int) ((SENTENCE_S + 2 * SILENCE_S) * RATE)];
                 float[][] block = new float[source.channels()][8192];
-                int at = 0;
-                for (int n = source.read(block, 8192); n > 0 && at < all.length; n = source.read(block, 8192)) {
-                    int count = Math.min(n, all.length - at);
+                int at = (int) (SILENCE_S * RATE);
+                int end = all.length - at;
+                for (int n = source.read(block, 8192); n > 0 && at < end; n = source.read(block, 8192)) {
+                    int count = Math.min(n, end - at);
                     System.arraycopy(block[0], 0, all, at, count);
                     at += count;
                 }
@@ -143,9 +144,9 @@ final class DemoSounds {
             double passing = van.next();
             rumble += smoothing * (passing - rumble);
             low += smoothing * (rumble - low);
-            sum += t % 180 > 60 && t % 180 < 110 ? humming : 0;
-            sum += t > 640 ? low * 1.8 : 0;
-            sum += passing * Math.exp(-Math.pow((t - 410) / 5, 2));
+            sum += t < 600 && t % 150 > 60 && t % 150 < 100 ? humming : 0;
+            sum += t > 640 ? low * 5 : 0;
+            sum += passing * Math.exp(-Math.pow((t - 425) / 5, 2));
             sum += Math.abs(t - 520) < 0.01 || Math.abs(t - 533) < 0.01 ? passing * 8 : 0;
             samples[n] = (float) sum;
         }

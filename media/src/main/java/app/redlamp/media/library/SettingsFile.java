@@ -38,7 +38,8 @@ public final class SettingsFile implements Settings {
                     settings.textOr("theme", fallback.theme()),
                     Values.nearestScale(settings.integerOr("scalePercent", fallback.scalePercent())),
                     settings.textOr("specification", fallback.specificationId()),
-                    settings.textsOr("recent"));
+                    settings.textsOr("recent"),
+                    settings.textOr("lengths", fallback.lengths()));
         } catch (IOException e) {
             // Settings are a convenience: a missing or broken file must not keep anybody from working.
             return fallback;
@@ -55,6 +56,7 @@ public final class SettingsFile implements Settings {
         node.put("specification", values.specificationId());
         ArrayNode recent = node.putArray("recent");
         values.recent().forEach(recent::add);
+        node.put("lengths", values.lengths());
         Files.createDirectories(path.toAbsolutePath().getParent());
         AtomicFile.write(path, mapper.writerWithDefaultPrettyPrinter().writeValueAsBytes(node));
     }

@@ -1,0 +1,38 @@
+package app.redlamp.desktop.room;
+
+import app.redlamp.core.outside.WhatIf;
+import app.redlamp.core.room.Boominess;
+import app.redlamp.core.room.Material;
+import app.redlamp.core.spot.Step;
+import app.redlamp.core.spot.Study;
+import app.redlamp.core.spot.Treatment;
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * What would help a place.
+ *
+ * @param study of which place
+ * @param move a better place in the room
+ * @param steps treatment, the worst first
+ * @param changes against the loudest noise
+ */
+public record Advice(Study study, Optional<Boominess.Move> move, List<Step> steps, List<WhatIf> changes) {
+
+    public Advice {
+        steps = List.copyOf(steps);
+        changes = List.copyOf(changes);
+    }
+
+    static Advice of(Study study, List<Material> materials) {
+        boolean booms = study.bass().worstDb() >= Boominess.HEARD_DB;
+        return new Advice(
+                study,
+                booms ? Boominess.better(study.spot().room(), study.decay().seconds()) : Optional.empty(),
+                new Treatment(study.wanted(), materials).steps(study.spot().room()),
+                WhatIf.of(
+                        study.spot().sources(),
+                        study.absorption().areas(),
+                        study.wanted().noiseDbA()));
+    }
+}

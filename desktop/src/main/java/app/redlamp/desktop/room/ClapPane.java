@@ -1,0 +1,233 @@
+package app.redlamp.desktop.room;
+
+import app.redlamp.core.decay.BandDecay;
+import app.redlamp.core.decay.Clap;
+import app.redlamp.core.decay.Flutter;
+import app.redlamp.core.room.Correction;
+import app.redlamp.core.room.Reflection;
+import app.redlamp.core.room.Reflections;
+import app.redlamp.core.room.Room;
+import app.redlamp.core.room.SixBands;
+import app.redlamp.core.spot.ClapPlace;
+import app.redlamp.core.spot.MeasuredDecay;
+import app.redlamp.core.spot.Spot;
+import app.redlamp.core.spot.Study;
+import app.redlamp.core.text.ClapWording;
+import app.redlamp.core.text.Figures;
+import app.redlamp.desktop.bench.Overlay;
+import app.redlamp.desktop.bench.Parts;
+import app.redlamp.desktop.control.BandsView;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import javafx.scene.control.Button;
+import javafx.scene.control.Label;
+import javafx.scene.control.ScrollPane;
+import javafx.scene.layout.GridPane;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
+import javafx.scene.layout.VBox;
+
+/** A clap against the drawing: how long each octave rings, how far that can be trusted, what came back early. */
+final class ClapPane extends Overlay {
+    private final RoomParts parts;
+    private final BandsView bands = new BandsView();
+    private final Label verdict = wrapped("overlay-verdict");
+    private final VBox lines = new VBox();
+    private final Button load;
+    private final Button correct;
+    private final Button uncorrect;
+
+    ClapPane(RoomParts parts, RoomStation.Doors doors, Runnable close) {
+        super(parts.bench(), "clap.heading", close);
+        this.parts = parts;
+        load = parts.bench()
+                .button(
+                        "clap-load",
+                        "clap.load",
+                        () -> doors.chooseRecording().get().ifPresent(parts.listening()::measure));
+        correct = parts.bench().button("clap-correct", "clap.correct", parts.listening()::correct);
+        uncorrect = parts.bench().button("clap-uncorrect", "clap.uncorrect", parts.listening()::uncorrect);
+        tool(load);
+        verdict.setId("clap-verdict");
+        bands.setId("clap-bands");
+        bands.getStyleClass().add("room-plan");
+        lines.getStyleClass().add("overlay-lines");
+        ScrollPane scroll = new ScrollPane(lines);
+        scroll.setFitToWidth(true);
+        scroll.getStyleClass().add("desk-page");
+        VBox right = new VBox(scroll, Parts.wrapping(correct, uncorrect));
+        right.getStyleClass().add("overlay-half");
+        VBox.setVgrow(scroll, Priority.ALWAYS);
+        Label legend = wrapped("secondary");
+        legend.setText(parts.strings().say("clap.legend"));
+        VBox left = new VBox(bands, legend);
+        left.getStyleClass().add("overlay-half");
+        VBox.setVgrow(bands, Priority.ALWAYS);
+        HBox halves = new HBox(left, right);
+        halves.getStyleClass().add("mail-halves");
+        HBox.setHgrow(left, Priority.ALWAYS);
+        HBox.setHgrow(right, Priority.ALWAYS);
+        left.setPrefWidth(380);
+        right.setPrefWidth(430);
+        VBox.setVgrow(halves, Priority.ALWAYS);
+        getChildren().addAll(verdict, halves);
+        parts.listening().clap().addListener((o, was, now) -> refresh());
+        refresh();
+    }
+
+    @Override
+    public void begin() {
+        load.requestFocus();
+    }
+
+    @Override
+    public void refresh() {
+        Spot spot = parts.model().spot().get();
+        Study study = parts.model().study().get();
+        if (spot == null || study == null) {
+            return;
+        }
+        ListeningModel.Heard<Clap> heard = parts.listening().clap().get();
+        Optional<MeasuredDecay> measured = spot.measured();
+        Optional<Clap> clap = heard == null ? Optional.empty() : heard.result();
+        correct.setDisable(!parts.listening().correctable());
+        uncorrect.setVisible(!spot.room().correction().equals(Correction.NONE));
+        lines.getChildren().clear();
+        if (heard != null && heard.result().isEmpty()) {
+            verdict.setText(parts.strings().say("clap.fault", heard.name(), heard.fault()));
+        } else if (clap.isPresent()) {
+            verdict.setText(parts.claps().verdict(clap.get()));
+        } else if (measured.isPresent()) {
+            verdict.setText(parts.strings().say("clap.kept", measured.get().name()));
+        } else {
+            verdict.setText(parts.strings().say("clap.none"));
+            say(parts.strings().say("clap.how"));
+        }
+        bands.show(Optional.of(bands(study, measured)));
+        clap.ifPresent(this::bandLines);
+        measured.ifPresent(m -> echoLines(m, study));
+        correctionLine(spot.room());
+    }
+
+    /** Rings for what is drawn, lozenges for what was measured. */
+    private BandsView.Bands bands(Study study, Optional<MeasuredDecay> measured) {
+        List<String> names = new ArrayList<>();
+        List<Double> now = new ArrayList<>();
+        List<Double> drawn = new ArrayList<>();
+        List<Double> most = new ArrayList<>();
+        List<String> words = new ArrayList<>();
+        List<Boolean> faint = new ArrayList<>();
+        for (int b = 0; b < SixBands.COUNT; b++) {
+            int band = b;
+            OptionalDouble seconds = measured.map(m -> m.seconds().get(band)).orElse(OptionalDouble.empty());
+            names.add(RoomPictures.shortName(b));
+            now.add(seconds.orElse(Double.NaN));
+            drawn.add(study.decay().seconds().at(b));
+            most.add(study.wanted().decays().at(b));
+            words.add(seconds.isPresent() ? parts.bench().figures().hundredths(seconds.getAsDouble()) : "");
+            faint.add(study.decay().modal(b));
+        }
+        if (measured.isEmpty()) {
+            return new BandsView.Bands(
+                    names,
+                    drawn,
+                    List.of(),
+                    most,
+                    drawn.stream()
+                            .map(s -> parts.bench().figures().hundredths(s))
+                            .toList(),
+                    faint);
+        }
+        return new BandsView.Bands(names, now, drawn, most, words, faint);
+    }
+
+    private void bandLines(Clap clap) {
+        GridPane grid = new GridPane();
+        grid.getStyleClass().add("room-grid");
+        grid.addRow(
+                0,
+                parts.bench().name("clap.band", ""),
+                parts.bench().name("clap.edt", "edt"),
+                parts.bench().name("clap.t20", "t20"),
+                parts.bench().name("clap.t30", "t30"),
+                parts.bench().name("clap.trust", ""));
+        for (int b = 0; b < SixBands.COUNT; b++) {
+            BandDecay decay = clap.bands().get(b);
+            grid.addRow(
+                    b + 1,
+                    value(parts.rooms().band(b)),
+                    value(seconds(decay.edt())),
+                    value(seconds(decay.t20())),
+                    value(seconds(decay.t30())),
+                    value(
+                            decay.twoSlopes()
+                                    ? parts.claps().trust(decay) + "; "
+                                            + parts.strings().say("clap.two")
+                                    : parts.claps().trust(decay)));
+        }
+        lines.getChildren().add(grid);
+        if (clap.burst().count() > 1 || clap.burst().clipped()) {
+            parts.claps().notes(clap, parts.model().spot().get().room().air().speedMps()).stream()
+                    .limit((clap.burst().count() > 1 ? 1 : 0) + (clap.burst().clipped() ? 1 : 0))
+                    .forEach(this::say);
+        }
+    }
+
+    private String seconds(OptionalDouble seconds) {
+        return seconds.isPresent() ? parts.rooms().seconds(seconds.getAsDouble()) : Figures.ABSENT;
+    }
+
+    private static Label value(String text) {
+        Label label = wrapped("order-value");
+        label.setText(text);
+        return label;
+    }
+
+    private void echoLines(MeasuredDecay measured, Study study) {
+        Room room = study.spot().room();
+        ClapWording claps = parts.claps();
+        Optional<Flutter> flutter = measured.flutter();
+        flutter.ifPresent(f -> say(claps.flutter(f, room)
+                .map(between -> parts.strings().say("clap.flutter", between))
+                .orElseGet(() -> parts.strings()
+                        .say(
+                                "clap.flutter.unknown",
+                                parts.lengths().say(f.spacingM(room.air().speedMps()))))));
+        List<Reflection> drawn = Reflections.of(ClapPlace.of(room));
+        measured.echoes().forEach(e -> say(claps.echo(e, room, drawn)));
+    }
+
+    private void correctionLine(Room room) {
+        if (room.correction().equals(Correction.NONE)) {
+            return;
+        }
+        List<String> factors = new ArrayList<>();
+        for (int b = 0; b < SixBands.COUNT; b++) {
+            factors.add(parts.strings()
+                    .say(
+                            "clap.factor",
+                            RoomPictures.shortName(b),
+                            parts.bench()
+                                    .figures()
+                                    .tenths(room.correction().factors().at(b))));
+        }
+        say(parts.strings().say("clap.corrected", String.join(", ", factors)));
+    }
+
+    private void say(String line) {
+        Label label = wrapped("order-value");
+        label.setText(line);
+        lines.getChildren().add(label);
+    }
+
+    private static Label wrapped(String style) {
+        Label label = new Label();
+        label.getStyleClass().add(style);
+        label.setWrapText(true);
+        label.setMinHeight(Region.USE_PREF_SIZE);
+        return label;
+    }
+}

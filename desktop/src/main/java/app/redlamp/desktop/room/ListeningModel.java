@@ -1,0 +1,221 @@
+package app.redlamp.desktop.room;
+
+import app.redlamp.core.compare.Comparison;
+import app.redlamp.core.decay.Clap;
+import app.redlamp.core.diary.Diary;
+import app.redlamp.core.diary.NoiseGroup;
+import app.redlamp.core.outside.Hours;
+import app.redlamp.core.outside.OutsideSource;
+import app.redlamp.core.outside.Timbre;
+import app.redlamp.core.port.Listening;
+import app.redlamp.core.port.Recordings;
+import app.redlamp.core.room.Correction;
+import app.redlamp.core.room.SixBands;
+import app.redlamp.core.spot.MeasuredDecay;
+import app.redlamp.core.spot.Spot;
+import app.redlamp.core.spot.Study;
+import app.redlamp.desktop.job.JobService;
+import app.redlamp.desktop.look.Strings;
+import java.io.IOException;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.function.Consumer;
+import javafx.beans.property.ReadOnlyObjectProperty;
+import javafx.beans.property.ReadOnlyObjectWrapper;
+
+/** Recordings of the room: a clap, a sentence before and after, a night. Each can be cancelled while it is read. */
+public final class ListeningModel {
+    private final RoomModel room;
+    private final Listening listening;
+    private final Recordings recordings;
+    private final JobService jobs;
+    private final Strings strings;
+    private final ReadOnlyObjectWrapper<Heard<Clap>> clap = new ReadOnlyObjectWrapper<>();
+    private final ReadOnlyObjectWrapper<Heard<Comparison>> comparison = new ReadOnlyObjectWrapper<>();
+    private final ReadOnlyObjectWrapper<Heard<Diary>> diary = new ReadOnlyObjectWrapper<>();
+
+    /**
+     * What was heard.
+     *
+     * @param name of the recording
+     * @param result absent where it could not be read
+     * @param fault why, one line; empty where it could
+     */
+    public record Heard<T>(String name, Optional<T> result, String fault) {}
+
+    public ListeningModel(
+            RoomModel room, Listening listening, Recordings recordings, JobService jobs, Strings strings) {
+        this.room = room;
+        this.listening = listening;
+        this.recordings = recordings;
+        this.jobs = jobs;
+        this.strings = strings;
+        room.open().folder().addListener((o, was, now) -> forget());
+    }
+
+    private void forget() {
+        clap.set(null);
+        comparison.set(null);
+        diary.set(null);
+    }
+
+    /** The clap that was measured last; null for none. */
+    public ReadOnlyObjectProperty<Heard<Clap>> clap() {
+        return clap.getReadOnlyProperty();
+    }
+
+    /** The sentences that were compared last; null for none. */
+    public ReadOnlyObjectProperty<Heard<Comparison>> comparison() {
+        return comparison.getReadOnlyProperty();
+    }
+
+    /** The night that was read last; null for none. */
+    public ReadOnlyObjectProperty<Heard<Diary>> diary() {
+        return diary.getReadOnlyProperty();
+    }
+
+    /** Measures a clap and keeps it with the place. */
+    public void measure(Path file) {
+        String name = name(file);
+        hear(strings.say("job.clap", name), name, progress -> listening.clap(file, progress), heard -> {
+            clap.set(heard);
+            heard.result().ifPresent(c -> {
+                room.editSpot("edit.measured", s -> s.measured(Optional.of(MeasuredDecay.of(name, c))));
+                log("clap", name, c.middleS().orElse(0));
+            });
+        });
+    }
+
+    /** Compares the same sentence before and after; the first is the one before. */
+    public void compare(Path before, Path after) {
+        String name = name(before) + " → " + name(after);
+        hear(
+                strings.say("job.compare"),
+                name,
+                progress -> Comparison.of(
+                                recordings.measure(before, progress.part(0, 0.5)),
+                                recordings.measure(after, progress.part(0.5, 1)))
+                        .orElseThrow(() -> new IOException(strings.say("compare.silent"))),
+                heard -> {
+                    comparison.set(heard);
+                    heard.result()
+                            .flatMap(c -> c.lessNoiseDb().isPresent()
+                                    ? Optional.of(c.lessNoiseDb().getAsDouble())
+                                    : Optional.empty())
+                            .ifPresent(db -> log("compare", name, db));
+                });
+    }
+
+    /** Reads a night. */
+    public void listen(Path file) {
+        String name = name(file);
+        hear(strings.say("job.diary", name), name, progress -> listening.diary(file, progress), heard -> {
+            diary.set(heard);
+            heard.result().ifPresent(d -> log("diary", name, d.disturbed()));
+        });
+    }
+
+    private <T> void hear(String title, String name, JobService.Work<T> work, Consumer<Heard<T>> then) {
+        Path folder = room.open().folder().get();
+        jobs.start(title, List.of(work), new JobService.Listener<T>() {
+            @Override
+            public void done(int part, T result) {
+                tell(new Heard<>(name, Optional.of(result), ""));
+            }
+
+            @Override
+            public void failed(int part, String message) {
+                jobs.notify(name + " " + message);
+                tell(new Heard<>(name, Optional.empty(), message));
+            }
+
+            @Override
+            public void ended(boolean cancelled) {}
+
+            /** What was asked for another production is nothing to this one. */
+            private void tell(Heard<T> heard) {
+                Path now = room.open().folder().get();
+                if (folder != null && folder.equals(now)) {
+                    then.accept(heard);
+                }
+            }
+        });
+    }
+
+    private void log(String kind, String name, double figure) {
+        room.open().log(kind, Map.of("file", name, "figure", String.valueOf(figure)));
+    }
+
+    /** Whether the drawn room could be made to ring as it was measured. */
+    public boolean correctable() {
+        Spot spot = room.spot().get();
+        return spot != null
+                && spot.measured()
+                        .map(m -> m.seconds().stream().anyMatch(s -> s.isPresent()))
+                        .orElse(false);
+    }
+
+    /** Corrects the coefficients of the building, so that the drawing rings as long as the clap. */
+    public void correct() {
+        room.editSpot(
+                "edit.correct",
+                s -> s.measured()
+                        .map(m -> s.with(s.room().corrected(Correction.toRing(s.room(), m.seconds()))))
+                        .orElse(s));
+    }
+
+    /** Counts the coefficients as they are drawn again. */
+    public void uncorrect() {
+        room.edit("edit.uncorrect", r -> r.corrected(Correction.NONE));
+    }
+
+    /**
+     * Adds what was heard in a night to the place's noises, as loud as it was over the quiet.
+     *
+     * @param name what it is called
+     * @param hours when it is on
+     */
+    public void add(NoiseGroup group, String name, List<Hours> hours) {
+        Study study = room.study().get();
+        if (study == null) {
+            return;
+        }
+        double quiet = study.noiseDbA().orElse(study.wanted().noiseDbA() - 6);
+        Timbre timbre = switch (group.kind()) {
+            case HUM -> Timbre.HUM;
+            case RUMBLE -> Timbre.RUMBLE;
+            case BROADBAND -> Timbre.FAN;
+            case CLICK -> Timbre.BROAD;
+        };
+        double wanted = quiet + group.overDb();
+        SixBands areas = study.absorption().areas();
+        room.editSpot("edit.noise.add", s -> {
+            String id = freeId(s);
+            OutsideSource one = new OutsideSource(id, name, timbre, 40, 1, Optional.empty(), hours);
+            double there = one.inRoom(areas).dbA();
+            double level = Math.max(0, Math.min(140, 40 + wanted - there));
+            List<OutsideSource> more = new ArrayList<>(s.sources());
+            more.add(new OutsideSource(id, name, timbre, level, 1, Optional.empty(), hours));
+            return s.hearing(more);
+        });
+    }
+
+    static String freeId(Spot spot) {
+        int number = spot.sources().size() + 1;
+        while (has(spot, "noise-" + number)) {
+            number++;
+        }
+        return "noise-" + number;
+    }
+
+    private static boolean has(Spot spot, String id) {
+        return spot.sources().stream().anyMatch(s -> s.id().equals(id));
+    }
+
+    private static String name(Path file) {
+        return String.valueOf(file.getFileName());
+    }
+}

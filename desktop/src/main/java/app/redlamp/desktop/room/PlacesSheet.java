@@ -1,0 +1,119 @@
+package app.redlamp.desktop.room;
+
+import app.redlamp.core.spot.Ranking;
+import app.redlamp.core.spot.Spot;
+import app.redlamp.core.spot.Study;
+import app.redlamp.desktop.bench.CommitField;
+import app.redlamp.desktop.bench.Desk;
+import app.redlamp.desktop.bench.Parts;
+import java.util.List;
+import javafx.scene.control.Button;
+import javafx.scene.control.Label;
+import javafx.scene.control.MenuButton;
+import javafx.scene.control.MenuItem;
+import javafx.scene.control.SeparatorMenuItem;
+import javafx.scene.layout.GridPane;
+import javafx.scene.layout.Region;
+import javafx.scene.layout.VBox;
+
+/** All places, the best for this job first, each with its reason; the one that is recorded in is chosen here. */
+final class PlacesSheet extends VBox implements Desk.Sheet<Study> {
+    private static final double NAME = 210;
+
+    private final RoomParts parts;
+    private final GridPane grid = new GridPane();
+    private final CommitField name;
+
+    PlacesSheet(RoomParts parts) {
+        this.parts = parts;
+        getStyleClass().add("desk-sheet");
+        grid.getStyleClass().add("room-grid");
+        name = new CommitField(
+                        "place-name",
+                        parts.strings().say("places.name"),
+                        () -> parts.model().spot().get().name(),
+                        w -> parts.model().editSpot("edit.place.name", s -> s.called(w.strip())))
+                .wide(NAME);
+        getChildren()
+                .addAll(
+                        Parts.wrapping(
+                                add(),
+                                parts.bench().button("place-keep", "places.keep", parts.model()::keepPlace),
+                                Parts.line(parts.bench().name("places.name", ""), name)),
+                        grid);
+        parts.model().ranking().addListener((o, was, now) -> rows());
+        rows();
+    }
+
+    private MenuButton add() {
+        MenuButton menu = new MenuButton(parts.strings().say("places.add"));
+        menu.setId("place-add");
+        menu.setMinWidth(Region.USE_PREF_SIZE);
+        menu.getItems().add(new MenuItem(""));
+        menu.showingProperty().addListener((o, was, now) -> {
+            if (now) {
+                menu.getItems().clear();
+                parts.model().rooms().presets().forEach(s -> menu.getItems().add(item(s)));
+                List<Spot> kept = parts.model().rooms().kept();
+                if (!kept.isEmpty()) {
+                    menu.getItems().add(new SeparatorMenuItem());
+                    kept.forEach(s -> menu.getItems().add(item(s)));
+                }
+            }
+        });
+        return menu;
+    }
+
+    private MenuItem item(Spot spot) {
+        MenuItem item = new MenuItem(spot.name());
+        item.setOnAction(e -> parts.model().add(spot));
+        return item;
+    }
+
+    @Override
+    public Region node() {
+        return this;
+    }
+
+    @Override
+    public void show(Study study) {
+        name.refresh();
+        rows();
+    }
+
+    private void rows() {
+        grid.getChildren().clear();
+        List<Ranking> all = parts.model().ranking().get();
+        for (int i = 0; i < all.size(); i++) {
+            row(all.get(i), i);
+        }
+    }
+
+    private void row(Ranking ranking, int row) {
+        Spot spot = ranking.study().spot();
+        boolean chosen = spot.id().equals(parts.model().spots().chosen());
+        Label number = new Label(String.valueOf(row + 1));
+        number.getStyleClass().add("order-name");
+        Label called = new Label(spot.name());
+        called.getStyleClass().add("order-name");
+        called.setMinWidth(Region.USE_PREF_SIZE);
+        Label reason = new Label(parts.rooms().reason(ranking));
+        reason.getStyleClass().add("order-value");
+        reason.setWrapText(true);
+        Label known = new Label(parts.strings().say(spot.measured().isPresent() ? "places.measured" : "places.drawn"));
+        known.getStyleClass().add("order-source");
+        known.setMinWidth(Region.USE_PREF_SIZE);
+        Button choose = parts.bench()
+                .button(
+                        "place-choose-" + (row + 1),
+                        chosen ? "places.chosen" : "places.choose",
+                        () -> parts.model().choose(spot.id()));
+        choose.setDisable(chosen);
+        Button remove = parts.bench()
+                .button(
+                        "place-remove-" + (row + 1),
+                        "places.remove",
+                        () -> parts.model().remove(spot.id()));
+        grid.addRow(row, number, called, reason, known, choose, remove);
+    }
+}

@@ -1,0 +1,343 @@
+package app.redlamp.desktop.room;
+
+import app.redlamp.core.outside.WeekNoise;
+import app.redlamp.core.plan.Production;
+import app.redlamp.core.plan.QuietHours;
+import app.redlamp.core.plan.RoomNeeds;
+import app.redlamp.core.port.Rooms;
+import app.redlamp.core.room.Material;
+import app.redlamp.core.room.Room;
+import app.redlamp.core.spot.Ranking;
+import app.redlamp.core.spot.Spot;
+import app.redlamp.core.spot.Spots;
+import app.redlamp.core.spot.Study;
+import app.redlamp.desktop.job.JobService;
+import app.redlamp.desktop.job.Latest;
+import app.redlamp.desktop.look.Strings;
+import app.redlamp.desktop.production.ProductionModel;
+import java.io.IOException;
+import java.time.DayOfWeek;
+import java.time.LocalTime;
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.function.Consumer;
+import java.util.function.UnaryOperator;
+import javafx.beans.property.ReadOnlyObjectProperty;
+import javafx.beans.property.ReadOnlyObjectWrapper;
+import javafx.beans.property.ReadOnlyStringProperty;
+import javafx.beans.property.ReadOnlyStringWrapper;
+import javafx.beans.property.SimpleStringProperty;
+import javafx.beans.property.StringProperty;
+
+/**
+ * The places that come into question for the open production. While something is dragged only the picture changes; when it is
+ * let go of, the production is changed, which can be undone.
+ */
+public final class RoomModel {
+    private static final LocalTime EARLIEST = LocalTime.of(7, 0);
+    private static final LocalTime LATEST = LocalTime.of(23, 0);
+
+    private final ProductionModel open;
+    private final Rooms rooms;
+    private final JobService jobs;
+    private final Strings strings;
+    private final ReadOnlyObjectWrapper<Spot> spot = new ReadOnlyObjectWrapper<>();
+    private final ReadOnlyObjectWrapper<Study> study = new ReadOnlyObjectWrapper<>();
+    private final ReadOnlyObjectWrapper<Study> before = new ReadOnlyObjectWrapper<>();
+    private final ReadOnlyObjectWrapper<Advice> advice = new ReadOnlyObjectWrapper<>();
+    private final ReadOnlyObjectWrapper<List<Ranking>> ranking = new ReadOnlyObjectWrapper<>(List.of());
+    private final StringProperty selected = new SimpleStringProperty("");
+    private final ReadOnlyStringWrapper fault = new ReadOnlyStringWrapper("");
+    private final Latest<Asked, Study> studying;
+    private final Latest<Study, Advice> advising;
+    private final Latest<List<Asked>, List<Ranking>> ranked;
+    private boolean dragging;
+
+    /** What is to be studied. */
+    private record Asked(Production production, Spot spot) {
+        Study study() {
+            return Study.of(spot, RoomNeeds.of(production, spot.room().distanceM()));
+        }
+    }
+
+    public RoomModel(ProductionModel open, Rooms rooms, JobService jobs, Strings strings) {
+        this.open = open;
+        this.rooms = rooms;
+        this.jobs = jobs;
+        this.strings = strings;
+        studying = new Latest<>(jobs, Asked::study, this::studied);
+        advising = new Latest<>(jobs, s -> Advice.of(s, rooms.materials()), advice::set);
+        ranked = new Latest<>(
+                jobs, all -> Ranking.of(all.stream().map(Asked::study).toList()), ranking::set);
+        open.production().addListener((o, was, now) -> follow(was, now));
+        follow(null, open.production().get());
+    }
+
+    private void follow(Production was, Production now) {
+        if (now == null || was == null || !was.id().equals(now.id())) {
+            studying.forget();
+            advising.forget();
+            study.set(null);
+            before.set(null);
+            advice.set(null);
+            selected.set("");
+        }
+        Spot current = now == null ? null : now.spots().current().orElse(null);
+        Spot shown = spot.get();
+        boolean other = current == null || shown == null || !current.id().equals(shown.id());
+        if (other) {
+            before.set(null);
+        }
+        spot.set(current);
+        if (current != null) {
+            studying.ask(new Asked(now, current));
+            ranked.ask(now.spots().all().stream().map(s -> new Asked(now, s)).toList());
+        } else {
+            study.set(null);
+            ranking.set(List.of());
+        }
+    }
+
+    private void studied(Study now) {
+        if (spot.get() != null && now.spot().id().equals(spot.get().id())) {
+            study.set(now);
+            if (!dragging && now.spot().equals(spot.get())) {
+                advising.ask(now);
+            }
+        }
+    }
+
+    /** The place as it is shown; null for none. */
+    public ReadOnlyObjectProperty<Spot> spot() {
+        return spot.getReadOnlyProperty();
+    }
+
+    /** What follows from it, as soon as that is computed; null for none. */
+    public ReadOnlyObjectProperty<Study> study() {
+        return study.getReadOnlyProperty();
+    }
+
+    /** How it was before the last change, to compare by; null for none. */
+    public ReadOnlyObjectProperty<Study> before() {
+        return before.getReadOnlyProperty();
+    }
+
+    /** What would help; may be that of a place as it was a moment ago. Null for none. */
+    public ReadOnlyObjectProperty<Advice> advice() {
+        return advice.getReadOnlyProperty();
+    }
+
+    /** All places, the best for this job first. */
+    public ReadOnlyObjectProperty<List<Ranking>> ranking() {
+        return ranking.getReadOnlyProperty();
+    }
+
+    /** Id of what is selected in the plan; empty for nothing. */
+    public StringProperty selected() {
+        return selected;
+    }
+
+    /** Why the last entry was not taken, one line; empty where it was. */
+    public ReadOnlyStringProperty fault() {
+        return fault.getReadOnlyProperty();
+    }
+
+    public ProductionModel open() {
+        return open;
+    }
+
+    public Rooms rooms() {
+        return rooms;
+    }
+
+    public Strings strings() {
+        return strings;
+    }
+
+    public Spots spots() {
+        Production production = open.production().get();
+        return production == null ? Spots.NONE : production.spots();
+    }
+
+    /** Shows a room while it is dragged, without changing the production. */
+    public void drag(UnaryOperator<Room> change) {
+        if (spot.get() != null) {
+            dragging = true;
+            spot.set(spot.get().with(change.apply(spot.get().room())));
+            studying.ask(new Asked(open.production().get(), spot.get()));
+        }
+    }
+
+    /** Keeps what was dragged. */
+    public void drop(String name) {
+        if (dragging) {
+            dragging = false;
+            Spot dropped = spot.get();
+            change(name, s -> s.changing(dropped));
+            // Also where it is back at its place: what is shown is then what holds.
+            studying.ask(new Asked(open.production().get(), dropped));
+        }
+    }
+
+    /** Gives up what is dragged. */
+    public void cancelDrag() {
+        if (dragging) {
+            dragging = false;
+            follow(open.production().get(), open.production().get());
+        }
+    }
+
+    /** Changes the room. */
+    public void edit(String name, UnaryOperator<Room> change) {
+        editSpot(name, s -> s.with(change.apply(s.room())));
+    }
+
+    /** Changes the place. */
+    public void editSpot(String name, UnaryOperator<Spot> change) {
+        if (spot.get() != null) {
+            change(name, s -> s.changing(change.apply(spot.get())));
+        }
+    }
+
+    /** Changes the places; whatever cannot be is said and not done. */
+    public void change(String name, UnaryOperator<Spots> change) {
+        if (open.production().get() != null) {
+            Study was = study.get();
+            enter(() -> open.edit(strings.say(name), p -> p.with(change.apply(p.spots()))));
+            if (was != null
+                    && spot.get() != null
+                    && was.spot().id().equals(spot.get().id())) {
+                before.set(was);
+            }
+        }
+    }
+
+    /** Takes an entry; what is wrong with it is said in one line. */
+    public void enter(Runnable entry) {
+        try {
+            fault.set("");
+            entry.run();
+        } catch (IllegalArgumentException e) {
+            fault.set(String.valueOf(e.getMessage()));
+        }
+    }
+
+    /** Adds a place and shows it. */
+    public void add(Spot made) {
+        change("edit.place", s -> {
+            Spots more = s.with(made);
+            return more.choosing(more.all().get(more.all().size() - 1).id());
+        });
+    }
+
+    /** Makes a place the production's room. */
+    public void choose(String id) {
+        change("edit.place.choose", s -> s.choosing(id));
+    }
+
+    public void remove(String id) {
+        change("edit.place.remove", s -> s.without(id));
+    }
+
+    /** Removes what is selected in the plan, unless it is the reader or the microphone. */
+    public void removeSelected() {
+        String id = selected.get();
+        if (!id.isEmpty() && !PlanIds.isFixed(id)) {
+            edit("edit.thing.remove", r -> r.without(id));
+            selected.set("");
+        }
+    }
+
+    /** Keeps a changed material in the library. */
+    public void keepMaterial(Material changed) {
+        store(
+                () -> {
+                    rooms.save(changed);
+                    return changed;
+                },
+                kept -> {});
+    }
+
+    /** Forgets the user's own figures of a material; told what ships, where something of that name does. */
+    public void forgetMaterial(String id, Consumer<Material> then) {
+        store(
+                () -> {
+                    rooms.forget(id);
+                    return rooms.material(id);
+                },
+                shipped -> shipped.ifPresent(then));
+    }
+
+    /** Keeps the place in the library, for other productions. */
+    public void keepPlace() {
+        Spot kept = spot.get();
+        if (kept != null) {
+            store(
+                    () -> {
+                        rooms.keep(kept);
+                        return kept;
+                    },
+                    k -> jobs.notify(strings.say("room.kept", k.name())));
+        }
+    }
+
+    private interface Storing<T> {
+        T run() throws IOException;
+    }
+
+    private <T> void store(Storing<T> storing, Consumer<T> then) {
+        List<JobService.Work<T>> work = List.of(progress -> storing.run());
+        jobs.start("", work, new JobService.Listener<T>() {
+            @Override
+            public void done(int part, T result) {
+                then.accept(result);
+            }
+
+            @Override
+            public void failed(int part, String message) {}
+
+            @Override
+            public void ended(boolean cancelled) {}
+        });
+    }
+
+    public List<Material> materials(Material.Use use) {
+        return rooms.materials().stream().filter(m -> m.use() == use).toList();
+    }
+
+    /** The quiet stretches of each day that are worth the job; none where nothing is known of the noise. */
+    public List<WeekNoise.Quiet> quiet() {
+        Study now = study.get();
+        return now == null
+                ? List.of()
+                : now.week()
+                        .map(w -> w.quiet(now.wanted().noiseDbA(), EARLIEST, LATEST))
+                        .orElse(List.of());
+    }
+
+    /** Hands the quiet hours to the Brief's calendar. */
+    public void handOnHours() {
+        Map<DayOfWeek, QuietHours> hours = new EnumMap<>(DayOfWeek.class);
+        quiet().forEach(q -> hours.put(q.day(), new QuietHours(q.from(), q.to())));
+        if (!hours.isEmpty()) {
+            enter(() ->
+                    open.edit(strings.say("edit.hours"), p -> p.with(p.time().withQuiet(hours))));
+            jobs.notify(strings.say("room.hours.handed", String.valueOf(hours.size())));
+        }
+    }
+
+    /** Whether the Brief's calendar has the quiet hours of this room. */
+    public boolean hoursHanded() {
+        Production production = open.production().get();
+        List<WeekNoise.Quiet> quiet = quiet();
+        return production != null
+                && production.time().quiet().size() == quiet.size()
+                && quiet.stream()
+                        .allMatch(q -> Optional.ofNullable(
+                                        production.time().quiet().get(q.day()))
+                                .map(h -> h.equals(new QuietHours(q.from(), q.to())))
+                                .orElse(false));
+    }
+}

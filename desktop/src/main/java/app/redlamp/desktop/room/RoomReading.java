@@ -1,0 +1,164 @@
+package app.redlamp.desktop.room;
+
+import app.redlamp.core.outside.WhatIf;
+import app.redlamp.core.room.Boominess;
+import app.redlamp.core.room.Material;
+import app.redlamp.core.room.Room;
+import app.redlamp.core.spot.Step;
+import app.redlamp.core.spot.Study;
+import app.redlamp.core.text.RoomWording;
+import app.redlamp.desktop.control.Reading;
+import app.redlamp.desktop.look.Strings;
+import java.util.ArrayList;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+
+/** What the reading column says of a place. */
+final class RoomReading {
+    private final RoomParts parts;
+    private final Runnable start;
+
+    /**
+     * @param start goes to where a production is started
+     */
+    RoomReading(RoomParts parts, Runnable start) {
+        this.parts = parts;
+        this.start = start;
+    }
+
+    Reading now() {
+        RoomModel model = parts.model();
+        Study study = model.study().get();
+        Strings strings = parts.strings();
+        if (model.open().production().get() == null) {
+            return Reading.plain(
+                    strings.say("room.none.production"),
+                    List.of(),
+                    "",
+                    List.of(),
+                    Optional.of(new Reading.Action("room-start", strings.say("room.start"), start)),
+                    List.of(),
+                    "");
+        }
+        if (study == null) {
+            return Reading.plain(
+                    strings.say(model.spots().all().isEmpty() ? "room.none" : "room.counting"),
+                    List.of(),
+                    "",
+                    List.of(),
+                    Optional.empty(),
+                    List.of(strings.say("room.caution.safe")),
+                    "");
+        }
+        RoomWording rooms = parts.rooms();
+        List<Reading.Help> help = help(study);
+        return Reading.plain(
+                        rooms.verdict(study),
+                        figures(study),
+                        strings.say("room.help"),
+                        help,
+                        Optional.empty(),
+                        cautions(study),
+                        strings.say("room.source"))
+                .hearing("", List.of(), more(study));
+    }
+
+    private List<Reading.Figure> figures(Study study) {
+        RoomWording rooms = parts.rooms();
+        Strings strings = parts.strings();
+        List<Reading.Figure> figures = new ArrayList<>();
+        figures.add(new Reading.Figure(strings.say("room.rings"), rooms.rings(study), "decay"));
+        figures.add(new Reading.Figure(strings.say("room.echo"), rooms.firstEcho(study), "reflection"));
+        figures.add(new Reading.Figure(strings.say("room.booms"), rooms.boom(study), "mode"));
+        figures.add(new Reading.Figure(strings.say("room.noise"), rooms.noise(study), "dba"));
+        return figures;
+    }
+
+    private Reading.More more(Study study) {
+        RoomWording rooms = parts.rooms();
+        Strings strings = parts.strings();
+        List<Reading.Figure> all = new ArrayList<>();
+        all.add(new Reading.Figure(strings.say("room.trust"), rooms.trust(study), "schroeder"));
+        all.add(new Reading.Figure(strings.say("room.voice"), rooms.direct(study), "critical"));
+        study.week()
+                .ifPresent(w -> all.add(new Reading.Figure(
+                        strings.say("room.nr"),
+                        strings.say(
+                                "room.nr.value",
+                                parts.bench().figures().whole(w.together().noiseRating())),
+                        "nr")));
+        Room room = study.spot().room();
+        study.reflections()
+                .forEach(r ->
+                        all.add(new Reading.Figure(strings.say("room.reflection"), rooms.reflection(room, r), "comb")));
+        return new Reading.More(strings.say("room.more"), List.of(), all);
+    }
+
+    private List<Reading.Help> help(Study study) {
+        Advice advice = parts.model().advice().get();
+        List<Reading.Help> help = new ArrayList<>();
+        // Advice of another place or of another day is none.
+        if (advice == null || !advice.study().spot().equals(study.spot())) {
+            return help;
+        }
+        advice.move().filter(m -> m.nowDb() >= Study.BOOM_DB).ifPresent(m -> help.add(move(m)));
+        if (!study.quietEnough()) {
+            advice.changes().stream().findFirst().ifPresent(w -> help.add(change(w, study)));
+        }
+        for (Step step : advice.steps()) {
+            if (help.size() < Reading.MOST_HELP) {
+                help.add(step(step));
+            }
+        }
+        if (help.size() < Reading.MOST_HELP && study.quietEnough()) {
+            advice.changes().stream().findFirst().ifPresent(w -> help.add(change(w, study)));
+        }
+        return help;
+    }
+
+    private Reading.Help move(Boominess.Move move) {
+        return new Reading.Help(
+                parts.rooms().move(move),
+                parts.rooms().moveDetail(move),
+                Optional.of(new Reading.Action(
+                        "room-move",
+                        parts.strings().say("room.move"),
+                        () -> parts.model()
+                                .edit(
+                                        "edit.place.move",
+                                        r -> r.placed(
+                                                r.mouth().plus(move.by()),
+                                                r.microphone().plus(move.by()))))));
+    }
+
+    private Reading.Help step(Step step) {
+        String price = parts.strings().say("room.price", parts.bench().plain(step.price()));
+        return new Reading.Help(
+                parts.rooms().step(step),
+                parts.rooms().stepDetail(step) + "; " + price,
+                Optional.of(new Reading.Action(
+                        "room-try-" + step.patch().id(),
+                        parts.strings().say("room.try"),
+                        () -> parts.model().edit("edit.try", r -> r.with(step.patch())))));
+    }
+
+    private Reading.Help change(WhatIf change, Study study) {
+        return new Reading.Help(
+                parts.rooms().whatIf(change, study.spot().sources()),
+                parts.rooms().whatIfDetail(change),
+                Optional.empty());
+    }
+
+    /** Safety first, and the fire notes of what hangs in the room. */
+    private List<String> cautions(Study study) {
+        Set<String> all = new LinkedHashSet<>();
+        all.add(parts.strings().say("room.caution.neighbour"));
+        all.add(parts.strings().say("room.caution.safe"));
+        for (var patch : study.spot().room().patches()) {
+            patch.material().ware().map(Material.Ware::fire).ifPresent(all::add);
+        }
+        return List.copyOf(all);
+    }
+}

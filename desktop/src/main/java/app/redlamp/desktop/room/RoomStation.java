@@ -1,0 +1,157 @@
+package app.redlamp.desktop.room;
+
+import app.redlamp.core.plan.Production;
+import app.redlamp.core.spot.Spot;
+import app.redlamp.core.spot.Study;
+import app.redlamp.desktop.control.LampState;
+import app.redlamp.desktop.control.Reading;
+import app.redlamp.desktop.control.ReadingColumn;
+import app.redlamp.desktop.look.Strings;
+import app.redlamp.desktop.shell.KeyBinding;
+import app.redlamp.desktop.shell.ShellView;
+import app.redlamp.desktop.shell.ShownStation;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.function.Supplier;
+import javafx.scene.Node;
+import javafx.scene.input.KeyCode;
+
+/** The Room station for the shell. */
+public final class RoomStation extends ShownStation {
+    private final RoomModel model;
+    private final Strings strings;
+    private final RoomParts parts;
+    private final RoomView view;
+    private final RoomReading reading;
+    private final ReadingColumn column;
+    private final Runnable switchLengths;
+
+    /**
+     * Ways out of the window, which differ between the application and its tests.
+     *
+     * @param chooseRecording asks for a recording
+     */
+    public record Doors(Supplier<Optional<Path>> chooseRecording) {}
+
+    /**
+     * What belongs to the whole window.
+     *
+     * @param imperial whether lengths are in feet and inches
+     * @param switchLengths changes that, and remembers it
+     * @param start goes to where a production is started
+     */
+    public record Shell(boolean imperial, Supplier<Boolean> switchLengths, Runnable start) {}
+
+    public RoomStation(
+            RoomModel model, ListeningModel listening, Strings strings, Locale locale, Doors doors, Shell shell) {
+        this.model = model;
+        this.strings = strings;
+        parts = new RoomParts(model, listening, strings, locale, shell.imperial());
+        switchLengths = () -> parts.measure(shell.switchLengths().get());
+        view = new RoomView(parts, doors);
+        reading = new RoomReading(parts, shell.start());
+        column = new ReadingColumn(parts.bench().glossary());
+        column.setId("room-reading");
+        model.spot().addListener((o, was, now) -> show());
+        model.study().addListener((o, was, now) -> show());
+        model.advice().addListener((o, was, now) -> show());
+        model.before().addListener((o, was, now) -> show());
+        model.open().production().addListener((o, was, now) -> show());
+        parts.wording().addListener((o, was, now) -> show());
+        show();
+    }
+
+    @Override
+    public String name() {
+        return strings.say("station.room");
+    }
+
+    @Override
+    public Node bench() {
+        return view.node();
+    }
+
+    @Override
+    public Node reading() {
+        return column;
+    }
+
+    /** A recording is measured as a clap; long ones are read as a night. */
+    @Override
+    public void drop(List<Path> files) {
+        if (!files.isEmpty() && model.spot().get() != null) {
+            if (files.size() == 2) {
+                parts.listening().compare(files.get(0), files.get(1));
+                view.openCompare();
+            } else {
+                parts.listening().measure(files.get(0));
+                view.openMeasure();
+            }
+        }
+    }
+
+    @Override
+    public List<KeyBinding> keys() {
+        if (view.covered()) {
+            return List.of();
+        }
+        return List.of(
+                ShellView.plain(KeyCode.P, strings.say("keys.plan"), view::focusPlan),
+                ShellView.plain(KeyCode.Q, strings.say("keys.quiet"), () -> view.openDesk("quiet")),
+                ShellView.plain(KeyCode.S, strings.say("keys.space"), () -> view.openDesk("space")),
+                ShellView.plain(KeyCode.H, strings.say("keys.things"), () -> view.openDesk("things")),
+                ShellView.plain(KeyCode.N, strings.say("keys.noise"), () -> view.openDesk("noise")),
+                ShellView.plain(KeyCode.L, strings.say("keys.places"), () -> view.openDesk("places")),
+                ShellView.plain(KeyCode.C, strings.say("keys.clap"), view::openMeasure),
+                ShellView.plain(KeyCode.B, strings.say("keys.compare"), view::openCompare),
+                ShellView.plain(KeyCode.G, strings.say("keys.night"), view::openNight),
+                ShellView.plain(KeyCode.U, strings.say("keys.lengths"), switchLengths));
+    }
+
+    private void show() {
+        view.show();
+        Reading told = reading.now();
+        column.show(told);
+        tell(nowHeadings());
+        tell(nowStanding(told));
+        tell(nowFacts());
+    }
+
+    private Headings nowHeadings() {
+        Production production = model.open().production().get();
+        Spot spot = model.spot().get();
+        if (production == null) {
+            return new Headings(strings.say("heading.none"), strings.say("heading.brief.none"));
+        }
+        return new Headings(production.brief().title(), spot == null ? strings.say("heading.room.none") : spot.name());
+    }
+
+    private Standing nowStanding(Reading told) {
+        Study study = model.study().get();
+        if (study == null) {
+            return new Standing(
+                    LampState.UNLIT, false, strings.say("stand.room.none"), strings.say("stand.room.first"));
+        }
+        String first = told.help().isEmpty() ? "" : told.help().get(0).title();
+        return study.fits()
+                ? new Standing(LampState.LIT, false, strings.say("stand.room.fits"), "")
+                : new Standing(LampState.HALF, false, strings.say("stand.room.not"), first);
+    }
+
+    private List<String> nowFacts() {
+        List<String> facts = new ArrayList<>();
+        Path folder = model.open().folder().get();
+        if (folder != null) {
+            facts.add(strings.say("fact.production", String.valueOf(folder.getFileName())));
+        }
+        Spot spot = model.spot().get();
+        if (spot != null) {
+            facts.add(strings.say("fact.room", spot.name()));
+        }
+        facts.add(strings.say("fact.input.none"));
+        return facts;
+    }
+}
