@@ -151,8 +151,8 @@ final class ClapPane extends Overlay {
                 0,
                 parts.bench().name("clap.band", ""),
                 parts.bench().name("clap.edt", "edt"),
-                parts.bench().name("clap.t20", "t20"),
-                parts.bench().name("clap.t30", "t30"),
+                parts.bench().name("clap.twenty", "twenty"),
+                parts.bench().name("clap.thirty", "thirty"),
                 parts.bench().name("clap.trust", ""));
         for (int b = 0; b < SixBands.COUNT; b++) {
             BandDecay decay = clap.bands().get(b);

@@ -170,6 +170,11 @@ public final class RoomModel {
         }
     }
 
+    /** Whether something is being dragged: then only what moves is worth drawing at once. */
+    public boolean dragging() {
+        return dragging;
+    }
+
     /** Keeps what was dragged. */
     public void drop(String name) {
         if (dragging) {

@@ -169,7 +169,7 @@ final class RoomPictures {
         String more = source.hours().size() > 1
                 ? parts.strings().say("hours.more", source.hours().size() - 1)
                 : "";
-        return parts.strings().say("hours", first.from(), first.to(), days(first.days())) + more;
+        return parts.strings().say("hours.from", first.from(), first.to(), days(first.days())) + more;
     }
 
     /** "daily", "Mon–Sat", or the days one by one. */

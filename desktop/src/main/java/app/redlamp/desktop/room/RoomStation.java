@@ -21,6 +21,8 @@ import javafx.scene.input.KeyCode;
 
 /** The Room station for the shell. */
 public final class RoomStation extends ShownStation {
+    private static final long BETWEEN_READINGS_NS = 150_000_000;
+
     private final RoomModel model;
     private final Strings strings;
     private final RoomParts parts;
@@ -28,6 +30,7 @@ public final class RoomStation extends ShownStation {
     private final RoomReading reading;
     private final ReadingColumn column;
     private final Runnable switchLengths;
+    private long read;
 
     /**
      * Ways out of the window, which differ between the application and its tests.
@@ -55,8 +58,21 @@ public final class RoomStation extends ShownStation {
         reading = new RoomReading(parts, shell.start());
         column = new ReadingColumn(parts.bench().glossary());
         column.setId("room-reading");
-        model.spot().addListener((o, was, now) -> show());
-        model.study().addListener((o, was, now) -> show());
+        model.spot().addListener((o, was, now) -> {
+            if (model.dragging()) {
+                view.showDragged();
+            } else {
+                show();
+            }
+        });
+        model.study().addListener((o, was, now) -> {
+            if (model.dragging()) {
+                view.showDragged();
+                readNowAndThen();
+            } else {
+                show();
+            }
+        });
         model.advice().addListener((o, was, now) -> show());
         model.before().addListener((o, was, now) -> show());
         model.open().production().addListener((o, was, now) -> show());
@@ -109,6 +125,14 @@ public final class RoomStation extends ShownStation {
                 ShellView.plain(KeyCode.B, strings.say("keys.compare"), view::openCompare),
                 ShellView.plain(KeyCode.G, strings.say("keys.night"), view::openNight),
                 ShellView.plain(KeyCode.U, strings.say("keys.lengths"), switchLengths));
+    }
+
+    /** While something is dragged, words follow more slowly than pictures: nobody reads faster, and they cost more. */
+    private void readNowAndThen() {
+        if (System.nanoTime() - read > BETWEEN_READINGS_NS) {
+            read = System.nanoTime();
+            column.show(reading.now());
+        }
     }
 
     private void show() {

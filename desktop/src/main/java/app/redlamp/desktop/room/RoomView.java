@@ -109,13 +109,26 @@ final class RoomView {
         }
     }
 
-    private void show(Room room, Study study) {
+    /** Shows what changes while something is dragged, and nothing else. */
+    void showDragged() {
+        Spot spot = parts.model().spot().get();
+        Study study = parts.model().study().get();
+        if (spot != null && study != null && overlay.isEmpty()) {
+            draw(spot.room(), study);
+        }
+    }
+
+    private void draw(Room room, Study study) {
         Optional<Study> before = Optional.ofNullable(parts.model().before().get());
         plan.show(Optional.of(pictures.plan(room, study)));
-        plan.setAccessibleText(parts.rooms().verdict(study));
         bands.show(Optional.of(pictures.bands(study, before)));
-        bands.setAccessibleText(parts.rooms().rings(study));
         bass.show(Optional.of(pictures.bass(study, before)));
+    }
+
+    private void show(Room room, Study study) {
+        draw(room, study);
+        plan.setAccessibleText(parts.rooms().verdict(study));
+        bands.setAccessibleText(parts.rooms().rings(study));
         bass.setAccessibleText(parts.rooms().boom(study));
         desk.ifPresent(d -> d.show(study));
     }

@@ -48,7 +48,8 @@ class StringsTest {
                 bundle.stream().map(k -> k.substring(0, k.indexOf('.'))).collect(Collectors.toSet());
         while (key.find()) {
             String name = key.group(1);
-            if (families.contains(name.substring(0, name.indexOf('.'))) && !name.matches(".*\\.(css|json)")) {
+            if (families.contains(name.substring(0, name.indexOf('.')))
+                    && !name.matches(".*\\.(css|json|ics)|(clap|night)\\.wav")) {
                 used.add(name);
             }
         }

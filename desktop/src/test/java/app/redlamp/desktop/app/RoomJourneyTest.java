@@ -1,0 +1,295 @@
+package app.redlamp.desktop.app;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import app.redlamp.core.room.Material;
+import app.redlamp.core.room.Point;
+import app.redlamp.core.room.Room;
+import app.redlamp.media.demo.DemoProduction;
+import java.io.IOException;
+import java.nio.file.Path;
+import javafx.application.Platform;
+import javafx.geometry.Bounds;
+import javafx.scene.Node;
+import javafx.scene.control.ButtonBase;
+import javafx.scene.control.TextInputControl;
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.MouseButton;
+import javafx.stage.Stage;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+import org.junit.jupiter.api.io.TempDir;
+import org.testfx.api.FxRobot;
+import org.testfx.framework.junit5.ApplicationExtension;
+import org.testfx.framework.junit5.Start;
+
+/** A room is drawn, damped and measured in the real window. */
+@ExtendWith(ApplicationExtension.class)
+class RoomJourneyTest {
+    @TempDir
+    Path folder;
+
+    private Window window;
+
+    @Start
+    void start(Stage stage) {
+        window = new Window(stage, nanoseconds -> {});
+    }
+
+    @AfterEach
+    void close() {
+        window.wiring.close();
+    }
+
+    private void openDemo() throws IOException {
+        Path book;
+        try (DemoProduction demo = DemoProduction.in(folder)) {
+            book = demo.folder();
+        }
+        Platform.runLater(() -> {
+            window.wiring.production().open(book);
+            window.wiring.toRoom();
+        });
+        window.settle();
+        Window.until(() -> window.wiring.room().advice().get() != null);
+        window.settle();
+    }
+
+    private Room room() {
+        return window.wiring
+                .production()
+                .production()
+                .get()
+                .spots()
+                .current()
+                .orElseThrow()
+                .room();
+    }
+
+    private void fire(FxRobot robot, String id) {
+        robot.interact(() -> robot.lookup(id).queryAs(ButtonBase.class).fire());
+        window.settle();
+    }
+
+    private void push(FxRobot robot, KeyCode... keys) {
+        robot.push(keys);
+        window.settle();
+    }
+
+    private void write(FxRobot robot, String id, String text) {
+        robot.interact(() -> {
+            TextInputControl field = robot.lookup(id).queryAs(TextInputControl.class);
+            field.requestFocus();
+            field.setText(text);
+        });
+        push(robot, KeyCode.ENTER);
+    }
+
+    @Test
+    void withoutAProductionItSaysWhereToBegin(FxRobot robot) {
+        push(robot, KeyCode.CONTROL, KeyCode.DIGIT2);
+
+        assertThat(Window.text(robot, "#verdict")).contains("start one, or open one, at the Brief");
+        fire(robot, "#room-start");
+        assertThat(robot.lookup("#start-title").tryQuery()).isPresent();
+    }
+
+    @Test
+    void aPlaceIsChosenAndItsSizeIsWritten(FxRobot robot) {
+        robot.interact(() -> robot.lookup("#start-title").query().requestFocus());
+        robot.write("Rain");
+        push(robot, KeyCode.ENTER);
+        push(robot, KeyCode.CONTROL, KeyCode.DIGIT2);
+        fire(robot, "#first-cupboard");
+
+        assertThat(Window.text(robot, "#room-name")).isEqualTo("Cupboard under the stairs");
+        push(robot, KeyCode.S);
+        write(robot, "#room-width", "4 ft");
+        assertThat(room().space().widthM()).isCloseTo(1.2192, within(1e-9));
+        write(robot, "#room-depth", "wide");
+        assertThat(Window.text(robot, "#desk-fault")).contains("'wide' is no length");
+        write(robot, "#room-depth", "0.2");
+        assertThat(Window.text(robot, "#desk-fault")).contains("room depth of 0.2 m");
+        assertThat(room().space().depthM()).isEqualTo(1.9);
+        robot.interact(() -> robot.lookup("#room-plan").query().requestFocus());
+        push(robot, KeyCode.CONTROL, KeyCode.Z);
+        assertThat(room().space().widthM()).isEqualTo(1.1);
+    }
+
+    @Test
+    void theDemosRoomIsToldInOneSentence(FxRobot robot) throws IOException {
+        openDemo();
+
+        assertThat(Window.text(robot, "#verdict")).startsWith("Rings too long").contains("boxy at");
+        assertThat(Window.text(robot, "#room-week-line")).contains("on 3 days");
+        fire(robot, "#room-hand-hours");
+        assertThat(window.wiring.production().production().get().time().quiet()).hasSize(3);
+        assertThat(Window.text(robot, "#room-hand-hours")).isEqualTo("In the calendar");
+    }
+
+    @Test
+    void everythingIsPushedAndTakenAwayWithKeys(FxRobot robot) throws IOException {
+        openDemo();
+        Point before = room().mouth();
+        push(robot, KeyCode.P);
+        push(robot, KeyCode.PAGE_DOWN);
+        push(robot, KeyCode.RIGHT);
+        push(robot, KeyCode.SHIFT, KeyCode.RIGHT);
+        assertThat(room().mouth().x()).isCloseTo(before.x() + 0.06, within(1e-9));
+
+        robot.interact(() -> window.wiring.room().selected().set("duvet"));
+        push(robot, KeyCode.DELETE);
+        assertThat(room().patches()).noneMatch(p -> p.id().equals("duvet"));
+        push(robot, KeyCode.CONTROL, KeyCode.Z);
+        assertThat(room().patches()).anyMatch(p -> p.id().equals("duvet"));
+    }
+
+    @Test
+    void aThingIsDraggedWithTheMouseAndTheDragIsUndoneAtOnce(FxRobot robot) throws IOException {
+        openDemo();
+        double before = room().furniture().get(0).x();
+        Node plan = robot.lookup("#room-plan").query();
+        Bounds bounds = Window.look(() -> plan.localToScreen(plan.getBoundsInLocal()));
+        // The desk lies a little above the middle of the room.
+        robot.moveTo(bounds.getMinX() + bounds.getWidth() * 0.33, bounds.getMinY() + bounds.getHeight() * 0.28);
+        robot.press(MouseButton.PRIMARY);
+        robot.moveBy(25, 0);
+        robot.moveBy(25, 5);
+        robot.release(MouseButton.PRIMARY);
+        window.settle();
+
+        assertThat(window.wiring.room().selected().get()).isEqualTo("desk");
+        assertThat(room().furniture().get(0).x()).isGreaterThan(before + 0.1);
+        push(robot, KeyCode.CONTROL, KeyCode.Z);
+        assertThat(room().furniture().get(0).x()).isEqualTo(before);
+    }
+
+    @Test
+    void whatHelpsIsTriedWithAButton(FxRobot robot) throws IOException {
+        openDemo();
+        double rings = window.wiring.room().study().get().decay().middleS();
+        int patches = room().patches().size();
+        String id = window.wiring.room().advice().get().steps().get(0).patch().id();
+        fire(robot, "#room-try-" + id);
+        Window.until(() -> window.wiring.room().study().get().decay().middleS() < rings);
+
+        assertThat(room().patches()).hasSize(patches + 1);
+        assertThat(window.wiring.room().before().get()).isNotNull();
+    }
+
+    @Test
+    void aClapIsMeasuredAndCorrectsTheDrawing(FxRobot robot) throws IOException {
+        openDemo();
+        try (DemoProduction demo = DemoProduction.in(folder.resolve("other"))) {
+            window.chosenRecordings.add(demo.sound("clap.wav"));
+        }
+        push(robot, KeyCode.C);
+        fire(robot, "#clap-load");
+
+        assertThat(Window.text(robot, "#clap-verdict")).startsWith("It rings 0.");
+        fire(robot, "#clap-correct");
+        assertThat(room().correction().factors().at(3)).isNotEqualTo(1.0);
+        push(robot, KeyCode.ESCAPE);
+        assertThat(robot.lookup("#room-plan").tryQuery()).isPresent();
+    }
+
+    @Test
+    void aRecordingThatTellsNothingIsSaid(FxRobot robot) throws IOException {
+        openDemo();
+        Path words = java.nio.file.Files.writeString(folder.resolve("words.wav"), "These are words.");
+        for (String pane : new String[] {"clap", "night"}) {
+            window.chosenRecordings.add(words);
+            fire(robot, "#room-" + pane);
+            fire(robot, "#" + pane + "-load");
+            assertThat(Window.text(robot, "#" + pane + "-verdict")).contains("words.wav is not a sound file");
+            fire(robot, "#overlay-close");
+        }
+    }
+
+    @Test
+    void twoSentencesAreComparedAndANightIsNamed(FxRobot robot) throws IOException {
+        openDemo();
+        Path night;
+        try (DemoProduction demo = DemoProduction.in(folder.resolve("other"))) {
+            window.chosenRecordings.add(demo.sound("sentence-before.wav"));
+            window.chosenRecordings.add(demo.sound("sentence-after.wav"));
+            night = demo.sound("night.wav");
+        }
+        push(robot, KeyCode.B);
+        fire(robot, "#compare-load");
+        assertThat(Window.text(robot, "#compare-verdict"))
+                .contains("dB less noise")
+                .contains("instead of");
+        push(robot, KeyCode.ESCAPE);
+
+        window.chosenRecordings.add(night);
+        push(robot, KeyCode.G);
+        fire(robot, "#night-load");
+        assertThat(Window.text(robot, "#night-verdict")).startsWith("15 min listened");
+        write(robot, "#night-name-1", "the fridge");
+        int noises = window.wiring.room().spot().get().sources().size();
+        fire(robot, "#night-add-1");
+        assertThat(window.wiring.room().spot().get().sources()).hasSize(noises + 1);
+        assertThat(window.wiring.room().spot().get().sources().get(noises).name())
+                .isEqualTo("the fridge");
+    }
+
+    @Test
+    void noisesAreWrittenAndPlacesAreCompared(FxRobot robot) throws IOException {
+        openDemo();
+        push(robot, KeyCode.N);
+        write(robot, "#noise-level-1", "60");
+        assertThat(window.wiring.room().spot().get().sources().get(0).dbA()).isEqualTo(60);
+        write(robot, "#noise-hours-1", "whenever");
+        assertThat(Window.text(robot, "#desk-fault")).contains("are no hours");
+        write(robot, "#noise-hours-1", "3-5 daily");
+        assertThat(window.wiring
+                        .room()
+                        .spot()
+                        .get()
+                        .sources()
+                        .get(0)
+                        .hours()
+                        .get(0)
+                        .days())
+                .hasSize(7);
+        fire(robot, "#noise-add");
+        assertThat(window.wiring.room().spot().get().sources()).hasSize(6);
+
+        robot.interact(() -> robot.lookup("#room-plan").query().requestFocus());
+        push(robot, KeyCode.L);
+        fire(robot, "#place-choose-1");
+        assertThat(window.wiring.room().spot().get().name()).isEqualTo("Wardrobe in the bedroom");
+    }
+
+    @Test
+    void aMaterialIsEditedWhereItHangs(FxRobot robot) throws IOException {
+        openDemo();
+        push(robot, KeyCode.H);
+        robot.interact(() -> window.wiring.room().selected().set("duvet"));
+        window.settle();
+        write(robot, "#absorbs-3", "0.9");
+
+        Material duvet = room().patches().stream()
+                .filter(p -> p.id().equals("duvet"))
+                .findFirst()
+                .orElseThrow()
+                .material();
+        assertThat(duvet.absorption().at(3)).isEqualTo(0.9);
+        assertThat(window.wiring.room().rooms().isOwn("duvet")).isTrue();
+        write(robot, "#absorbs-3", "9");
+        assertThat(Window.text(robot, "#desk-fault")).contains("between 0 and 1");
+    }
+
+    @Test
+    void lengthsAreSaidInFeetAndThisIsRemembered(FxRobot robot) throws IOException {
+        openDemo();
+        robot.interact(() -> robot.lookup("#room-plan").query().requestFocus());
+        push(robot, KeyCode.U);
+
+        assertThat(Window.text(robot, "#room-size")).startsWith("7 ft 10.5 in");
+        assertThat(window.saved.get(window.saved.size() - 1).lengths()).isEqualTo("imperial");
+    }
+}
