@@ -24,6 +24,8 @@ import java.util.Optional;
 
 /** Says in sentences what a place is like and what would help, for the screen and the command line alike. */
 public final class RoomWording {
+    private static final double ECHO_WORTH_DB = -30;
+
     private final Phrases phrases;
     private final Figures figures;
     private final Lengths lengths;
@@ -242,7 +244,8 @@ public final class RoomWording {
                 seconds(step.after().at(band)));
         double echoBefore = level(step.echoesBefore(), step.patch().face());
         double echoAfter = level(step.echoesAfter(), step.patch().face());
-        if (echoBefore - echoAfter >= 3) {
+        // Far below the voice an echo is nothing that anybody treats.
+        if (echoBefore > ECHO_WORTH_DB && echoBefore - echoAfter >= 3) {
             detail = phrases.say("step.echo", detail, figures.whole(echoBefore), figures.whole(echoAfter));
         }
         // What leaves 125 Hz as it was is no bass trap, whatever it is sold as.

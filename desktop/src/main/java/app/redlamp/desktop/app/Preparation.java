@@ -1,6 +1,7 @@
 package app.redlamp.desktop.app;
 
 import app.redlamp.core.port.Playback;
+import app.redlamp.core.port.Rooms;
 import app.redlamp.core.port.Settings;
 import app.redlamp.core.port.Specifications;
 import app.redlamp.desktop.look.Look;
@@ -8,6 +9,7 @@ import app.redlamp.media.library.Places;
 import app.redlamp.media.library.SettingsFile;
 import app.redlamp.media.library.SpecificationLibrary;
 import app.redlamp.media.play.FilePlayback;
+import app.redlamp.media.room.RoomShelf;
 import java.util.concurrent.CompletableFuture;
 
 /**
@@ -22,6 +24,8 @@ final class Preparation {
     });
     private static final CompletableFuture<Specifications> SPECIFICATIONS =
             CompletableFuture.supplyAsync(() -> new SpecificationLibrary(Places.library()));
+    private static final CompletableFuture<Rooms> ROOMS =
+            CompletableFuture.supplyAsync(() -> new RoomShelf(Places.library()));
     private static final CompletableFuture<Playback> PLAYBACK =
             CompletableFuture.supplyAsync(FilePlayback::onThisMachine);
 
@@ -43,6 +47,10 @@ final class Preparation {
 
     static Specifications specifications() {
         return SPECIFICATIONS.join();
+    }
+
+    static Rooms rooms() {
+        return ROOMS.join();
     }
 
     static Playback playback() {

@@ -7,7 +7,6 @@ import app.redlamp.media.cache.RememberingRecordings;
 import app.redlamp.media.demo.DemoProduction;
 import app.redlamp.media.library.Places;
 import app.redlamp.media.production.ProductionFolders;
-import app.redlamp.media.room.RoomShelf;
 import app.redlamp.media.script.ScriptFiles;
 import java.io.IOException;
 import java.nio.file.Files;
@@ -53,7 +52,7 @@ public final class RedLampApp extends Application {
                         Preparation.playback(),
                         new ProductionFolders(clock),
                         new ScriptFiles(),
-                        new RoomShelf(Places.library()),
+                        Preparation.rooms(),
                         new FileListening(),
                         clock),
                 Locale.getDefault(),

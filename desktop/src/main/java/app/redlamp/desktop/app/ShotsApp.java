@@ -164,6 +164,7 @@ public final class ShotsApp extends Application {
             w.shell().history().undo();
             w.toRoom();
         }));
+        shots.add(new Shot("room-treat-dusk", w -> fire(w, "#desk-treat")));
         shots.add(new Shot("room-space-dusk", w -> fire(w, "#desk-space")));
         shots.add(new Shot("room-things-dusk", w -> {
             fire(w, "#desk-things");

@@ -4,6 +4,7 @@ import app.redlamp.core.decay.BandDecay;
 import app.redlamp.core.decay.Clap;
 import app.redlamp.core.decay.Flutter;
 import app.redlamp.core.room.Correction;
+import app.redlamp.core.room.DrawnDecay;
 import app.redlamp.core.room.Reflection;
 import app.redlamp.core.room.Reflections;
 import app.redlamp.core.room.Room;
@@ -93,8 +94,9 @@ final class ClapPane extends Overlay {
         ListeningModel.Heard<Clap> heard = parts.listening().clap().get();
         Optional<MeasuredDecay> measured = spot.measured();
         Optional<Clap> clap = heard == null ? Optional.empty() : heard.result();
-        correct.setDisable(!parts.listening().correctable());
-        uncorrect.setVisible(!spot.room().correction().equals(Correction.NONE));
+        boolean corrected = !spot.room().correction().equals(Correction.NONE);
+        correct.setDisable(corrected || !parts.listening().correctable());
+        uncorrect.setDisable(!corrected);
         lines.getChildren().clear();
         if (heard != null && heard.result().isEmpty()) {
             verdict.setText(parts.strings().say("clap.fault", heard.name(), heard.fault()));
@@ -117,6 +119,8 @@ final class ClapPane extends Overlay {
         List<String> names = new ArrayList<>();
         List<Double> now = new ArrayList<>();
         List<Double> drawn = new ArrayList<>();
+        SixBands asDrawn =
+                DrawnDecay.of(study.spot().room().corrected(Correction.NONE)).seconds();
         List<Double> most = new ArrayList<>();
         List<String> words = new ArrayList<>();
         List<Boolean> faint = new ArrayList<>();
@@ -125,7 +129,7 @@ final class ClapPane extends Overlay {
             OptionalDouble seconds = measured.map(m -> m.seconds().get(band)).orElse(OptionalDouble.empty());
             names.add(RoomPictures.shortName(b));
             now.add(seconds.orElse(Double.NaN));
-            drawn.add(study.decay().seconds().at(b));
+            drawn.add(asDrawn.at(b));
             most.add(study.wanted().decays().at(b));
             words.add(seconds.isPresent() ? parts.bench().figures().hundredths(seconds.getAsDouble()) : "");
             faint.add(study.decay().modal(b));

@@ -10,6 +10,7 @@ import app.redlamp.core.outside.Timbre;
 import app.redlamp.core.port.Listening;
 import app.redlamp.core.port.Recordings;
 import app.redlamp.core.room.Correction;
+import app.redlamp.core.room.Room;
 import app.redlamp.core.room.SixBands;
 import app.redlamp.core.spot.MeasuredDecay;
 import app.redlamp.core.spot.Spot;
@@ -77,16 +78,37 @@ public final class ListeningModel {
         return diary.getReadOnlyProperty();
     }
 
-    /** Measures a clap and keeps it with the place. */
+    /** A clap and what it teaches about the building. */
+    private record Taught(Clap clap, MeasuredDecay measured, Correction correction) {
+        static Taught of(String name, Clap clap, Room drawn) {
+            MeasuredDecay measured = MeasuredDecay.of(name, clap);
+            return new Taught(clap, measured, Correction.toRing(drawn, measured.seconds()));
+        }
+    }
+
+    /** Measures a clap, keeps it with the place, and corrects the drawing by it. */
     public void measure(Path file) {
+        Spot measured = room.spot().get();
+        if (measured == null) {
+            return;
+        }
         String name = name(file);
-        hear(strings.say("job.clap", name), name, progress -> listening.clap(file, progress), heard -> {
-            clap.set(heard);
-            heard.result().ifPresent(c -> {
-                room.editSpot("edit.measured", s -> s.measured(Optional.of(MeasuredDecay.of(name, c))));
-                log("clap", name, c.middleS().orElse(0));
-            });
-        });
+        hear(
+                strings.say("job.clap", name),
+                name,
+                progress -> Taught.of(name, listening.clap(file, progress), measured.room()),
+                heard -> {
+                    clap.set(new Heard<>(heard.name(), heard.result().map(Taught::clap), heard.fault()));
+                    heard.result().ifPresent(t -> {
+                        room.change(
+                                "edit.measured",
+                                s -> s.byId(measured.id())
+                                        .map(m -> s.changing(m.measured(Optional.of(t.measured()))
+                                                .with(m.room().corrected(t.correction()))))
+                                        .orElse(s));
+                        log("clap", name, t.clap().middleS().orElse(0));
+                    });
+                });
     }
 
     /** Compares the same sentence before and after; the first is the one before. */
@@ -160,11 +182,27 @@ public final class ListeningModel {
 
     /** Corrects the coefficients of the building, so that the drawing rings as long as the clap. */
     public void correct() {
-        room.editSpot(
-                "edit.correct",
-                s -> s.measured()
-                        .map(m -> s.with(s.room().corrected(Correction.toRing(s.room(), m.seconds()))))
-                        .orElse(s));
+        Spot measured = room.spot().get();
+        if (measured == null || measured.measured().isEmpty()) {
+            return;
+        }
+        List<JobService.Work<Correction>> work = List.of(progress -> Correction.toRing(
+                measured.room(), measured.measured().orElseThrow().seconds()));
+        jobs.start("", work, new JobService.Listener<Correction>() {
+            @Override
+            public void done(int part, Correction found) {
+                Spot now = room.spot().get();
+                if (now != null && now.id().equals(measured.id())) {
+                    room.edit("edit.correct", r -> r.corrected(found));
+                }
+            }
+
+            @Override
+            public void failed(int part, String message) {}
+
+            @Override
+            public void ended(boolean cancelled) {}
+        });
     }
 
     /** Counts the coefficients as they are drawn again. */

@@ -4,6 +4,7 @@ import app.redlamp.core.outside.Barrier;
 import app.redlamp.core.outside.Hours;
 import app.redlamp.core.outside.OutsideSource;
 import app.redlamp.core.outside.Timbre;
+import app.redlamp.core.outside.WhatIf;
 import app.redlamp.core.spot.Spot;
 import app.redlamp.core.spot.Study;
 import app.redlamp.desktop.bench.Choice;
@@ -35,6 +36,9 @@ final class NoiseSheet extends VBox implements Desk.Sheet<Study> {
     private final List<Choice<Timbre>> choices = new ArrayList<>();
     private final List<Label> levels = new ArrayList<>();
     private final CommitField measured;
+    private final VBox changes = new VBox();
+    private final NoiseCurve curve;
+    private final Label legend = secondary("");
     private List<String> built = List.of();
 
     NoiseSheet(RoomParts parts, RoomPictures pictures) {
@@ -42,6 +46,7 @@ final class NoiseSheet extends VBox implements Desk.Sheet<Study> {
         this.pictures = pictures;
         hours = new HoursText(parts.strings(), parts.locale(), pictures::hours);
         getStyleClass().add("desk-sheet");
+        curve = new NoiseCurve(parts);
         grid.getStyleClass().add("room-grid");
         measured = new CommitField(
                         "noise-measured",
@@ -64,7 +69,10 @@ final class NoiseSheet extends VBox implements Desk.Sheet<Study> {
                         Parts.wrapping(
                                 parts.bench().button("noise-add", "noise.add", this::add),
                                 Parts.line(parts.bench().name("noise.measured", "dba"), measured),
-                                secondary(parts.strings().say("noise.caveat"))));
+                                secondary(parts.strings().say("noise.caveat"))),
+                        changes,
+                        curve,
+                        legend);
     }
 
     private Spot spot() {
@@ -95,6 +103,22 @@ final class NoiseSheet extends VBox implements Desk.Sheet<Study> {
         fields.forEach(CommitField::refresh);
         choices.forEach(Choice::refresh);
         measured.refresh();
+        curve.show(study);
+        legend.setText(study.week()
+                .map(w -> parts.strings()
+                        .say(
+                                "noise.legend",
+                                parts.bench().figures().whole(w.together().dbA()),
+                                parts.bench().figures().whole(w.together().noiseRating())))
+                .orElse(""));
+        changes.getChildren().clear();
+        WhatIf.of(
+                        study.spot().sources(),
+                        study.absorption().areas(),
+                        study.wanted().noiseDbA())
+                .forEach(w -> changes.getChildren()
+                        .add(secondary(parts.rooms().whatIf(w, study.spot().sources()) + ": "
+                                + parts.rooms().whatIfDetail(w))));
         study.week().ifPresent(w -> {
             for (int i = 0; i < Math.min(levels.size(), w.shares().size()); i++) {
                 levels.get(i).setText(pictures.here(w.shares().get(i).dbA()));

@@ -117,6 +117,7 @@ public final class RoomStation extends ShownStation {
         return List.of(
                 ShellView.plain(KeyCode.P, strings.say("keys.plan"), view::focusPlan),
                 ShellView.plain(KeyCode.Q, strings.say("keys.quiet"), () -> view.openDesk("quiet")),
+                ShellView.plain(KeyCode.W, strings.say("keys.treat"), () -> view.openDesk("treat")),
                 ShellView.plain(KeyCode.S, strings.say("keys.space"), () -> view.openDesk("space")),
                 ShellView.plain(KeyCode.H, strings.say("keys.things"), () -> view.openDesk("things")),
                 ShellView.plain(KeyCode.N, strings.say("keys.noise"), () -> view.openDesk("noise")),

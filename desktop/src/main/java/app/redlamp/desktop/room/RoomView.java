@@ -203,6 +203,7 @@ final class RoomView {
     private Map<String, Supplier<Desk.Sheet<Study>>> sheets() {
         Map<String, Supplier<Desk.Sheet<Study>>> sheets = new LinkedHashMap<>();
         sheets.put("quiet", () -> new QuietSheet(parts, pictures));
+        sheets.put("treat", () -> new TreatSheet(parts));
         sheets.put("space", () -> new SpaceSheet(parts));
         sheets.put("things", () -> new ThingsSheet(parts));
         sheets.put("noise", () -> new NoiseSheet(parts, pictures));

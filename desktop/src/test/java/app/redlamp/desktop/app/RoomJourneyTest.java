@@ -180,6 +180,19 @@ class RoomJourneyTest {
     }
 
     @Test
+    void theWorstIsHungUpFirst(FxRobot robot) throws IOException {
+        openDemo();
+        push(robot, KeyCode.W);
+        int steps = window.wiring.room().advice().get().steps().size();
+        assertThat(robot.lookup(".treat-figure").queryAll()).hasSize(6 * (steps + 1));
+        int patches = room().patches().size();
+        fire(robot, "#treat-2");
+
+        assertThat(room().patches()).hasSize(patches + 2);
+        Window.until(() -> window.wiring.room().advice().get().steps().size() < steps);
+    }
+
+    @Test
     void aClapIsMeasuredAndCorrectsTheDrawing(FxRobot robot) throws IOException {
         openDemo();
         try (DemoProduction demo = DemoProduction.in(folder.resolve("other"))) {
@@ -189,8 +202,11 @@ class RoomJourneyTest {
         fire(robot, "#clap-load");
 
         assertThat(Window.text(robot, "#clap-verdict")).startsWith("It rings 0.");
-        fire(robot, "#clap-correct");
         assertThat(room().correction().factors().at(3)).isNotEqualTo(1.0);
+        fire(robot, "#clap-uncorrect");
+        assertThat(room().correction().factors().at(3)).isEqualTo(1.0);
+        fire(robot, "#clap-correct");
+        Window.until(() -> room().correction().factors().at(3) != 1.0);
         push(robot, KeyCode.ESCAPE);
         assertThat(robot.lookup("#room-plan").tryQuery()).isPresent();
     }

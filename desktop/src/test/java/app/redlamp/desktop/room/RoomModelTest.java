@@ -248,8 +248,6 @@ class RoomModelTest {
                 model.spot().get().measured().orElseThrow().seconds().get(4).orElseThrow();
         assertThat(listening.clap().get().result()).isPresent();
         assertThat(listening.correctable()).isTrue();
-        listening.correct();
-        workers.runAll();
         assertThat(model.study().get().decay().seconds().at(4)).isCloseTo(measured, within(0.02));
         assertThat(room().correction()).isNotEqualTo(Correction.NONE);
         listening.uncorrect();
