@@ -65,7 +65,7 @@ class RoomCommandsTest {
         assertThat(run("room", room.toString())).isEqualTo(Console.FAILS);
 
         assertThat(out)
-                .startsWith("Box room: 2.40 m × 1.90 m × 2.45 m\nRings too long, 0.8")
+                .startsWith("Box room: 2.40 × 1.90 × 2.45 m\nRings too long, 0.8")
                 .contains("Sabine counts")
                 .contains("the back wall")
                 .contains("to help")

@@ -16,9 +16,8 @@ import java.util.Optional;
 
 /**
  * The worst first: which piece of treatment, where, takes away most for its money; then the next, with that one up. Places
- * that are tried are the mirror points of the mouth on each side, the wall behind the reader, and the middle of every
- * side; nothing is put over doors and windows unless it is a curtain's size, and nothing over the reader's head that is
- * not light enough is proposed without its caution.
+ * that are tried are the mirror points of the mouth on each side, and where something hangs there, the ends of the side. Doors
+ * stay free.
  */
 public final class Treatment {
     /** Most steps that are proposed. */
@@ -59,33 +58,38 @@ public final class Treatment {
     }
 
     private Optional<Step> best(Room room) {
-        SixBands before = DrawnDecay.of(room).seconds();
-        List<Reflection> echoes = Reflections.of(room);
-        double trouble = trouble(before, echoes);
-        Optional<Step> best = Optional.empty();
+        double trouble = trouble(DrawnDecay.roughly(room).seconds(), Reflections.of(room));
+        Optional<Patch> best = Optional.empty();
         double most = 0;
         for (Material material : materials) {
             for (Face face : Face.values()) {
-                for (int pieces : new int[] {1, 2, 4, 6}) {
-                    Optional<Patch> patch = patch(room, material, face, pieces);
-                    if (patch.isEmpty()) {
-                        continue;
-                    }
-                    Room then = room.with(patch.get());
-                    SixBands after = DrawnDecay.of(then).seconds();
-                    List<Reflection> echoesAfter = Reflections.of(then);
-                    double gain = trouble - trouble(after, echoesAfter);
-                    double price = pieces * material.ware().orElseThrow().price();
-                    double worth = gain / (price + WORK);
+                for (Patch patch : patches(room, material, face)) {
+                    Room then = room.with(patch);
+                    double gain = trouble - trouble(DrawnDecay.roughly(then).seconds(), Reflections.of(then));
+                    double worth = gain / (price(patch) + WORK);
                     if (gain >= LEAST_GAIN && worth > most) {
                         most = worth;
-                        best = Optional.of(
-                                new Step(patch.get(), pieces, price, gain, before, after, echoes, echoesAfter, then));
+                        best = Optional.of(patch);
                     }
                 }
             }
         }
-        return best;
+        return best.map(patch -> step(room, patch));
+    }
+
+    /** A step with its exact figures. */
+    private Step step(Room room, Patch patch) {
+        Room then = room.with(patch);
+        SixBands before = DrawnDecay.of(room).seconds();
+        SixBands after = DrawnDecay.of(then).seconds();
+        List<Reflection> echoes = Reflections.of(room);
+        List<Reflection> echoesAfter = Reflections.of(then);
+        double gain = trouble(before, echoes) - trouble(after, echoesAfter);
+        return new Step(patch, pieces(patch), price(patch), gain, before, after, echoes, echoesAfter, then);
+    }
+
+    private static double price(Patch patch) {
+        return pieces(patch) * patch.material().ware().orElseThrow().price();
     }
 
     private double trouble(SixBands seconds, List<Reflection> echoes) {
@@ -99,26 +103,40 @@ public final class Treatment {
         return sum;
     }
 
-    /** So many pieces side by side about the mirror point; absent where they do not go there, or something hangs there. */
-    private static Optional<Patch> patch(Room room, Material material, Face face, int pieces) {
-        Material.Ware ware = material.ware().orElseThrow();
+    private static int pieces(Patch patch) {
+        return (int) Math.max(
+                1,
+                Math.round(patch.widthM()
+                        * patch.heightM()
+                        / patch.material().ware().orElseThrow().area()));
+    }
+
+    /** One, two, four or six pieces side by side: about the mirror point, or at either end of the side where it is free. */
+    private static List<Patch> patches(Room room, Material material, Face face) {
+        List<Patch> all = new ArrayList<>();
         Space space = room.space();
         double uMost = face.uLength(space);
         double vMost = face.vLength(space);
-        int columns = pieces == 1 ? 1 : pieces / 2;
-        int rows = pieces == 1 ? 1 : 2;
-        double width = ware.widthM() * columns;
-        double height = ware.heightM() * rows;
-        if (width * height > LARGEST_AREA_M2 || width > uMost * 1.05 || height > vMost * 1.05) {
-            return Optional.empty();
-        }
-        width = Math.min(width, uMost);
-        height = Math.min(height, vMost);
         Point mirror = mirrorPoint(room, face);
-        double u = Math.max(0, Math.min(uMost - width, face.u(mirror) - width / 2));
-        double v = Math.max(0, Math.min(vMost - height, face.v(mirror) - height / 2));
-        Patch patch = new Patch(room.freeId(), material, face, u, v, width, height);
-        return free(room, patch) ? Optional.of(patch) : Optional.empty();
+        Material.Ware ware = material.ware().orElseThrow();
+        String id = room.freeId();
+        for (int pieces : new int[] {1, 2, 4, 6}) {
+            double width = ware.widthM() * (pieces == 1 ? 1 : pieces / 2.0);
+            double height = ware.heightM() * (pieces == 1 ? 1 : 2);
+            if (width * height > LARGEST_AREA_M2 || width > uMost || height > vMost) {
+                continue;
+            }
+            double v = Math.max(0, Math.min(vMost - height, face.v(mirror) - height / 2));
+            double middle = Math.max(0, Math.min(uMost - width, face.u(mirror) - width / 2));
+            for (double u : new double[] {middle, 0, uMost - width}) {
+                Patch patch = new Patch(id, material, face, u, v, width, height);
+                if (free(room, patch)) {
+                    all.add(patch);
+                    break;
+                }
+            }
+        }
+        return all;
     }
 
     /** Where the voice comes off a side on its way to the microphone; halfway where it does not. */

@@ -101,6 +101,7 @@ final class RoomReading {
         List<Reading.Help> help = new ArrayList<>();
         // Advice of another place or of another day is none.
         if (advice == null || !advice.study().spot().equals(study.spot())) {
+            help.add(new Reading.Help(parts.strings().say("room.advising"), "", Optional.empty()));
             return help;
         }
         advice.move().filter(m -> m.nowDb() >= Study.BOOM_DB).ifPresent(m -> help.add(move(m)));

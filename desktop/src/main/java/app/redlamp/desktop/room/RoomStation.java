@@ -160,7 +160,8 @@ public final class RoomStation extends ShownStation {
             return new Standing(
                     LampState.UNLIT, false, strings.say("stand.room.none"), strings.say("stand.room.first"));
         }
-        String first = told.help().isEmpty() ? "" : told.help().get(0).title();
+        boolean known = told.help().stream().anyMatch(h -> h.action().isPresent());
+        String first = known ? told.help().get(0).title() : "";
         return study.fits()
                 ? new Standing(LampState.LIT, false, strings.say("stand.room.fits"), "")
                 : new Standing(LampState.HALF, false, strings.say("stand.room.not"), first);
