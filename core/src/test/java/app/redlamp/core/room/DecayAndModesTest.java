@@ -139,8 +139,8 @@ class DecayAndModesTest {
     }
 
     /**
-     * A room that is simulated by images and measured like a recorded clap gives back what was drawn, in the bands well
-     * above the Schroeder frequency, as a mean over four places (ISO 3382-2 asks for several).
+     * A room that is simulated by images and measured like a recorded clap gives back what was drawn, in the bands above
+     * twice the Schroeder frequency, as a mean over four places (ISO 3382-2 asks for several).
      */
     @ParameterizedTest
     @ValueSource(strings = {"even", "box room", "carpet", "bedroom"})
@@ -154,13 +154,18 @@ class DecayAndModesTest {
                         .withFurniture(List.of(new Furniture("bed", Rooms.BED, .2, .2, 1.4, 2, .5, true)));
         };
         DrawnDecay drawn = DrawnDecay.of(room);
-        for (int band = 4; band < SixBands.COUNT; band++) {
-            assertThat(drawn.modal(band)).isFalse();
+        int seen = 0;
+        for (int band = 0; band < SixBands.COUNT; band++) {
+            if (SixBands.centreHz(band) < 2 * drawn.schroederHz()) {
+                continue;
+            }
+            seen++;
             double measured = measured(room, band, drawn.seconds().at(band));
             assertThat(measured / drawn.seconds().at(band))
                     .as(band + " of " + name)
                     .isCloseTo(1, within(0.15));
         }
+        assertThat(seen).isGreaterThanOrEqualTo(2);
     }
 
     private static double measured(Room room, int band, double seconds) throws Exception {

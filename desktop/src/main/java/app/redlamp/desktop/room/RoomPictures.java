@@ -229,7 +229,7 @@ final class RoomPictures {
                         s.bass().colourDb())));
         lines.add(new CurveView.Curve(
                 CurveView.Look.NOW, study.bass().frequenciesHz(), study.bass().colourDb()));
-        return new CurveView.Curves(lines, BASS_TICKS, -15, 18, marks);
+        return new CurveView.Curves(lines, BASS_TICKS, -22, 20, marks);
     }
 
     private CurveView.Mark mark(Boom boom) {
