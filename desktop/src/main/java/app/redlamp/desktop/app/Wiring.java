@@ -21,8 +21,10 @@ import app.redlamp.desktop.look.Look;
 import app.redlamp.desktop.look.Strings;
 import app.redlamp.desktop.production.ProductionModel;
 import app.redlamp.desktop.room.ListeningModel;
+import app.redlamp.desktop.room.QuietModel;
 import app.redlamp.desktop.room.RoomModel;
 import app.redlamp.desktop.room.RoomStation;
+import app.redlamp.desktop.room.ShelfModel;
 import app.redlamp.desktop.shell.ShellModel;
 import app.redlamp.desktop.shell.ShellView;
 import app.redlamp.desktop.shell.UndoHistory;
@@ -105,8 +107,11 @@ public final class Wiring implements AutoCloseable {
         room = new RoomModel(production, ports.rooms(), jobs, strings);
         listening = new ListeningModel(room, ports.listening(), ports.recordings(), jobs, strings);
         RoomStation second = new RoomStation(
-                room,
-                listening,
+                new RoomStation.Models(
+                        room,
+                        listening,
+                        new QuietModel(room, jobs, strings),
+                        new ShelfModel(ports.rooms(), jobs, strings)),
                 strings,
                 locale,
                 doors.room(),

@@ -4,7 +4,6 @@ import java.util.List;
 import java.util.Optional;
 import javafx.scene.layout.Region;
 import javafx.scene.shape.Circle;
-import javafx.scene.shape.Line;
 import javafx.scene.shape.Polygon;
 import javafx.scene.shape.Rectangle;
 import javafx.scene.text.Text;
@@ -89,18 +88,19 @@ public final class BandsView extends Region {
         scale(most, height);
         for (int i = 0; i < b.names().size(); i++) {
             double middle = Math.round(LEFT + (i + 0.5) * step);
-            Rectangle post = rectangle("bands-post", middle - WIDE / 2, TOP, WIDE, height);
+            Rectangle post = back.rectangle("bands-post", middle - WIDE / 2, TOP, WIDE, height);
             post.setArcWidth(5);
             post.setArcHeight(5);
             if (!b.most().isEmpty()) {
                 double allowed = y(b.most().get(i), most, height);
-                Rectangle inside = rectangle("bands-wanted", middle - WIDE / 2, allowed, WIDE, TOP + height - allowed);
+                Rectangle inside =
+                        back.rectangle("bands-wanted", middle - WIDE / 2, allowed, WIDE, TOP + height - allowed);
                 inside.setArcWidth(5);
                 inside.setArcHeight(5);
-                line("bands-limit", middle - WIDE / 2 - 5, allowed, middle + WIDE / 2 + 5, allowed);
+                back.line("bands-limit", middle - WIDE / 2 - 5, allowed, middle + WIDE / 2 + 5, allowed);
             }
             marks(b, i, middle, most, height);
-            Text name = text(
+            Text name = front.text(
                     b.faint().get(i) ? "bands-name-faint" : "bands-name",
                     b.names().get(i));
             name.setX(middle - name.getLayoutBounds().getWidth() / 2);
@@ -116,7 +116,7 @@ public final class BandsView extends Region {
         double atNow = y(now, most, height);
         if (!b.before().isEmpty() && !Double.isNaN(b.before().get(i))) {
             double atBefore = y(b.before().get(i), most, height);
-            line("bands-change", middle, atBefore, middle, atNow);
+            back.line("bands-change", middle, atBefore, middle, atNow);
             Circle ring = back.take("bands-before", Circle.class, Circle::new);
             ring.setCenterX(middle);
             ring.setCenterY(atBefore);
@@ -134,7 +134,7 @@ public final class BandsView extends Region {
                         atNow + LOZENGE,
                         middle - LOZENGE,
                         atNow);
-        Text words = text("bands-words", b.words().get(i));
+        Text words = front.text("bands-words", b.words().get(i));
         words.setX(middle - words.getLayoutBounds().getWidth() / 2);
         words.setY(Math.max(12, atNow - LOZENGE - 4));
     }
@@ -143,8 +143,9 @@ public final class BandsView extends Region {
         double step = most > 1.6 ? 0.5 : most > 0.7 ? 0.2 : most > 0.3 ? 0.1 : 0.05;
         for (double s = 0; s <= most; s += step) {
             double at = Math.round(y(s, most, height)) + 0.5;
-            line("bands-grid", LEFT - 4, at, getWidth() - RIGHT, at);
-            Text text = text("bands-scale", String.format(java.util.Locale.ROOT, step < 0.1 ? "%.2f" : "%.1f", s));
+            back.line("bands-grid", LEFT - 4, at, getWidth() - RIGHT, at);
+            Text text =
+                    front.text("bands-scale", String.format(java.util.Locale.ROOT, step < 0.1 ? "%.2f" : "%.1f", s));
             text.setX(LEFT - 8 - text.getLayoutBounds().getWidth());
             text.setY(at + 4);
         }
@@ -152,28 +153,5 @@ public final class BandsView extends Region {
 
     private static double y(double seconds, double most, double height) {
         return TOP + height * (1 - Math.min(1, seconds / most));
-    }
-
-    private Rectangle rectangle(String style, double x, double y, double width, double height) {
-        Rectangle rectangle = back.take(style, Rectangle.class, Rectangle::new);
-        rectangle.setX(x);
-        rectangle.setY(y);
-        rectangle.setWidth(width);
-        rectangle.setHeight(Math.max(0, height));
-        return rectangle;
-    }
-
-    private void line(String style, double x, double y, double toX, double toY) {
-        Line line = back.take(style, Line.class, Line::new);
-        line.setStartX(x);
-        line.setStartY(y);
-        line.setEndX(toX);
-        line.setEndY(toY);
-    }
-
-    private Text text(String style, String words) {
-        Text text = front.take(style, Text.class, Text::new);
-        text.setText(words);
-        return text;
     }
 }

@@ -5,7 +5,6 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import javafx.scene.layout.Region;
-import javafx.scene.shape.Line;
 import javafx.scene.shape.Polyline;
 import javafx.scene.text.Text;
 
@@ -90,8 +89,8 @@ public final class CurveView extends Region {
         double free = LEFT;
         for (Mark mark : c.marks()) {
             double x = x(c, mark.hz());
-            line(mark.loud() ? "curve-mark-loud" : "curve-mark", x, y(c, mark.db()), x, getHeight() - BOTTOM);
-            Text text = text(mark.loud() ? "curve-words-loud" : "curve-words", mark.words());
+            back.line(mark.loud() ? "curve-mark-loud" : "curve-mark", x, y(c, mark.db()), x, getHeight() - BOTTOM);
+            Text text = front.text(mark.loud() ? "curve-words-loud" : "curve-words", mark.words());
             double wide = text.getLayoutBounds().getWidth();
             double at = Math.max(free, Math.min(getWidth() - wide - 4, x - wide / 2));
             text.setX(at);
@@ -105,8 +104,8 @@ public final class CurveView extends Region {
         double step = c.highDb() - c.lowDb() > 45 ? 20 : 10;
         for (double db = Math.ceil(c.lowDb() / step) * step; db <= c.highDb(); db += step) {
             double at = Math.round(y(c, db)) + 0.5;
-            line(db == 0 ? "curve-zero" : "curve-grid", LEFT, at, getWidth() - RIGHT, at);
-            Text text = text("curve-scale", (db < 0 ? "−" : "") + Math.round(Math.abs(db)));
+            back.line(db == 0 ? "curve-zero" : "curve-grid", LEFT, at, getWidth() - RIGHT, at);
+            Text text = front.text("curve-scale", (db < 0 ? "−" : "") + Math.round(Math.abs(db)));
             text.setX(LEFT - 6 - text.getLayoutBounds().getWidth());
             text.setY(at + 4);
         }
@@ -114,7 +113,7 @@ public final class CurveView extends Region {
             String name = hz >= 1000
                     ? Math.round(hz / 1000) + "k"
                     : hz == Math.rint(hz) ? String.valueOf(Math.round(hz)) : String.valueOf(hz);
-            Text text = text("curve-scale", name);
+            Text text = front.text("curve-scale", name);
             text.setX(x(c, hz) - text.getLayoutBounds().getWidth() / 2);
             text.setY(getHeight() - 7);
         }
@@ -141,19 +140,5 @@ public final class CurveView extends Region {
     private double y(Curves c, double db) {
         double share = (db - c.lowDb()) / (c.highDb() - c.lowDb());
         return TOP + (getHeight() - TOP - BOTTOM) * (1 - Math.max(0, Math.min(1, share)));
-    }
-
-    private void line(String style, double x, double y, double toX, double toY) {
-        Line line = back.take(style, Line.class, Line::new);
-        line.setStartX(x);
-        line.setStartY(y);
-        line.setEndX(toX);
-        line.setEndY(toY);
-    }
-
-    private Text text(String style, String words) {
-        Text text = front.take(style, Text.class, Text::new);
-        text.setText(words);
-        return text;
     }
 }

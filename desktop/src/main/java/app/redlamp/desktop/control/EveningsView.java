@@ -125,8 +125,7 @@ public final class EveningsView extends Region {
             Evenings.Day day = e.days().get(i);
             double middle = LEFT + (i + 0.5) * step;
             if (i == chosen) {
-                rectangle(
-                        back,
+                back.rectangle(
                         isFocused() ? "evening-chosen-focused" : "evening-chosen",
                         middle - step / 2,
                         TOP - 6,
@@ -179,7 +178,7 @@ public final class EveningsView extends Region {
                 line.setEndY(y);
             }
             double top = TOP + e.share(w.stretch().from()) * height;
-            Text text = text(w.corrections() ? "evening-correction-words" : "evening-words", w.words());
+            Text text = front.text(w.corrections() ? "evening-correction-words" : "evening-words", w.words());
             double wide = text.getLayoutBounds().getWidth();
             // What does not fit into the bar stands above it, where there is room for it.
             double barHeight = (e.share(w.stretch().to()) - e.share(w.stretch().from())) * height;
@@ -188,14 +187,14 @@ public final class EveningsView extends Region {
             text.setX(middle - wide / 2);
             text.setY(top + 14);
             if (!inside && wide <= step() + 6) {
-                Text above = text("evening-words-above", w.words());
+                Text above = front.text("evening-words-above", w.words());
                 above.setX(middle - above.getLayoutBounds().getWidth() / 2);
                 above.setY(top - 4);
             }
         });
         if (day.editing() > 0) {
             double wide = width * day.editing();
-            rectangle(front, "evening-editing", left, getHeight() - BOTTOM - EDITING + 2, wide, EDITING - 1);
+            front.rectangle("evening-editing", left, getHeight() - BOTTOM - EDITING + 2, wide, EDITING - 1);
         }
     }
 
@@ -210,7 +209,7 @@ public final class EveningsView extends Region {
         e.due().ifPresent(index -> {
             double x = Math.round(LEFT + (index + 1) * step) - 0.5;
             vertical("evening-due", x, 4, TOP + height);
-            Text text = text("evening-due-words", e.dueWords());
+            Text text = front.text("evening-due-words", e.dueWords());
             double wide = text.getLayoutBounds().getWidth() + 12;
             double side = x + wide > getWidth() ? -1 : 1;
             Polygon flag = back.take("evening-flag", Polygon.class, Polygon::new);
@@ -235,7 +234,7 @@ public final class EveningsView extends Region {
         line.setEndX(to);
         line.setStartY(y);
         line.setEndY(y);
-        Text text = text("evening-spare-words", e.spareWords());
+        Text text = front.text("evening-spare-words", e.spareWords());
         double wide = text.getLayoutBounds().getWidth();
         text.setX(Math.max(LEFT, Math.min(to - wide, (from + to - wide) / 2)));
         text.setY(y - 5);
@@ -244,18 +243,9 @@ public final class EveningsView extends Region {
     private void bar(Evenings e, String style, Evenings.Stretch stretch, double left, double width, double height) {
         double top = TOP + e.share(stretch.from()) * height;
         double end = TOP + e.share(stretch.to()) * height;
-        Rectangle bar = rectangle(back, style, left, top, width, Math.max(2, end - top));
+        Rectangle bar = back.rectangle(style, left, top, width, Math.max(2, end - top));
         bar.setArcWidth(5);
         bar.setArcHeight(5);
-    }
-
-    private static Rectangle rectangle(NodePool pool, String style, double x, double y, double width, double height) {
-        Rectangle rectangle = pool.take(style, Rectangle.class, Rectangle::new);
-        rectangle.setX(x);
-        rectangle.setY(y);
-        rectangle.setWidth(Math.max(0, width));
-        rectangle.setHeight(Math.max(0, height));
-        return rectangle;
     }
 
     private void vertical(String style, double x, double from, double to) {
@@ -268,7 +258,7 @@ public final class EveningsView extends Region {
 
     /** Returns where the words end. */
     private double words(String style, String words, double x, double y, boolean centred) {
-        Text text = text(style, words);
+        Text text = front.text(style, words);
         double wide = text.getLayoutBounds().getWidth();
         double left = centred ? x - wide / 2 : x;
         text.setX(left);
@@ -276,11 +266,5 @@ public final class EveningsView extends Region {
         boolean fits = left + wide <= getWidth();
         text.setVisible(fits);
         return left + wide;
-    }
-
-    private Text text(String style, String words) {
-        Text text = front.take(style, Text.class, Text::new);
-        text.setText(words);
-        return text;
     }
 }

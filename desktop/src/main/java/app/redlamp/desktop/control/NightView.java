@@ -9,9 +9,7 @@ import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.input.MouseEvent;
 import javafx.scene.layout.Region;
-import javafx.scene.shape.Line;
 import javafx.scene.shape.Polygon;
-import javafx.scene.shape.Rectangle;
 import javafx.scene.text.Text;
 
 /** A night as an outline of its level, with a row below for each thing that was heard, and bars where it was on. */
@@ -128,20 +126,20 @@ public final class NightView extends Region {
         double high = n.topsDb().stream().mapToDouble(d -> d).max().orElse(low + 30) + 3;
         for (double db = Math.ceil(low / 10) * 10; db <= high; db += 10) {
             double y = Math.round(y(db, low, high, height)) + 0.5;
-            line("night-grid", LEFT, y, getWidth() - RIGHT, y);
-            Text text = text("night-scale", "−" + Math.round(Math.abs(db)));
+            back.line("night-grid", LEFT, y, getWidth() - RIGHT, y);
+            Text text = front.text("night-scale", "−" + Math.round(Math.abs(db)));
             text.setX(LEFT - 6 - text.getLayoutBounds().getWidth());
             text.setY(y + 4);
         }
         outline("night-tops", n.topsDb(), low, high, height);
         outline("night-levels", n.levelsDb(), low, high, height);
         double quiet = y(n.quietDb(), low, high, height);
-        line("night-quiet", LEFT, quiet, getWidth() - RIGHT, quiet);
+        back.line("night-quiet", LEFT, quiet, getWidth() - RIGHT, quiet);
         rows(n);
         for (int i = 0; i < n.ticks().size(); i++) {
             double x = LEFT
                     + (getWidth() - LEFT - RIGHT) * i / Math.max(1, n.ticks().size() - 1);
-            Text text = text("night-scale", n.ticks().get(i));
+            Text text = front.text("night-scale", n.ticks().get(i));
             double wide = text.getLayoutBounds().getWidth();
             text.setX(Math.max(LEFT, Math.min(getWidth() - RIGHT - wide, x - wide / 2)));
             text.setY(getHeight() - 5);
@@ -152,17 +150,19 @@ public final class NightView extends Region {
         for (int i = 0; i < Math.min(MOST_ROWS, n.rows().size()); i++) {
             double y = rowsTop() + i * ROW;
             if (i == chosen) {
-                Rectangle mark = back.take(
-                        isFocused() ? "night-chosen-focused" : "night-chosen", Rectangle.class, Rectangle::new);
-                place(mark, LEFT - 4, y, getWidth() - LEFT - RIGHT + 8, ROW);
+                back.rectangle(
+                        isFocused() ? "night-chosen-focused" : "night-chosen",
+                        LEFT - 4,
+                        y,
+                        getWidth() - LEFT - RIGHT + 8,
+                        ROW);
             }
-            Text number = text("night-scale", n.rows().get(i).name());
+            Text number = front.text("night-scale", n.rows().get(i).name());
             number.setX(LEFT - 10 - number.getLayoutBounds().getWidth());
             number.setY(y + 13);
             for (Bar bar : n.rows().get(i).bars()) {
                 double from = x(bar.fromS(), n);
-                Rectangle rectangle = front.take("night-bar", Rectangle.class, Rectangle::new);
-                place(rectangle, from, y + 4, Math.max(LEAST_BAR, x(bar.toS(), n) - from), ROW - 8);
+                front.rectangle("night-bar", from, y + 4, Math.max(LEAST_BAR, x(bar.toS(), n) - from), ROW - 8);
             }
         }
     }
@@ -191,26 +191,5 @@ public final class NightView extends Region {
 
     private static double y(double db, double low, double high, double height) {
         return TOP + height * (1 - Math.max(0, Math.min(1, (db - low) / (high - low))));
-    }
-
-    private static void place(Rectangle rectangle, double x, double y, double width, double height) {
-        rectangle.setX(x);
-        rectangle.setY(y);
-        rectangle.setWidth(width);
-        rectangle.setHeight(height);
-    }
-
-    private void line(String style, double x, double y, double toX, double toY) {
-        Line line = back.take(style, Line.class, Line::new);
-        line.setStartX(x);
-        line.setStartY(y);
-        line.setEndX(toX);
-        line.setEndY(toY);
-    }
-
-    private Text text(String style, String words) {
-        Text text = front.take(style, Text.class, Text::new);
-        text.setText(words);
-        return text;
     }
 }

@@ -7,6 +7,9 @@ import java.util.Map;
 import java.util.function.Supplier;
 import javafx.scene.Group;
 import javafx.scene.Node;
+import javafx.scene.shape.Line;
+import javafx.scene.shape.Rectangle;
+import javafx.scene.text.Text;
 
 /**
  * A layer of a picture that is drawn anew many times a second. It uses its nodes again, because a new node must be
@@ -41,6 +44,33 @@ final class NodePool extends Group {
         N node = type.cast(all.get(index));
         node.setVisible(true);
         return node;
+    }
+
+    /** A line from one point to another. */
+    Line line(String styleClass, double x, double y, double toX, double toY) {
+        Line line = take(styleClass, Line.class, Line::new);
+        line.setStartX(x);
+        line.setStartY(y);
+        line.setEndX(toX);
+        line.setEndY(toY);
+        return line;
+    }
+
+    /** A rectangle; a size below nothing counts as none. */
+    Rectangle rectangle(String styleClass, double x, double y, double width, double height) {
+        Rectangle rectangle = take(styleClass, Rectangle.class, Rectangle::new);
+        rectangle.setX(x);
+        rectangle.setY(y);
+        rectangle.setWidth(Math.max(0, width));
+        rectangle.setHeight(Math.max(0, height));
+        return rectangle;
+    }
+
+    /** Words that are still to be placed. */
+    Text text(String styleClass, String words) {
+        Text text = take(styleClass, Text.class, Text::new);
+        text.setText(words);
+        return text;
     }
 
     /** Ends the picture: what it did not take disappears. */

@@ -1,12 +1,12 @@
 package app.redlamp.desktop.control;
 
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import javafx.scene.Group;
 import javafx.scene.shape.Arc;
 import javafx.scene.shape.ArcType;
 import javafx.scene.shape.Circle;
-import javafx.scene.shape.Line;
 import javafx.scene.shape.Rectangle;
 import javafx.scene.text.Text;
 
@@ -83,10 +83,9 @@ final class RoomPlanPicture extends Group {
     }
 
     private void walls(RoomPlan p) {
-        Rectangle floor = back.take("plan-floor", Rectangle.class, Rectangle::new);
-        place(floor, x(0), y(0), p.widthM() * scale, p.depthM() * scale);
-        Rectangle wall = back.take("plan-wall", Rectangle.class, Rectangle::new);
-        place(wall, x(0) - WALL / 2, y(0) - WALL / 2, p.widthM() * scale + WALL, p.depthM() * scale + WALL);
+        back.rectangle("plan-floor", x(0), y(0), p.widthM() * scale, p.depthM() * scale);
+        Rectangle wall = back.rectangle(
+                "plan-wall", x(0) - WALL / 2, y(0) - WALL / 2, p.widthM() * scale + WALL, p.depthM() * scale + WALL);
         wall.setStrokeWidth(WALL);
     }
 
@@ -95,17 +94,13 @@ final class RoomPlanPicture extends Group {
         if (s.look() == RoomPlan.Look.DOOR || s.look() == RoomPlan.Look.WINDOW) {
             opening(s, p, r);
         } else {
-            String style =
-                    "plan-" + s.look().name().toLowerCase(java.util.Locale.ROOT).replace('_', '-');
-            Rectangle rectangle = back.take(style, Rectangle.class, Rectangle::new);
+            String style = "plan-" + s.look().name().toLowerCase(Locale.ROOT).replace('_', '-');
+            Rectangle rectangle = back.rectangle(style, r[0], r[1], r[2], r[3]);
             rectangle.setArcWidth(6);
             rectangle.setArcHeight(6);
-            place(rectangle, r[0], r[1], r[2], r[3]);
         }
         if (selected) {
-            Rectangle mark =
-                    front.take(focused ? "plan-chosen-focused" : "plan-chosen", Rectangle.class, Rectangle::new);
-            place(mark, r[0] - 3, r[1] - 3, r[2] + 6, r[3] + 6);
+            front.rectangle(focused ? "plan-chosen-focused" : "plan-chosen", r[0] - 3, r[1] - 3, r[2] + 6, r[3] + 6);
         }
         label(s, p, r);
     }
@@ -113,12 +108,11 @@ final class RoomPlanPicture extends Group {
     private void opening(RoomPlan.Shape s, RoomPlan p, double[] r) {
         boolean across = s.widthM() >= s.depthM();
         boolean low = across ? s.y() < p.depthM() / 2 : s.x() < p.widthM() / 2;
-        Rectangle gap = back.take(
-                s.look() == RoomPlan.Look.DOOR ? "plan-door" : "plan-window", Rectangle.class, Rectangle::new);
+        String style = s.look() == RoomPlan.Look.DOOR ? "plan-door" : "plan-window";
         if (across) {
-            place(gap, r[0], low ? y(0) - WALL : y(p.depthM()), r[2], WALL);
+            back.rectangle(style, r[0], low ? y(0) - WALL : y(p.depthM()), r[2], WALL);
         } else {
-            place(gap, low ? x(0) - WALL : x(p.widthM()), r[1], WALL, r[3]);
+            back.rectangle(style, low ? x(0) - WALL : x(p.widthM()), r[1], WALL, r[3]);
         }
         if (s.look() == RoomPlan.Look.DOOR) {
             double size = across ? r[2] : r[3];
@@ -134,7 +128,7 @@ final class RoomPlanPicture extends Group {
     }
 
     private void label(RoomPlan.Shape s, RoomPlan p, double[] r) {
-        Text text = text("plan-label", s.label());
+        Text text = front.text("plan-label", s.label());
         double wide = text.getLayoutBounds().getWidth();
         double middleX = r[0] + r[2] / 2;
         double middleY = r[1] + r[3] / 2;
@@ -165,16 +159,17 @@ final class RoomPlanPicture extends Group {
         for (RoomPlan.Ray ray : p.rays()) {
             String style = ray.loud() ? "plan-ray-loud" : "plan-ray";
             double wide = 0.8 + 3 * ray.strength();
-            line(style, x(p.mouthX()), y(p.mouthY()), x(ray.x()), y(ray.y()), wide);
-            line(style, x(ray.x()), y(ray.y()), x(p.microphoneX()), y(p.microphoneY()), wide);
-            Text text = text("plan-ray-words", ray.label());
+            back.line(style, x(p.mouthX()), y(p.mouthY()), x(ray.x()), y(ray.y()))
+                    .setStrokeWidth(wide);
+            back.line(style, x(ray.x()), y(ray.y()), x(p.microphoneX()), y(p.microphoneY()))
+                    .setStrokeWidth(wide);
+            Text text = front.text("plan-ray-words", ray.label());
             double words = text.getLayoutBounds().getWidth();
             double toX = x(ray.x()) * 0.72 + x((p.mouthX() + p.microphoneX()) / 2) * 0.28;
             double toY = y(ray.y()) * 0.72 + y((p.mouthY() + p.microphoneY()) / 2) * 0.28;
             double atX = Math.max(x(0) + 6, Math.min(x(p.widthM()) - words - 6, toX - words / 2));
             double atY = Math.max(y(0) + 16, Math.min(y(p.depthM()) - 8, toY + 4));
-            Rectangle plate = back.take("plan-plate", Rectangle.class, Rectangle::new);
-            place(plate, atX - 4, atY - 13, words + 8, 18);
+            Rectangle plate = back.rectangle("plan-plate", atX - 4, atY - 13, words + 8, 18);
             plate.setArcWidth(6);
             plate.setArcHeight(6);
             text.setX(atX);
@@ -216,16 +211,16 @@ final class RoomPlanPicture extends Group {
         for (int i = 0; i < notes.size(); i++) {
             RoomPlan.Note note = notes.get(i);
             double atY = 28 + i * step;
-            at(text("plan-note", note.title()), atX, atY);
-            at(text("plan-note-line", note.line()), atX, atY + LINE_HEIGHT);
-            at(text(note.loud() ? "plan-note-loud" : "plan-note-line", note.level()), atX, atY + 2 * LINE_HEIGHT);
+            at(front.text("plan-note", note.title()), atX, atY);
+            at(front.text("plan-note-line", note.line()), atX, atY + LINE_HEIGHT);
+            at(front.text(note.loud() ? "plan-note-loud" : "plan-note-line", note.level()), atX, atY + 2 * LINE_HEIGHT);
         }
     }
 
     private void measure(RoomPlan p, double height) {
         double atY = height - 14;
-        line("plan-measure", x(0), atY, x(p.scaleM()), atY, 1.5);
-        Text text = text("plan-label", p.scaleWords());
+        back.line("plan-measure", x(0), atY, x(p.scaleM()), atY).setStrokeWidth(1.5);
+        Text text = front.text("plan-label", p.scaleWords());
         at(text, x(p.scaleM()) + 8, atY + 4);
     }
 
@@ -243,27 +238,5 @@ final class RoomPlanPicture extends Group {
     private static void at(Text text, double x, double y) {
         text.setX(x);
         text.setY(y);
-    }
-
-    private static void place(Rectangle rectangle, double x, double y, double width, double height) {
-        rectangle.setX(x);
-        rectangle.setY(y);
-        rectangle.setWidth(Math.max(0, width));
-        rectangle.setHeight(Math.max(0, height));
-    }
-
-    private void line(String style, double x, double y, double toX, double toY, double wide) {
-        Line line = back.take(style, Line.class, Line::new);
-        line.setStartX(x);
-        line.setStartY(y);
-        line.setEndX(toX);
-        line.setEndY(toY);
-        line.setStrokeWidth(wide);
-    }
-
-    private Text text(String style, String words) {
-        Text text = front.take(style, Text.class, Text::new);
-        text.setText(words);
-        return text;
     }
 }

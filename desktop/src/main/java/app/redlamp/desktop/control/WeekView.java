@@ -135,7 +135,7 @@ public final class WeekView extends Region {
         double step = step(w);
         double row = rowHeight();
         for (int d = 0; d < DAYS; d++) {
-            Text name = text("week-name", w.days().get(d));
+            Text name = front.text("week-name", w.days().get(d));
             name.setX(0);
             name.setY(d * row + row / 2 + 4);
             for (int s = 0; s < perDay; s += 2) {
@@ -151,8 +151,7 @@ public final class WeekView extends Region {
             }
         }
         for (Frame frame : w.quiet()) {
-            rectangle(
-                    front,
+            front.rectangle(
                     "week-quiet",
                     LEFT + frame.from() * step - 1,
                     frame.day() * row - 1,
@@ -160,8 +159,7 @@ public final class WeekView extends Region {
                     row - 1);
         }
         if (slot >= 0) {
-            rectangle(
-                    front,
+            front.rectangle(
                     isFocused() ? "week-chosen-focused" : "week-chosen",
                     LEFT + slot * step - 1,
                     day * row - 1,
@@ -169,31 +167,16 @@ public final class WeekView extends Region {
                     row - 1);
         }
         for (int hour = 0; hour <= HOURS; hour += EVERY) {
-            Text text = text("week-name", String.valueOf(hour));
+            Text text = front.text("week-name", String.valueOf(hour));
             text.setX(LEFT + hour * 2 * step - text.getLayoutBounds().getWidth() * (hour == HOURS ? 1 : 0.5));
             text.setY(getHeight() - 4);
         }
     }
 
     private void cell(double loud, double x, double y, double width, double height) {
-        Rectangle cell = rectangle(back, "week-cell", x, y, width, height);
+        Rectangle cell = back.rectangle("week-cell", x, y, width, height);
         cell.setArcWidth(4);
         cell.setArcHeight(4);
         cell.setOpacity(0.12 + 0.88 * Math.max(0, Math.min(1, loud)));
-    }
-
-    private static Rectangle rectangle(NodePool pool, String style, double x, double y, double width, double height) {
-        Rectangle rectangle = pool.take(style, Rectangle.class, Rectangle::new);
-        rectangle.setX(x);
-        rectangle.setY(y);
-        rectangle.setWidth(Math.max(0, width));
-        rectangle.setHeight(Math.max(0, height));
-        return rectangle;
-    }
-
-    private Text text(String style, String words) {
-        Text text = front.take(style, Text.class, Text::new);
-        text.setText(words);
-        return text;
     }
 }

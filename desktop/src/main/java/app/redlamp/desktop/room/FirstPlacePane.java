@@ -22,12 +22,12 @@ final class FirstPlacePane extends VBox {
         if (any) {
             FlowPane presets = Parts.wrapping();
             presets.getStyleClass().add("start-kinds");
-            parts.model().rooms().presets().forEach(p -> presets.getChildren().add(place(parts, p, "first-")));
+            parts.shelf().presets().forEach(p -> presets.getChildren().add(place(parts, p, "first-")));
             getChildren().add(presets);
-            if (!parts.model().rooms().kept().isEmpty()) {
+            if (!parts.shelf().kept().isEmpty()) {
                 FlowPane kept = Parts.wrapping();
                 kept.getStyleClass().add("start-kinds");
-                parts.model().rooms().kept().forEach(p -> kept.getChildren().add(place(parts, p, "kept-")));
+                parts.shelf().kept().forEach(p -> kept.getChildren().add(place(parts, p, "kept-")));
                 getChildren().addAll(parts.bench().heading("first.kept"), kept);
             }
         }

@@ -77,7 +77,7 @@ final class MaterialFields extends VBox {
         String source = parts.strings().say("material.source", material.source());
         getChildren()
                 .add(
-                        parts.model().rooms().isOwn(material.id())
+                        parts.shelf().isOwn(material.id())
                                 ? Parts.line(
                                         secondary(source),
                                         parts.bench().button("material-reset", "material.reset", this::reset))
@@ -113,12 +113,12 @@ final class MaterialFields extends VBox {
 
     private void keep(Material changed) {
         shown = changed;
-        parts.model().keepMaterial(changed);
+        parts.shelf().keep(changed);
         parts.model().edit("edit.material", r -> with(r, changed));
     }
 
     private void reset() {
-        parts.model().forgetMaterial(shown.id(), shipped -> {
+        parts.shelf().forget(shown.id(), shipped -> {
             parts.model().edit("edit.material", r -> with(r, shipped));
             show(shipped);
         });

@@ -29,15 +29,15 @@ final class NewThings {
     List<MenuItem> items() {
         List<MenuItem> all = new ArrayList<>();
         Menu treatment = new Menu(parts.strings().say("add.treatment"));
-        parts.model()
+        parts.shelf()
                 .materials(Material.Use.TREATMENT)
                 .forEach(m -> treatment.getItems().add(item(m)));
         Menu openings = new Menu(parts.strings().say("add.openings"));
-        parts.model()
+        parts.shelf()
                 .materials(Material.Use.OPENING)
                 .forEach(m -> openings.getItems().add(item(m)));
         Menu furniture = new Menu(parts.strings().say("add.furniture"));
-        parts.model()
+        parts.shelf()
                 .materials(Material.Use.FURNITURE)
                 .forEach(m -> furniture.getItems().add(item(m)));
         all.add(treatment);

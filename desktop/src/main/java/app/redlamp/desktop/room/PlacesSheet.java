@@ -38,7 +38,14 @@ final class PlacesSheet extends VBox implements Desk.Sheet<Study> {
                 .addAll(
                         Parts.wrapping(
                                 add(),
-                                parts.bench().button("place-keep", "places.keep", parts.model()::keepPlace),
+                                parts.bench()
+                                        .button(
+                                                "place-keep",
+                                                "places.keep",
+                                                () -> parts.shelf()
+                                                        .keep(parts.model()
+                                                                .spot()
+                                                                .get())),
                                 Parts.line(parts.bench().name("places.name", ""), name)),
                         grid);
         parts.model().ranking().addListener((o, was, now) -> rows());
@@ -53,8 +60,8 @@ final class PlacesSheet extends VBox implements Desk.Sheet<Study> {
         menu.showingProperty().addListener((o, was, now) -> {
             if (now) {
                 menu.getItems().clear();
-                parts.model().rooms().presets().forEach(s -> menu.getItems().add(item(s)));
-                List<Spot> kept = parts.model().rooms().kept();
+                parts.shelf().presets().forEach(s -> menu.getItems().add(item(s)));
+                List<Spot> kept = parts.shelf().kept();
                 if (!kept.isEmpty()) {
                     menu.getItems().add(new SeparatorMenuItem());
                     kept.forEach(s -> menu.getItems().add(item(s)));

@@ -32,7 +32,7 @@ final class QuietSheet extends VBox implements Desk.Sheet<Study> {
         line.setId("room-week-line");
         line.getStyleClass().add("secondary");
         line.setMinWidth(0);
-        hand = parts.bench().button("room-hand-hours", "quiet.hand", parts.model()::handOnHours);
+        hand = parts.bench().button("room-hand-hours", "quiet.hand", parts.quiet()::handOn);
         Region gap = new Region();
         HBox.setHgrow(gap, Priority.ALWAYS);
         HBox head = Parts.line(line, gap, hand);
@@ -52,8 +52,8 @@ final class QuietSheet extends VBox implements Desk.Sheet<Study> {
         boolean known = study.week().isPresent();
         week.setVisible(known);
         week.show(known ? Optional.of(pictures.week(study)) : Optional.empty());
-        int days = parts.model().quiet().size();
-        boolean handed = parts.model().hoursHanded();
+        int days = parts.quiet().stretches().size();
+        boolean handed = parts.quiet().handedOn();
         hand.setDisable(days == 0 || handed);
         hand.setText(parts.strings().say(handed ? "quiet.handed" : "quiet.hand"));
         String limit = parts.bench().figures().whole(study.wanted().noiseDbA());

@@ -1,11 +1,8 @@
 package app.redlamp.desktop.room;
 
-import app.redlamp.core.outside.WeekNoise;
 import app.redlamp.core.plan.Production;
-import app.redlamp.core.plan.QuietHours;
 import app.redlamp.core.plan.RoomNeeds;
 import app.redlamp.core.port.Rooms;
-import app.redlamp.core.room.Material;
 import app.redlamp.core.room.Room;
 import app.redlamp.core.spot.Ranking;
 import app.redlamp.core.spot.Spot;
@@ -15,14 +12,7 @@ import app.redlamp.desktop.job.JobService;
 import app.redlamp.desktop.job.Latest;
 import app.redlamp.desktop.look.Strings;
 import app.redlamp.desktop.production.ProductionModel;
-import java.io.IOException;
-import java.time.DayOfWeek;
-import java.time.LocalTime;
-import java.util.EnumMap;
 import java.util.List;
-import java.util.Map;
-import java.util.Optional;
-import java.util.function.Consumer;
 import java.util.function.UnaryOperator;
 import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.ReadOnlyObjectWrapper;
@@ -36,12 +26,7 @@ import javafx.beans.property.StringProperty;
  * let go of, the production is changed, which can be undone.
  */
 public final class RoomModel {
-    private static final LocalTime EARLIEST = LocalTime.of(7, 0);
-    private static final LocalTime LATEST = LocalTime.of(23, 0);
-
     private final ProductionModel open;
-    private final Rooms rooms;
-    private final JobService jobs;
     private final Strings strings;
     private final ReadOnlyObjectWrapper<Spot> spot = new ReadOnlyObjectWrapper<>();
     private final ReadOnlyObjectWrapper<Study> study = new ReadOnlyObjectWrapper<>();
@@ -64,8 +49,6 @@ public final class RoomModel {
 
     public RoomModel(ProductionModel open, Rooms rooms, JobService jobs, Strings strings) {
         this.open = open;
-        this.rooms = rooms;
-        this.jobs = jobs;
         this.strings = strings;
         studying = new Latest<>(jobs, Asked::study, this::studied);
         advising = new Latest<>(jobs, s -> Advice.of(s, rooms.materials()), advice::set);
@@ -146,10 +129,6 @@ public final class RoomModel {
 
     public ProductionModel open() {
         return open;
-    }
-
-    public Rooms rooms() {
-        return rooms;
     }
 
     public Strings strings() {
@@ -253,96 +232,5 @@ public final class RoomModel {
             edit("edit.thing.remove", r -> r.without(id));
             selected.set("");
         }
-    }
-
-    /** Keeps a changed material in the library. */
-    public void keepMaterial(Material changed) {
-        store(
-                () -> {
-                    rooms.save(changed);
-                    return changed;
-                },
-                kept -> {});
-    }
-
-    /** Forgets the user's own figures of a material; told what ships, where something of that name does. */
-    public void forgetMaterial(String id, Consumer<Material> then) {
-        store(
-                () -> {
-                    rooms.forget(id);
-                    return rooms.material(id);
-                },
-                shipped -> shipped.ifPresent(then));
-    }
-
-    /** Keeps the place in the library, for other productions. */
-    public void keepPlace() {
-        Spot kept = spot.get();
-        if (kept != null) {
-            store(
-                    () -> {
-                        rooms.keep(kept);
-                        return kept;
-                    },
-                    k -> jobs.notify(strings.say("room.kept", k.name())));
-        }
-    }
-
-    private interface Storing<T> {
-        T run() throws IOException;
-    }
-
-    private <T> void store(Storing<T> storing, Consumer<T> then) {
-        List<JobService.Work<T>> work = List.of(progress -> storing.run());
-        jobs.start("", work, new JobService.Listener<T>() {
-            @Override
-            public void done(int part, T result) {
-                then.accept(result);
-            }
-
-            @Override
-            public void failed(int part, String message) {}
-
-            @Override
-            public void ended(boolean cancelled) {}
-        });
-    }
-
-    public List<Material> materials(Material.Use use) {
-        return rooms.materials().stream().filter(m -> m.use() == use).toList();
-    }
-
-    /** The quiet stretches of each day that are worth the job; none where nothing is known of the noise. */
-    public List<WeekNoise.Quiet> quiet() {
-        Study now = study.get();
-        return now == null
-                ? List.of()
-                : now.week()
-                        .map(w -> w.quiet(now.wanted().noiseDbA(), EARLIEST, LATEST))
-                        .orElse(List.of());
-    }
-
-    /** Hands the quiet hours to the Brief's calendar. */
-    public void handOnHours() {
-        Map<DayOfWeek, QuietHours> hours = new EnumMap<>(DayOfWeek.class);
-        quiet().forEach(q -> hours.put(q.day(), new QuietHours(q.from(), q.to())));
-        if (!hours.isEmpty()) {
-            enter(() ->
-                    open.edit(strings.say("edit.hours"), p -> p.with(p.time().withQuiet(hours))));
-            jobs.notify(strings.say("room.hours.handed", String.valueOf(hours.size())));
-        }
-    }
-
-    /** Whether the Brief's calendar has the quiet hours of this room. */
-    public boolean hoursHanded() {
-        Production production = open.production().get();
-        List<WeekNoise.Quiet> quiet = quiet();
-        return production != null
-                && production.time().quiet().size() == quiet.size()
-                && quiet.stream()
-                        .allMatch(q -> Optional.ofNullable(
-                                        production.time().quiet().get(q.day()))
-                                .map(h -> h.equals(new QuietHours(q.from(), q.to())))
-                                .orElse(false));
     }
 }

@@ -13,13 +13,17 @@ import javafx.beans.property.ReadOnlyObjectWrapper;
 final class RoomParts {
     private final RoomModel model;
     private final ListeningModel listening;
+    private final QuietModel quiet;
+    private final ShelfModel shelf;
     private final Parts bench;
     private final Locale locale;
     private final ReadOnlyObjectWrapper<RoomWording> rooms = new ReadOnlyObjectWrapper<>();
 
-    RoomParts(RoomModel model, ListeningModel listening, Strings strings, Locale locale, boolean imperial) {
-        this.model = model;
-        this.listening = listening;
+    RoomParts(RoomStation.Models models, Strings strings, Locale locale, boolean imperial) {
+        model = models.room();
+        listening = models.listening();
+        quiet = models.quiet();
+        shelf = models.shelf();
         this.locale = locale;
         bench = Parts.of(strings, locale);
         measure(imperial);
@@ -36,6 +40,14 @@ final class RoomParts {
 
     ListeningModel listening() {
         return listening;
+    }
+
+    QuietModel quiet() {
+        return quiet;
+    }
+
+    ShelfModel shelf() {
+        return shelf;
     }
 
     Parts bench() {

@@ -253,7 +253,7 @@ final class RoomPictures {
         double low = week.quietest();
         double span = Math.max(12, week.loudest() - low);
         List<Double> steps = week.dbA().stream().map(db -> (db - low) / span).toList();
-        List<WeekView.Frame> frames = parts.model().quiet().stream()
+        List<WeekView.Frame> frames = parts.quiet().stretches().stream()
                 .map(q -> new WeekView.Frame(
                         q.day().getValue() - 1,
                         q.from().toSecondOfDay() / 60 / WeekNoise.SLOT_MIN,

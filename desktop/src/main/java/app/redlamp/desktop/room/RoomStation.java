@@ -48,11 +48,13 @@ public final class RoomStation extends ShownStation {
      */
     public record Shell(boolean imperial, Supplier<Boolean> switchLengths, Runnable start) {}
 
-    public RoomStation(
-            RoomModel model, ListeningModel listening, Strings strings, Locale locale, Doors doors, Shell shell) {
-        this.model = model;
+    /** What the station works with. */
+    public record Models(RoomModel room, ListeningModel listening, QuietModel quiet, ShelfModel shelf) {}
+
+    public RoomStation(Models models, Strings strings, Locale locale, Doors doors, Shell shell) {
+        model = models.room();
         this.strings = strings;
-        parts = new RoomParts(model, listening, strings, locale, shell.imperial());
+        parts = new RoomParts(models, strings, locale, shell.imperial());
         switchLengths = () -> parts.measure(shell.switchLengths().get());
         view = new RoomView(parts, doors);
         reading = new RoomReading(parts, shell.start());

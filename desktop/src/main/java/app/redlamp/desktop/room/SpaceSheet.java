@@ -112,7 +112,7 @@ final class SpaceSheet extends VBox implements Desk.Sheet<Study> {
     }
 
     private List<Material> surfaces() {
-        List<Material> all = new ArrayList<>(parts.model().materials(Material.Use.SURFACE));
+        List<Material> all = new ArrayList<>(parts.shelf().materials(Material.Use.SURFACE));
         // What a room was made of may not be in this library.
         room().surfaces().values().stream().filter(m -> !all.contains(m)).forEach(all::add);
         return all;

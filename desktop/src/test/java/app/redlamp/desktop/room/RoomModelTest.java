@@ -67,12 +67,16 @@ class RoomModelTest {
     private RoomShelf shelf;
     private RoomModel model;
     private ListeningModel listening;
+    private QuietModel quiet;
+    private ShelfModel kept;
 
     @BeforeEach
     void begin() {
         shelf = new RoomShelf(home.resolve("library"));
         model = new RoomModel(open, shelf, jobs, strings);
         listening = new ListeningModel(model, new FileListening(), new FileRecordings(), jobs, strings);
+        quiet = new QuietModel(model, jobs, strings);
+        kept = new ShelfModel(shelf, jobs, strings);
         open.create(home, made("Rain"));
         workers.runAll();
     }
@@ -208,13 +212,13 @@ class RoomModelTest {
                         List.of(Hours.daily(LocalTime.of(6, 0), LocalTime.of(19, 0)))))));
         workers.runAll();
 
-        assertThat(model.hoursHanded()).isFalse();
-        model.handOnHours();
+        assertThat(quiet.handedOn()).isFalse();
+        quiet.handOn();
         workers.runAll();
         assertThat(open.production().get().time().quiet())
                 .hasSize(7)
                 .containsEntry(DayOfWeek.TUESDAY, new QuietHours(LocalTime.of(19, 0), LocalTime.of(23, 0)));
-        assertThat(model.hoursHanded()).isTrue();
+        assertThat(quiet.handedOn()).isTrue();
         history.undo();
         assertThat(open.production().get().time()).isEqualTo(WorkingTime.USUAL);
     }
@@ -292,7 +296,7 @@ class RoomModelTest {
     void anEditedMaterialIsKeptInTheLibrary() {
         add("box-room");
         Material duvet = shelf.material("duvet").orElseThrow();
-        model.keepMaterial(duvet.absorbing(SixBands.all(0.5)));
+        kept.keep(duvet.absorbing(SixBands.all(0.5)));
         workers.runAll();
 
         assertThat(new RoomShelf(home.resolve("library"))
@@ -301,11 +305,11 @@ class RoomModelTest {
                         .absorption())
                 .isEqualTo(SixBands.all(0.5));
         Material[] back = new Material[1];
-        model.forgetMaterial("duvet", m -> back[0] = m);
+        kept.forget("duvet", m -> back[0] = m);
         workers.runAll();
         assertThat(back[0]).isEqualTo(duvet);
         model.editSpot("edit.noise.measured", s -> s.withNoise(OptionalDouble.of(20)));
-        model.keepPlace();
+        kept.keep(model.spot().get());
         workers.runAll();
         assertThat(new RoomShelf(home.resolve("library")).kept()).hasSize(1);
     }
