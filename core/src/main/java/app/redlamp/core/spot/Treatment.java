@@ -149,7 +149,7 @@ public final class Treatment {
     }
 
     /** Doors stay free, as a way out; windows may be covered; what hangs already is not covered twice. */
-    private static boolean free(Room room, Patch patch) {
+    static boolean free(Room room, Patch patch) {
         return room.patches().stream()
                 .filter(p -> p.face() == patch.face())
                 .filter(p -> p.material().use() == Material.Use.TREATMENT || isDoor(p))

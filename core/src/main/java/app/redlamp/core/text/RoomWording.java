@@ -13,6 +13,7 @@ import app.redlamp.core.room.Reflection;
 import app.redlamp.core.room.Room;
 import app.redlamp.core.room.SixBands;
 import app.redlamp.core.room.Space;
+import app.redlamp.core.spot.BassTrap;
 import app.redlamp.core.spot.Ranking;
 import app.redlamp.core.spot.Step;
 import app.redlamp.core.spot.Study;
@@ -205,6 +206,19 @@ public final class RoomWording {
 
     public String moveDetail(Boominess.Move move) {
         return phrases.say("move.detail", figures.whole(move.nowDb()), figures.whole(move.thenDb()));
+    }
+
+    /** Thick absorption in a corner. */
+    public String trap(BassTrap trap) {
+        return phrases.say(
+                trap.pieces() == 1 ? "trap.one" : "trap.many",
+                trap.patch().material().name(),
+                face(trap.patch().face()),
+                String.valueOf(trap.pieces()));
+    }
+
+    public String trapDetail(BassTrap trap) {
+        return phrases.say("trap.detail", figures.whole(trap.nowDb()), figures.whole(trap.thenDb()));
     }
 
     /** "30 cm towards the back wall", or two of these. */

@@ -74,6 +74,19 @@ class StudyTest {
     }
 
     @Test
+    void thickAbsorptionInTheCornerTakesTheBoomDown() {
+        Room room = Rooms.box(2.4, 1.9, 2.45, Rooms.BRICK);
+        BassTrap trap = BassTrap.of(room, WARES).orElseThrow();
+
+        assertThat(trap.patch().material()).isEqualTo(Rooms.WOOL);
+        assertThat(trap.patch().face()).isEqualTo(Face.BACK);
+        assertThat(trap.patch().u()).isZero();
+        assertThat(trap.thenDb()).isLessThan(trap.nowDb() - 1);
+        assertThat(trap.price()).isEqualTo(trap.pieces() * 45);
+        assertThat(BassTrap.of(room, List.of(Rooms.FOAM, Rooms.DUVET))).isEmpty();
+    }
+
+    @Test
     void aDeadRoomNeedsNothing() {
         Room dead = Rooms.box(2, 2, 2.2, Rooms.surface("all", .7, .8, .9, .9, .9, .9));
 

@@ -22,6 +22,7 @@ public final class WeekView extends Region {
     private static final double BOTTOM = 20;
     private static final int HOURS = 24;
     private static final int EVERY = 4;
+    private static final double SAME = 0.02;
 
     private final NodePool back = new NodePool();
     private final NodePool front = new NodePool();
@@ -138,17 +139,20 @@ public final class WeekView extends Region {
             Text name = front.text("week-name", w.days().get(d));
             name.setX(0);
             name.setY(d * row + row / 2 + 4);
-            for (int s = 0; s < perDay; s += 2) {
-                // Two half hours that are equally loud are drawn as one.
-                double one = w.steps().get(d * perDay + s);
-                double other = w.steps().get(d * perDay + s + 1);
-                if (Math.abs(one - other) < 0.02) {
-                    cell(one, LEFT + s * step, d * row, 2 * step - 2, row - 3);
-                } else {
-                    cell(one, LEFT + s * step, d * row, step - 1, row - 3);
-                    cell(other, LEFT + (s + 1) * step, d * row, step - 2, row - 3);
+            // Half hours that are equally loud are drawn as one: a new node costs more than a wide one.
+            int from = 0;
+            for (int s = 1; s <= perDay; s++) {
+                boolean same = s < perDay
+                        && Math.abs(w.steps().get(d * perDay + s) - w.steps().get(d * perDay + from)) < SAME;
+                if (!same) {
+                    cell(w.steps().get(d * perDay + from), LEFT + from * step, d * row, (s - from) * step, row - 3);
+                    from = s;
                 }
             }
+        }
+        for (int hour = 1; hour < HOURS; hour++) {
+            double x = LEFT + hour * 2 * step - 1;
+            front.line("week-hour", x, 0, x, DAYS * row - 3);
         }
         for (Frame frame : w.quiet()) {
             front.rectangle(

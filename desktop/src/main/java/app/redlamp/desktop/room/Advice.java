@@ -3,6 +3,7 @@ package app.redlamp.desktop.room;
 import app.redlamp.core.outside.WhatIf;
 import app.redlamp.core.room.Boominess;
 import app.redlamp.core.room.Material;
+import app.redlamp.core.spot.BassTrap;
 import app.redlamp.core.spot.Step;
 import app.redlamp.core.spot.Study;
 import app.redlamp.core.spot.Treatment;
@@ -14,10 +15,12 @@ import java.util.Optional;
  *
  * @param study of which place
  * @param move a better place in the room
+ * @param trap thick absorption in a corner, where moving alone does not end the boom
  * @param steps treatment, the worst first
  * @param changes against the loudest noise
  */
-public record Advice(Study study, Optional<Boominess.Move> move, List<Step> steps, List<WhatIf> changes) {
+public record Advice(
+        Study study, Optional<Boominess.Move> move, Optional<BassTrap> trap, List<Step> steps, List<WhatIf> changes) {
 
     public Advice {
         steps = List.copyOf(steps);
@@ -29,6 +32,9 @@ public record Advice(Study study, Optional<Boominess.Move> move, List<Step> step
         return new Advice(
                 study,
                 booms ? Boominess.better(study.spot().room(), study.decay().seconds()) : Optional.empty(),
+                study.bass().worstDb() >= Study.BOOM_DB
+                        ? BassTrap.of(study.spot().room(), materials)
+                        : Optional.empty(),
                 new Treatment(study.wanted(), materials).steps(study.spot().room()),
                 WhatIf.of(
                         study.spot().sources(),

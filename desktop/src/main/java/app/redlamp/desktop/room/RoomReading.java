@@ -3,7 +3,9 @@ package app.redlamp.desktop.room;
 import app.redlamp.core.outside.WhatIf;
 import app.redlamp.core.room.Boominess;
 import app.redlamp.core.room.Material;
+import app.redlamp.core.room.Patch;
 import app.redlamp.core.room.Room;
+import app.redlamp.core.spot.BassTrap;
 import app.redlamp.core.spot.Step;
 import app.redlamp.core.spot.Study;
 import app.redlamp.core.text.RoomWording;
@@ -105,6 +107,8 @@ final class RoomReading {
             return help;
         }
         advice.move().filter(m -> m.nowDb() >= Study.BOOM_DB).ifPresent(m -> help.add(move(m)));
+        boolean still = advice.move().map(m -> m.thenDb() >= Study.BOOM_DB).orElse(true);
+        advice.trap().filter(t -> still).ifPresent(t -> help.add(trap(t)));
         if (!study.quietEnough()) {
             advice.changes().stream().findFirst().ifPresent(w -> help.add(change(w, study)));
         }
@@ -134,6 +138,17 @@ final class RoomReading {
                                                 r.microphone().plus(move.by()))))));
     }
 
+    private Reading.Help trap(BassTrap trap) {
+        String price = parts.strings().say("room.price", parts.bench().plain(trap.price()));
+        return new Reading.Help(
+                parts.rooms().trap(trap),
+                parts.rooms().trapDetail(trap) + "; " + price,
+                Optional.of(new Reading.Action(
+                        "room-trap",
+                        parts.strings().say("room.try"),
+                        () -> parts.model().edit("edit.try", r -> r.with(trap.patch())))));
+    }
+
     private Reading.Help step(Step step) {
         String price = parts.strings().say("room.price", parts.bench().plain(step.price()));
         return new Reading.Help(
@@ -157,8 +172,16 @@ final class RoomReading {
         Set<String> all = new LinkedHashSet<>();
         all.add(parts.strings().say("room.caution.neighbour"));
         all.add(parts.strings().say("room.caution.safe"));
-        for (var patch : study.spot().room().patches()) {
-            patch.material().ware().map(Material.Ware::fire).ifPresent(all::add);
+        for (Patch patch : study.spot().room().patches()) {
+            patch.material().ware().ifPresent(w -> all.add(w.fire()));
+        }
+        // Glue, weight and hooks matter as much as fire where something hangs.
+        for (Patch patch : study.spot().room().patches()) {
+            patch.material()
+                    .ware()
+                    .map(Material.Ware::fixing)
+                    .filter(f -> !f.isEmpty())
+                    .ifPresent(all::add);
         }
         return List.copyOf(all);
     }
