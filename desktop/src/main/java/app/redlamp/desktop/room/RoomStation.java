@@ -6,6 +6,7 @@ import app.redlamp.core.spot.Study;
 import app.redlamp.desktop.control.LampState;
 import app.redlamp.desktop.control.Reading;
 import app.redlamp.desktop.control.ReadingColumn;
+import app.redlamp.desktop.look.Soon;
 import app.redlamp.desktop.look.Strings;
 import app.redlamp.desktop.shell.KeyBinding;
 import app.redlamp.desktop.shell.ShellView;
@@ -60,11 +61,13 @@ public final class RoomStation extends ShownStation {
         reading = new RoomReading(parts, shell.start());
         column = new ReadingColumn(parts.bench().glossary());
         column.setId("room-reading");
+        // One change is told by several properties: the page follows once.
+        Soon soon = new Soon(this::show);
         model.spot().addListener((o, was, now) -> {
             if (model.dragging()) {
                 view.showDragged();
             } else {
-                show();
+                soon.ask();
             }
         });
         model.study().addListener((o, was, now) -> {
@@ -72,13 +75,13 @@ public final class RoomStation extends ShownStation {
                 view.showDragged();
                 readNowAndThen();
             } else {
-                show();
+                soon.ask();
             }
         });
-        model.advice().addListener((o, was, now) -> show());
-        model.before().addListener((o, was, now) -> show());
-        model.open().production().addListener((o, was, now) -> show());
-        parts.wording().addListener((o, was, now) -> show());
+        model.advice().addListener((o, was, now) -> soon.ask());
+        model.before().addListener((o, was, now) -> soon.ask());
+        model.open().production().addListener((o, was, now) -> soon.ask());
+        parts.wording().addListener((o, was, now) -> soon.ask());
         show();
     }
 
