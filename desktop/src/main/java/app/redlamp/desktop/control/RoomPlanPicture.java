@@ -17,6 +17,7 @@ final class RoomPlanPicture extends Group {
     private static final double WALL = 9;
     private static final double LEAST_STRIP = 7;
     private static final double NOTE_HEIGHT = 56;
+    private static final int NOTE_LETTERS = 23;
     private static final double LINE_HEIGHT = 16;
     private static final double HEAD_M = 0.1;
     private static final double EDGE = 9;
@@ -211,10 +212,16 @@ final class RoomPlanPicture extends Group {
         for (int i = 0; i < notes.size(); i++) {
             RoomPlan.Note note = notes.get(i);
             double atY = 28 + i * step;
-            at(front.text("plan-note", note.title()), atX, atY);
+            at(front.text("plan-note", shortened(note.title())), atX, atY);
             at(front.text("plan-note-line", note.line()), atX, atY + LINE_HEIGHT);
             at(front.text(note.loud() ? "plan-note-loud" : "plan-note-line", note.level()), atX, atY + 2 * LINE_HEIGHT);
         }
+    }
+
+    private static String shortened(String words) {
+        return words.length() <= NOTE_LETTERS
+                ? words
+                : words.substring(0, NOTE_LETTERS - 1).strip() + "…";
     }
 
     private void measure(RoomPlan p, double height) {

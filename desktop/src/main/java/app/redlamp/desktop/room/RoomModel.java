@@ -38,6 +38,8 @@ public final class RoomModel {
     private final Latest<Asked, Study> studying;
     private final Latest<Study, Advice> advising;
     private final Latest<List<Asked>, List<Ranking>> ranked;
+    private final Latest<List<Asked>, List<Ranking>> offered;
+    private final ReadOnlyObjectWrapper<List<Ranking>> offers = new ReadOnlyObjectWrapper<>(List.of());
     private boolean dragging;
 
     /** What is to be studied. */
@@ -52,10 +54,14 @@ public final class RoomModel {
         this.strings = strings;
         studying = new Latest<>(jobs, Asked::study, this::studied);
         advising = new Latest<>(jobs, s -> Advice.of(s, rooms.materials()), advice::set);
-        ranked = new Latest<>(
-                jobs, all -> Ranking.of(all.stream().map(Asked::study).toList()), ranking::set);
+        ranked = new Latest<>(jobs, RoomModel::rank, ranking::set);
+        offered = new Latest<>(jobs, RoomModel::rank, offers::set);
         open.production().addListener((o, was, now) -> follow(was, now));
         follow(null, open.production().get());
+    }
+
+    private static List<Ranking> rank(List<Asked> all) {
+        return Ranking.of(all.stream().map(Asked::study).toList());
     }
 
     private void follow(Production was, Production now) {
@@ -115,6 +121,19 @@ public final class RoomModel {
     /** All places, the best for this job first. */
     public ReadOnlyObjectProperty<List<Ranking>> ranking() {
         return ranking.getReadOnlyProperty();
+    }
+
+    /** What rooms to begin with would be like for this job, the best first; asked for with {@link #offer}. */
+    public ReadOnlyObjectProperty<List<Ranking>> offers() {
+        return offers.getReadOnlyProperty();
+    }
+
+    /** Asks what rooms would be like for the open production; does nothing without one. */
+    public void offer(List<Spot> spots) {
+        Production production = open.production().get();
+        if (production != null) {
+            offered.ask(spots.stream().map(s -> new Asked(production, s)).toList());
+        }
     }
 
     /** Id of what is selected in the plan; empty for nothing. */

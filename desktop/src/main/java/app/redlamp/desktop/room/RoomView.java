@@ -1,5 +1,6 @@
 package app.redlamp.desktop.room;
 
+import app.redlamp.core.plan.Production;
 import app.redlamp.core.room.Room;
 import app.redlamp.core.spot.Spot;
 import app.redlamp.core.spot.Study;
@@ -39,6 +40,7 @@ final class RoomView {
     private Optional<VBox> bench = Optional.empty();
     private Optional<Desk<Study>> desk = Optional.empty();
     private Optional<Overlay> overlay = Optional.empty();
+    private String first = "";
 
     RoomView(RoomParts parts, RoomStation.Doors doors) {
         this.parts = parts;
@@ -50,6 +52,7 @@ final class RoomView {
         name.getStyleClass().add("heading");
         name.setId("room-name");
         name.setMinWidth(0);
+        size.setMinWidth(Region.USE_PREF_SIZE);
         plan.onMoves(new RoomPlanView.Moves() {
             @Override
             public void select(String id) {
@@ -94,9 +97,10 @@ final class RoomView {
         Study study = parts.model().study().get();
         if (spot == null) {
             overlay = Optional.empty();
-            page.getChildren().setAll(new FirstPlacePane(parts));
+            showFirst();
             return;
         }
+        first = "";
         if (overlay.isEmpty()) {
             page.getChildren().setAll(bench());
         }
@@ -115,6 +119,18 @@ final class RoomView {
         Study study = parts.model().study().get();
         if (spot != null && study != null && overlay.isEmpty()) {
             draw(spot.room(), study);
+        }
+    }
+
+    /** Offers rooms to begin with; anew only where another production, or another kind of job, asks for something else. */
+    private void showFirst() {
+        Production production = parts.model().open().production().get();
+        String wanted = production == null
+                ? "-"
+                : production.id() + production.brief().kind() + parts.lengths().imperial();
+        if (!wanted.equals(first)) {
+            first = wanted;
+            page.getChildren().setAll(new FirstPlacePane(parts));
         }
     }
 

@@ -102,6 +102,8 @@ class RoomJourneyTest {
         robot.write("Rain");
         push(robot, KeyCode.ENTER);
         push(robot, KeyCode.CONTROL, KeyCode.DIGIT2);
+        Window.until(() -> window.wiring.room().offers().get().size() == 7);
+        assertThat(robot.lookup("lacks nothing for this job").tryQuery()).isPresent();
         fire(robot, "#first-cupboard");
 
         assertThat(Window.text(robot, "#room-name")).isEqualTo("Cupboard under the stairs");
