@@ -177,10 +177,15 @@ public final class ClapWording {
 
     private String time(double seconds) {
         if (seconds < MINUTE_S) {
-            return phrases.say("time.s", seconds < 10 ? figures.tenths(seconds) : figures.whole(seconds));
+            return phrases.say("time.s", brief(seconds));
         }
         return seconds < 2 * HOUR_S
-                ? phrases.say("time.min", figures.whole(seconds / MINUTE_S))
+                ? phrases.say("time.min", brief(seconds / MINUTE_S))
                 : phrases.say("time.h", figures.tenths(seconds / HOUR_S));
+    }
+
+    /** With a decimal below ten, where one figure says too little. */
+    private String brief(double value) {
+        return value < 9.95 ? figures.tenths(value) : figures.whole(value);
     }
 }

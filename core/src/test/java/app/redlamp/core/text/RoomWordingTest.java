@@ -9,6 +9,9 @@ import app.redlamp.core.decay.Burst;
 import app.redlamp.core.decay.Clap;
 import app.redlamp.core.decay.EarlyEcho;
 import app.redlamp.core.decay.Flutter;
+import app.redlamp.core.diary.NoiseEvent;
+import app.redlamp.core.diary.NoiseGroup;
+import app.redlamp.core.outside.OctaveLevels;
 import app.redlamp.core.outside.WhatIf;
 import app.redlamp.core.room.Boominess;
 import app.redlamp.core.room.Face;
@@ -166,6 +169,16 @@ class RoomWordingTest {
                 .isEqualTo("At equal loudness: 11 dB less noise, words end in 0.21 s instead of 0.48 s.");
         assertThat(claps.comparison(new Comparison(0, side(-50, 0.4), side(-50.3, 0.4))))
                 .isEqualTo("At equal loudness nothing changed that could be heard.");
+    }
+
+    @Test
+    void aFridgeIsSaidWithItsRhythm() {
+        NoiseEvent one = new NoiseEvent(0, 40, NoiseEvent.Kind.HUM, -60, 4, 27, OctaveLevels.silence());
+        NoiseGroup fridge = new NoiseGroup(List.of(one, one, one), OptionalDouble.of(150));
+
+        assertThat(claps.group(fridge)).isEqualTo("hum, 3 times, 40 s long, 27 dB over the quiet, every 2.5 min");
+        assertThat(claps.group(new NoiseGroup(List.of(one), OptionalDouble.empty())))
+                .isEqualTo("hum, once, 40 s long, 27 dB over the quiet");
     }
 
     private static Comparison.Side side(double floor, double decay) {
