@@ -11,7 +11,7 @@ final class Library {
     @Option(
             names = "--library",
             paramLabel = "DIR",
-            description = "Folder of the library with your own specifications; the platform's usual place if left out.")
+            description = "Folder of the library with what is your own; the platform's usual place if left out.")
     private Path folder;
 
     Specifications specifications() {

@@ -13,7 +13,7 @@ import javafx.application.Application;
 public final class Main {
     private static final String NO_DISPLAY =
             "redlamp: there is no display here; './redlamp shots DIR' draws the views to"
-                    + " files, and measure, check, finish and specs work on the command line";
+                    + " files, and measure, check, finish, plan, room and decay work on the command line";
 
     /** Held, so that the level stays set: running on the class path is meant, and no warning is due. */
     private static final Logger FX_LOG = Logger.getLogger("javafx");
