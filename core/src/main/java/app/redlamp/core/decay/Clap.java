@@ -1,7 +1,6 @@
 package app.redlamp.core.decay;
 
 import app.redlamp.core.room.SixBands;
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
@@ -30,17 +29,6 @@ public record Clap(Burst burst, List<BandDecay> bands, Optional<Flutter> flutter
             }
         }
         return OptionalDouble.empty();
-    }
-
-    /** Bands whose figure can be relied on or at least be compared. */
-    public List<Integer> trusted() {
-        List<Integer> good = new ArrayList<>();
-        for (int b = 0; b < bands.size(); b++) {
-            if (bands.get(b).trust() != BandDecay.Trust.NONE) {
-                good.add(b);
-            }
-        }
-        return good;
     }
 
     /** Whether anything falls in two slopes. */

@@ -12,7 +12,6 @@ import java.util.List;
  * @param octaves mean square of each octave from 63 Hz to 8 kHz
  * @param lines mean power of each bin between 30 and 560 Hz, for every {@value #FRAMES_A_BLOCK} frames
  * @param lineCount how many bins those are
- * @param crest peak over RMS, as a power ratio
  */
 record DiaryFrames(
         double frameS,
@@ -20,8 +19,7 @@ record DiaryFrames(
         FloatSeries low,
         List<FloatSeries> octaves,
         FloatSeries lines,
-        int lineCount,
-        FloatSeries crest) {
+        int lineCount) {
 
     /** Frames that share one spectrum of lines: single ones are too rough, and all of them too many. */
     static final int FRAMES_A_BLOCK = 8;

@@ -63,8 +63,7 @@ public final class DiaryMeter implements SampleSink {
                 new FloatSeries(),
                 Stream.generate(FloatSeries::new).limit(OctaveLevels.COUNT).toList(),
                 new FloatSeries(),
-                lineSums.length,
-                new FloatSeries());
+                lineSums.length);
     }
 
     /**
@@ -123,11 +122,8 @@ public final class DiaryMeter implements SampleSink {
         }
         // A frame with a sample that is no number counts as silent.
         boolean numbers = most >= 0 && most < Float.MAX_VALUE;
-        double square = numbers ? most / length : 0;
-        float peak = 0;
         for (int n = 0; n < length; n++) {
             work[n] = numbers ? loudest[n] * window[n] : 0;
-            peak = numbers ? Math.max(peak, Math.abs(loudest[n])) : 0;
         }
         transform.forward(work);
         double[] octaves = new double[OctaveLevels.COUNT];
@@ -145,7 +141,6 @@ public final class DiaryMeter implements SampleSink {
         for (int b = 0; b < octaves.length; b++) {
             frames.octaves().get(b).add((float) octaves[b]);
         }
-        frames.crest().add(square > 0 ? (float) (peak * peak / square) : 0);
         lines();
     }
 

@@ -158,11 +158,14 @@ public final class ClapWording {
 
     /** What a night tells, one sentence. */
     public String diary(Diary diary) {
-        return phrases.say(
+        String told = phrases.say(
                 diary.events().isEmpty() ? "diary.quiet" : "diary",
                 time(diary.durationS()),
-                String.valueOf(diary.events().size()),
+                String.valueOf(diary.events().size() + diary.leftOut()),
                 figures.whole(100 * diary.disturbed()));
+        return diary.leftOut() > 0
+                ? phrases.say("diary.left", told, String.valueOf(diary.events().size()))
+                : told;
     }
 
     /** One thing that is heard in a night. */

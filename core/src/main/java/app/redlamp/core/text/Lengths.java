@@ -50,13 +50,6 @@ public final class Lengths {
                 : figures.hundredths(centimetres / 100) + " m";
     }
 
-    /** An area in m², or square feet. */
-    public String area(double squareMetres) {
-        return imperial
-                ? figures.whole(squareMetres / FOOT_M / FOOT_M) + " sq ft"
-                : figures.tenths(squareMetres) + " m²";
-    }
-
     /**
      * Reads a length, whichever way it is written. A bare number is metres, or feet where lengths are imperial.
      *

@@ -133,7 +133,8 @@ public final class RoomWording {
                 figures.tenths(r.levelDb()),
                 figures.whole(notches.get(0)),
                 figures.whole(notches.get(1)),
-                figures.whole(notches.get(2)));
+                figures.whole(notches.get(2)),
+                figures.tenths(-r.notchDb()));
     }
 
     /** What a reflection comes off: "the window", "the desk", "the left wall". */

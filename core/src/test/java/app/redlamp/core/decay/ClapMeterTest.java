@@ -149,7 +149,7 @@ class ClapMeterTest {
     void aStraightFallIsTrustedAndHasOneSlope() throws Exception {
         Clap clap = ClapMeter.of(recorded(decays(new double[] {.5, .5, .5, .5, .5, .5}, 1.6, 5)), RATE);
 
-        assertThat(clap.trusted()).containsExactly(0, 1, 2, 3, 4, 5);
+        assertThat(clap.bands()).noneMatch(b -> b.trust() == BandDecay.Trust.NONE);
         BandDecay middle = clap.bands().get(3);
         assertThat(middle.t30Trust()).isEqualTo(BandDecay.Trust.GOOD);
         assertThat(middle.t30().orElseThrow()).isCloseTo(0.5, within(0.03));

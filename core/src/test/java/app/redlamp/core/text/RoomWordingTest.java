@@ -9,6 +9,7 @@ import app.redlamp.core.decay.Burst;
 import app.redlamp.core.decay.Clap;
 import app.redlamp.core.decay.EarlyEcho;
 import app.redlamp.core.decay.Flutter;
+import app.redlamp.core.diary.Diary;
 import app.redlamp.core.diary.NoiseEvent;
 import app.redlamp.core.diary.NoiseGroup;
 import app.redlamp.core.outside.OctaveLevels;
@@ -169,6 +170,24 @@ class RoomWordingTest {
                 .isEqualTo("At equal loudness: 11 dB less noise, words end in 0.21 s instead of 0.48 s.");
         assertThat(claps.comparison(new Comparison(0, side(-50, 0.4), side(-50.3, 0.4))))
                 .isEqualTo("At equal loudness nothing changed that could be heard.");
+    }
+
+    @Test
+    void whatIsNotListedIsSaid() {
+        Diary many = new Diary(3600, -60, List.of(), List.of(), List.of(), List.of(), 12);
+        NoiseEvent one = new NoiseEvent(0, 40, NoiseEvent.Kind.HUM, -60, 4, 27, OctaveLevels.silence());
+        Diary listed = new Diary(3600, -60, List.of(), List.of(), List.of(one), List.of(), 12);
+
+        assertThat(claps.diary(listed)).contains("13 times something rose").endsWith("The 1 loudest are listed.");
+        assertThat(many.disturbed()).isZero();
+    }
+
+    @Test
+    void anEchoIsSaidWithWhatItTakesAway() {
+        Study study = study(Rooms.boxRoom());
+        String said = rooms.reflection(study.spot().room(), study.reflections().get(0));
+
+        assertThat(said).startsWith("the back wall: ").contains("ms late").contains(" dB away at ");
     }
 
     @Test

@@ -1,15 +1,13 @@
 package app.redlamp.desktop.control;
 
 import java.util.List;
-import java.util.Optional;
-import javafx.scene.layout.Region;
 import javafx.scene.shape.Circle;
 import javafx.scene.shape.Polygon;
 import javafx.scene.shape.Rectangle;
 import javafx.scene.text.Text;
 
 /** How long a room rings in each octave: a post a band, the wanted part shaded, a lozenge for now and a ring for before. */
-public final class BandsView extends Region {
+public final class BandsView extends Picture<BandsView.Bands> {
     private static final double TOP = 20;
     private static final double BOTTOM = 24;
     private static final double LEFT = 34;
@@ -17,10 +15,6 @@ public final class BandsView extends Region {
     private static final double WIDE = 26;
     private static final double LOZENGE = 6;
     private static final double HEADROOM = 1.12;
-
-    private final NodePool back = new NodePool();
-    private final NodePool front = new NodePool();
-    private Optional<Bands> shown = Optional.empty();
 
     /**
      * What it shows.
@@ -61,27 +55,13 @@ public final class BandsView extends Region {
     }
 
     public BandsView() {
-        getStyleClass().add("bands");
-        getChildren().addAll(back, front);
+        super("bands");
         setMinSize(180, 110);
         setPrefSize(300, 170);
     }
 
-    public void show(Optional<Bands> bands) {
-        shown = bands;
-        requestLayout();
-    }
-
     @Override
-    protected void layoutChildren() {
-        back.begin();
-        front.begin();
-        shown.ifPresent(this::draw);
-        back.end();
-        front.end();
-    }
-
-    private void draw(Bands b) {
+    void draw(Bands b) {
         double height = getHeight() - TOP - BOTTOM;
         double most = b.highest();
         double step = (getWidth() - LEFT - RIGHT) / b.names().size();

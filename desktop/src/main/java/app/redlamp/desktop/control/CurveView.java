@@ -3,21 +3,15 @@ package app.redlamp.desktop.control;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
-import java.util.Optional;
-import javafx.scene.layout.Region;
 import javafx.scene.shape.Polyline;
 import javafx.scene.text.Text;
 
 /** Levels over frequency: one or two curves, and marks on what matters. */
-public final class CurveView extends Region {
+public final class CurveView extends Picture<CurveView.Curves> {
     private static final double LEFT = 38;
     private static final double RIGHT = 12;
     private static final double TOP = 26;
     private static final double BOTTOM = 24;
-
-    private final NodePool back = new NodePool();
-    private final NodePool front = new NodePool();
-    private Optional<Curves> shown = Optional.empty();
 
     /**
      * What it shows.
@@ -62,28 +56,16 @@ public final class CurveView extends Region {
     public record Mark(double hz, double db, String words, boolean loud) {}
 
     public CurveView() {
-        getStyleClass().add("curves");
-        getChildren().addAll(back, front);
+        super("curves");
         setMinSize(180, 100);
         setPrefSize(300, 160);
     }
 
-    public void show(Optional<Curves> curves) {
-        shown = curves;
-        requestLayout();
-    }
-
     @Override
-    protected void layoutChildren() {
-        back.begin();
-        front.begin();
-        shown.filter(c -> !c.lines().isEmpty() && c.lines().get(0).hz().size() > 1)
-                .ifPresent(this::draw);
-        back.end();
-        front.end();
-    }
-
-    private void draw(Curves c) {
+    void draw(Curves c) {
+        if (c.lines().isEmpty() || c.lines().get(0).hz().size() < 2) {
+            return;
+        }
         grid(c);
         c.lines().forEach(line -> curve(c, line));
         double free = LEFT;

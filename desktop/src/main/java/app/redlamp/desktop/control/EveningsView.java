@@ -6,7 +6,6 @@ import javafx.scene.AccessibleRole;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.input.MouseEvent;
-import javafx.scene.layout.Region;
 import javafx.scene.shape.Line;
 import javafx.scene.shape.Polygon;
 import javafx.scene.shape.Rectangle;
@@ -16,7 +15,7 @@ import javafx.scene.text.Text;
  * A calendar with the hours of each day: when the room is quiet, what is read in it, what is kept for corrections, when it is
  * due. A day is chosen with the pointer or the arrows, and turned on and off with a press or the space bar.
  */
-public final class EveningsView extends Region {
+public final class EveningsView extends Picture<Evenings> {
     private static final double LEFT = 50;
     private static final double RIGHT = 14;
     private static final double TOP = 24;
@@ -28,16 +27,12 @@ public final class EveningsView extends Region {
     private static final double LEAST_HEIGHT = 136;
     private static final double HEIGHT = 150;
 
-    private final NodePool back = new NodePool();
-    private final NodePool front = new NodePool();
-    private Optional<Evenings> shown = Optional.empty();
     private int chosen = -1;
     private Consumer<Evenings.Day> onChoose = day -> {};
     private Consumer<Evenings.Day> onTurn = day -> {};
 
     public EveningsView() {
-        getStyleClass().add("evenings");
-        getChildren().addAll(back, front);
+        super("evenings");
         setMinSize(200, LEAST_HEIGHT);
         setPrefSize(600, HEIGHT);
         setFocusTraversable(true);
@@ -52,10 +47,10 @@ public final class EveningsView extends Region {
         focusedProperty().addListener((o, was, now) -> requestLayout());
     }
 
+    @Override
     public void show(Optional<Evenings> evenings) {
-        shown = evenings;
         chosen = Math.min(chosen, evenings.map(e -> e.days().size()).orElse(0) - 1);
-        requestLayout();
+        super.show(evenings);
     }
 
     /** Told which day is looked at. */
@@ -69,7 +64,7 @@ public final class EveningsView extends Region {
     }
 
     private void key(KeyEvent event) {
-        if (shown.isEmpty() || event.isShortcutDown() || event.isAltDown()) {
+        if (shown().isEmpty() || event.isShortcutDown() || event.isAltDown()) {
             return;
         }
         if (event.getCode() == KeyCode.LEFT || event.getCode() == KeyCode.RIGHT) {
@@ -82,7 +77,7 @@ public final class EveningsView extends Region {
     }
 
     private void choose(int index) {
-        shown.ifPresent(e -> {
+        shown().ifPresent(e -> {
             int within = Math.min(index, e.days().size() - 1);
             if (within != chosen && within >= 0) {
                 chosen = within;
@@ -93,7 +88,7 @@ public final class EveningsView extends Region {
     }
 
     private void turn() {
-        shown.filter(e -> chosen >= 0 && chosen < e.days().size())
+        shown().filter(e -> chosen >= 0 && chosen < e.days().size())
                 .ifPresent(e -> onTurn.accept(e.days().get(chosen)));
     }
 
@@ -103,20 +98,13 @@ public final class EveningsView extends Region {
     }
 
     private double step() {
-        return shown.map(e -> (getWidth() - LEFT - RIGHT) / Math.max(1, e.days().size()))
+        return shown().map(
+                        e -> (getWidth() - LEFT - RIGHT) / Math.max(1, e.days().size()))
                 .orElse(0.0);
     }
 
     @Override
-    protected void layoutChildren() {
-        back.begin();
-        front.begin();
-        shown.ifPresent(this::draw);
-        back.end();
-        front.end();
-    }
-
-    private void draw(Evenings e) {
+    void draw(Evenings e) {
         double height = getHeight() - TOP - BOTTOM;
         hours(e, height);
         double step = step();

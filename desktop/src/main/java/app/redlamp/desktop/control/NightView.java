@@ -8,12 +8,11 @@ import javafx.scene.AccessibleRole;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.input.MouseEvent;
-import javafx.scene.layout.Region;
 import javafx.scene.shape.Polygon;
 import javafx.scene.text.Text;
 
 /** A night as an outline of its level, with a row below for each thing that was heard, and bars where it was on. */
-public final class NightView extends Region {
+public final class NightView extends Picture<NightView.Night> {
     private static final double LEFT = 44;
     private static final double RIGHT = 12;
     private static final double TOP = 10;
@@ -22,9 +21,6 @@ public final class NightView extends Region {
     private static final double LEAST_BAR = 3;
     private static final int MOST_ROWS = 6;
 
-    private final NodePool back = new NodePool();
-    private final NodePool front = new NodePool();
-    private Optional<Night> shown = Optional.empty();
     private int chosen;
     private IntConsumer onChoose = i -> {};
 
@@ -65,8 +61,7 @@ public final class NightView extends Region {
     public record Bar(double fromS, double toS) {}
 
     public NightView() {
-        getStyleClass().add("night");
-        getChildren().addAll(back, front);
+        super("night");
         setMinSize(260, 150);
         setPrefSize(600, 260);
         setFocusTraversable(true);
@@ -84,10 +79,10 @@ public final class NightView extends Region {
         focusedProperty().addListener((o, was, now) -> requestLayout());
     }
 
+    @Override
     public void show(Optional<Night> night) {
-        shown = night;
         chosen = 0;
-        requestLayout();
+        super.show(night);
     }
 
     /** Told which row is chosen. */
@@ -96,7 +91,7 @@ public final class NightView extends Region {
     }
 
     private void choose(int row) {
-        shown.ifPresent(n -> {
+        shown().ifPresent(n -> {
             int rows = Math.min(MOST_ROWS, n.rows().size());
             if (row >= 0 && row < rows && row != chosen) {
                 chosen = row;
@@ -107,20 +102,12 @@ public final class NightView extends Region {
     }
 
     private double rowsTop() {
-        int rows = shown.map(n -> Math.min(MOST_ROWS, n.rows().size())).orElse(0);
+        int rows = shown().map(n -> Math.min(MOST_ROWS, n.rows().size())).orElse(0);
         return getHeight() - BOTTOM - rows * ROW;
     }
 
     @Override
-    protected void layoutChildren() {
-        back.begin();
-        front.begin();
-        shown.ifPresent(this::draw);
-        back.end();
-        front.end();
-    }
-
-    private void draw(Night n) {
+    void draw(Night n) {
         double height = rowsTop() - TOP - 10;
         double low = n.quietDb() - 6;
         double high = n.topsDb().stream().mapToDouble(d -> d).max().orElse(low + 30) + 3;

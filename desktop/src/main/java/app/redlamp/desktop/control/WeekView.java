@@ -1,13 +1,11 @@
 package app.redlamp.desktop.control;
 
 import java.util.List;
-import java.util.Optional;
 import java.util.function.Consumer;
 import javafx.scene.AccessibleRole;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.input.MouseEvent;
-import javafx.scene.layout.Region;
 import javafx.scene.shape.Rectangle;
 import javafx.scene.text.Text;
 
@@ -15,7 +13,7 @@ import javafx.scene.text.Text;
  * A week in half hours, a row a day: the lighter the louder, quiet stretches framed. A half hour is chosen with the pointer or
  * the arrows.
  */
-public final class WeekView extends Region {
+public final class WeekView extends Picture<WeekView.Week> {
     private static final int DAYS = 7;
     private static final double LEFT = 44;
     private static final double RIGHT = 8;
@@ -24,9 +22,6 @@ public final class WeekView extends Region {
     private static final int EVERY = 4;
     private static final double SAME = 0.02;
 
-    private final NodePool back = new NodePool();
-    private final NodePool front = new NodePool();
-    private Optional<Week> shown = Optional.empty();
     private int day;
     private int slot = -1;
     private Consumer<Chosen> onChoose = c -> {};
@@ -53,8 +48,7 @@ public final class WeekView extends Region {
     public record Chosen(int day, int slot) {}
 
     public WeekView() {
-        getStyleClass().add("week");
-        getChildren().addAll(back, front);
+        super("week");
         setMinSize(260, 120);
         setPrefSize(600, 132);
         setFocusTraversable(true);
@@ -68,18 +62,13 @@ public final class WeekView extends Region {
         focusedProperty().addListener((o, was, now) -> requestLayout());
     }
 
-    public void show(Optional<Week> week) {
-        shown = week;
-        requestLayout();
-    }
-
     /** Told which half hour is looked at. */
     public void onChoose(Consumer<Chosen> told) {
         onChoose = told;
     }
 
     private void key(KeyEvent event) {
-        if (shown.isEmpty()
+        if (shown().isEmpty()
                 || event.isShortcutDown()
                 || event.isAltDown()
                 || !event.getCode().isArrowKey()) {
@@ -93,7 +82,7 @@ public final class WeekView extends Region {
     }
 
     private void choose(int newDay, int newSlot) {
-        shown.ifPresent(w -> {
+        shown().ifPresent(w -> {
             int perDay = w.steps().size() / DAYS;
             int inDay = Math.max(0, Math.min(DAYS - 1, newDay));
             int inSlot = Math.max(0, Math.min(perDay - 1, newSlot));
@@ -111,7 +100,7 @@ public final class WeekView extends Region {
     }
 
     private int slotAt(double x) {
-        return shown.map(w -> (int) Math.floor((x - LEFT) / step(w))).orElse(-1);
+        return shown().map(w -> (int) Math.floor((x - LEFT) / step(w))).orElse(-1);
     }
 
     private double rowHeight() {
@@ -123,15 +112,7 @@ public final class WeekView extends Region {
     }
 
     @Override
-    protected void layoutChildren() {
-        back.begin();
-        front.begin();
-        shown.ifPresent(this::draw);
-        back.end();
-        front.end();
-    }
-
-    private void draw(Week w) {
+    void draw(Week w) {
         int perDay = w.steps().size() / DAYS;
         double step = step(w);
         double row = rowHeight();

@@ -54,11 +54,6 @@ public final class Latest<I, O> {
         });
     }
 
-    /** Whether something is computed or waits. */
-    public boolean busy() {
-        return computing;
-    }
-
     /** What is under way is shown no more. */
     public void forget() {
         age++;

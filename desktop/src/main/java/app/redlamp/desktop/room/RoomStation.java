@@ -100,13 +100,15 @@ public final class RoomStation extends ShownStation {
         return column;
     }
 
-    /** A recording is measured as a clap; long ones are read as a night. */
+    /** Two recordings are compared; one is read as a night where that is open, and measured as a clap everywhere else. */
     @Override
     public void drop(List<Path> files) {
         if (!files.isEmpty() && model.spot().get() != null) {
             if (files.size() == 2) {
                 parts.listening().compare(files.get(0), files.get(1));
                 view.openCompare();
+            } else if (view.nightOpen()) {
+                parts.listening().listen(files.get(0));
             } else {
                 parts.listening().measure(files.get(0));
                 view.openMeasure();

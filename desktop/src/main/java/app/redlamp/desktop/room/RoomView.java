@@ -92,6 +92,11 @@ final class RoomView {
         return overlay.isPresent();
     }
 
+    /** Whether a night is looked at. */
+    boolean nightOpen() {
+        return overlay.filter(NightPane.class::isInstance).isPresent();
+    }
+
     void show() {
         Spot spot = parts.model().spot().get();
         Study study = parts.model().study().get();
@@ -250,9 +255,10 @@ final class RoomView {
     }
 
     private void cover(Function<Runnable, Overlay> maker) {
-        if (covered() || parts.model().spot().get() == null) {
+        if (parts.model().spot().get() == null) {
             return;
         }
+        overlay.ifPresent(page.getChildren()::remove);
         Overlay made = maker.apply(this::close);
         overlay = Optional.of(made);
         page.getChildren().add(made);

@@ -2,6 +2,8 @@ package app.redlamp.desktop.app;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
+import static org.mockito.Mockito.mock;
+import static org.mockito.Mockito.when;
 
 import app.redlamp.core.room.Material;
 import app.redlamp.core.room.Point;
@@ -9,11 +11,14 @@ import app.redlamp.core.room.Room;
 import app.redlamp.media.demo.DemoProduction;
 import java.io.IOException;
 import java.nio.file.Path;
+import java.util.List;
 import javafx.application.Platform;
 import javafx.geometry.Bounds;
 import javafx.scene.Node;
 import javafx.scene.control.ButtonBase;
 import javafx.scene.control.TextInputControl;
+import javafx.scene.input.DragEvent;
+import javafx.scene.input.Dragboard;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.MouseButton;
 import javafx.stage.Stage;
@@ -85,6 +90,16 @@ class RoomJourneyTest {
             field.setText(text);
         });
         push(robot, KeyCode.ENTER);
+    }
+
+    /** Drops files on the window, as a file manager would. */
+    private void drop(FxRobot robot, List<Path> files) {
+        Dragboard board = mock(Dragboard.class);
+        when(board.getFiles()).thenReturn(files.stream().map(Path::toFile).toList());
+        DragEvent event = mock(DragEvent.class);
+        when(event.getDragboard()).thenReturn(board);
+        robot.interact(() -> robot.lookup(".page").query().getOnDragDropped().handle(event));
+        window.settle();
     }
 
     @Test
@@ -224,6 +239,20 @@ class RoomJourneyTest {
             assertThat(Window.text(robot, "#" + pane + "-verdict")).contains("words.wav is not a sound file");
             fire(robot, "#overlay-close");
         }
+    }
+
+    @Test
+    void whatIsDroppedGoesWhereTheUserIs(FxRobot robot) throws IOException {
+        openDemo();
+        Path words = java.nio.file.Files.writeString(folder.resolve("words.wav"), "These are words.");
+        drop(robot, List.of(words));
+        assertThat(Window.text(robot, "#clap-verdict")).contains("words.wav");
+        fire(robot, "#overlay-close");
+        fire(robot, "#room-night");
+        drop(robot, List.of(words));
+        assertThat(Window.text(robot, "#night-verdict")).contains("words.wav");
+        drop(robot, List.of(words, words));
+        assertThat(robot.lookup("#compare-verdict").tryQuery()).isPresent();
     }
 
     @Test
