@@ -26,6 +26,11 @@ public enum Pattern {
         return name().toLowerCase(Locale.ROOT).replace('_', '-');
     }
 
+    /** A of the pattern: the share that hears pressure alone, 0 to 1. */
+    public double even() {
+        return even;
+    }
+
     /** What is heard under an angle against what is heard from the front, 0 to 1. */
     public double gain(double cosine) {
         return Math.max(QUIETEST, Math.abs(even + (1 - even) * cosine));

@@ -1,0 +1,93 @@
+package app.redlamp.core.chain;
+
+import java.util.Optional;
+
+/**
+ * One voice's way from the mouth to the file.
+ *
+ * @param voice who speaks
+ * @param position where the microphone stands
+ * @param room what else is heard
+ * @param capsule the microphone
+ * @param lead what leads to the preamp
+ * @param booster a small amplifier in between; absent for none
+ * @param preamp what lifts the voltage
+ * @param gainDb where its knob stands, within its range
+ * @param converter what makes numbers
+ * @param finishing what is made of them
+ */
+public record Chain(
+        Voice voice,
+        Position position,
+        Surroundings room,
+        Capsule capsule,
+        Lead lead,
+        Optional<Booster> booster,
+        Preamp preamp,
+        double gainDb,
+        Converter converter,
+        Finishing finishing) {
+
+    /** @throws IllegalArgumentException for a gain that the preamp has not */
+    public Chain {
+        if (!(gainDb >= preamp.minGainDb() - 1e-9 && gainDb <= preamp.maxGainDb() + 1e-9)) {
+            throw new IllegalArgumentException("gain of " + gainDb + " dB: must lie between " + preamp.minGainDb()
+                    + " and " + preamp.maxGainDb() + " with this preamp");
+        }
+    }
+
+    public Chain gained(double db) {
+        return new Chain(
+                voice, position, room, capsule, lead, booster, preamp, preamp.within(db), converter, finishing);
+    }
+
+    public Chain at(Position other) {
+        return new Chain(voice, other, room, capsule, lead, booster, preamp, gainDb, converter, finishing);
+    }
+
+    public Chain spoken(Voice other) {
+        return new Chain(other, position, room, capsule, lead, booster, preamp, gainDb, converter, finishing);
+    }
+
+    public Chain in(Surroundings other) {
+        return new Chain(voice, position, other, capsule, lead, booster, preamp, gainDb, converter, finishing);
+    }
+
+    public Chain through(Optional<Booster> other) {
+        return new Chain(voice, position, room, capsule, lead, other, preamp, gainDb, converter, finishing);
+    }
+
+    public Chain heardBy(Capsule other) {
+        return new Chain(voice, position, room, other, lead, booster, preamp, gainDb, converter, finishing);
+    }
+
+    public Chain finished(Finishing other) {
+        return new Chain(voice, position, room, capsule, lead, booster, preamp, gainDb, converter, other);
+    }
+
+    /** Average level of the reading at the capsule, in dB SPL. */
+    public double atCapsuleDb() {
+        return voice.reading().atOneMetreDb() + position.distanceDb() + position.offAxisDb(capsule.pattern());
+    }
+
+    /** Average level of the reading where it reaches the preamp, in dBu. */
+    public double atPreampDbu() {
+        return capsule.outputDbu(atCapsuleDb())
+                + Lead.loadDb(capsule.outputOhm(), preamp.inputOhm())
+                + booster.map(Booster::gainDb).orElse(0.0);
+    }
+
+    /** Gain that puts the voice where it is wanted, in dB; may be one that the preamp has not. */
+    public double neededGainDb(GainTarget target) {
+        double average = atPreampDbu() - preamp.fullScaleDbu() - Volts.SINE_CREST_DB;
+        double byPeak = target.peakDbfs() - (average + voice.swellDb() + voice.crestDb());
+        return target.averageDbfs().isPresent()
+                ? Math.min(byPeak, target.averageDbfs().getAsDouble() - average)
+                : byPeak;
+    }
+
+    /** With the knob where the voice is wanted, as far as the preamp goes. */
+    public Chain set(GainTarget target) {
+        return gained(neededGainDb(target));
+    }
+}

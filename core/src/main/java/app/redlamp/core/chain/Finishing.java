@@ -1,0 +1,48 @@
+package app.redlamp.core.chain;
+
+import java.util.OptionalDouble;
+
+/**
+ * What is made of the recording.
+ *
+ * @param levelDbfs RMS that the voice is brought to, −60 to 0 dBFS
+ * @param ceilingDbfs where peaks end, −20 to 0 dBFS
+ * @param compressionDb by how much a compressor turns the voice down, which its make-up gives back to noise too, 0 to 12 dB
+ * @param bits of a sample in the file, 8 to 32
+ * @param floorDbfs highest noise floor that is let pass, in dBFS RMS; absent where nobody asks
+ */
+public record Finishing(
+        double levelDbfs, double ceilingDbfs, double compressionDb, int bits, OptionalDouble floorDbfs) {
+
+    /** From voice down to noise where nobody asks for a floor (common practice, no source). */
+    public static final double USUAL_GAP_DB = 40;
+
+    /** Dither adds to the noise of whole steps: triangular, of two steps (any handbook of digital audio). */
+    private static final double DITHER_DB = 10 * Math.log10(3);
+
+    /** @throws IllegalArgumentException out of range */
+    public Finishing {
+        if (!(levelDbfs >= -60 && levelDbfs <= 0 && ceilingDbfs >= -20 && ceilingDbfs <= 0)) {
+            throw new IllegalArgumentException("level of " + levelDbfs + ", peaks to " + ceilingDbfs
+                    + " dBFS: must lie between −60 and 0, and −20 and 0");
+        }
+        if (!(compressionDb >= 0 && compressionDb <= 12 && bits >= 8 && bits <= 32)) {
+            throw new IllegalArgumentException("compression of " + compressionDb + " dB, " + bits
+                    + " bits: must lie between 0 and 12 dB, and 8 and 32 bits");
+        }
+    }
+
+    public Finishing compressing(double db) {
+        return new Finishing(levelDbfs, ceilingDbfs, db, bits, floorDbfs);
+    }
+
+    /** From voice down to noise, as it must be in the file. */
+    public double wantedGapDb() {
+        return floorDbfs.isPresent() ? levelDbfs - floorDbfs.getAsDouble() : USUAL_GAP_DB;
+    }
+
+    /** Noise that writing the file adds, in dBFS RMS. */
+    Noise steps() {
+        return Converter.steps(bits).plus(DITHER_DB);
+    }
+}

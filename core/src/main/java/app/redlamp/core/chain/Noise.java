@@ -1,0 +1,89 @@
+package app.redlamp.core.chain;
+
+import app.redlamp.core.outside.OctaveLevels;
+import app.redlamp.core.signal.AWeighting;
+
+/**
+ * A noise by two levels: as the meter of a client hears it, and as data sheets give it.
+ *
+ * @param flatDb unweighted from 80 Hz to 20 kHz: behind the high-pass that finishing uses anyway
+ * @param dbA A-weighted (IEC 61672-1)
+ */
+public record Noise(double flatDb, double dbA) {
+    /** Corner of the high-pass of finishing. */
+    static final double CORNER_HZ = 80;
+
+    /** Highest frequency that counts. */
+    static final double HIGHEST_HZ = 20_000;
+
+    /** What stands for no noise at all. */
+    public static final Noise NONE = new Noise(-200, -200);
+
+    private static final double WHITE_A = whiteA();
+
+    /** @throws IllegalArgumentException where it is no number */
+    public Noise {
+        if (!(Double.isFinite(flatDb) && Double.isFinite(dbA))) {
+            throw new IllegalArgumentException("noise of " + flatDb + " dB, " + dbA + " dB(A): must be numbers");
+        }
+    }
+
+    /** White noise, as thermal noise is, by its unweighted level over 20 kHz. */
+    public static Noise white(double flatDb) {
+        return new Noise(flatDb, flatDb + WHITE_A);
+    }
+
+    /** White noise by its A-weighted level: what capsules and preamps make is taken for white. */
+    public static Noise whiteA(double dbA) {
+        return new Noise(dbA - WHITE_A, dbA);
+    }
+
+    /** How much the A-weighting takes from white noise of 20 kHz, in dB: −2 to −3. */
+    public static double whiteWeightDb() {
+        return WHITE_A;
+    }
+
+    /** A noise by its octaves. */
+    public static Noise of(OctaveLevels octaves) {
+        double sum = 0;
+        for (int b = 0; b < OctaveLevels.COUNT; b++) {
+            sum += Math.pow(10, octaves.at(b) / 10) * passed(OctaveLevels.centreHz(b));
+        }
+        return new Noise(10 * Math.log10(sum), octaves.dbA());
+    }
+
+    /** Share of the power of an octave that a high-pass of the second order lets through, over thirds of it. */
+    private static double passed(double centreHz) {
+        double sum = 0;
+        for (int third = -1; third <= 1; third++) {
+            double ratio = centreHz * Math.pow(10, third * 0.1) / CORNER_HZ;
+            double fourth = Math.pow(ratio, 4);
+            sum += fourth / (1 + fourth);
+        }
+        return sum / 3;
+    }
+
+    private static double whiteA() {
+        double sum = 0;
+        for (int hz = 1; hz <= HIGHEST_HZ; hz++) {
+            sum += Math.pow(10, AWeighting.db(hz) / 10);
+        }
+        return 10 * Math.log10(sum / HIGHEST_HZ);
+    }
+
+    /** The same noise louder or quieter. */
+    public Noise plus(double db) {
+        return new Noise(flatDb + db, dbA + db);
+    }
+
+    /** Both together: powers add. */
+    public Noise and(Noise other) {
+        return new Noise(sum(flatDb, other.flatDb), sum(dbA, other.dbA));
+    }
+
+    /** What two levels give together in dB. */
+    public static double sum(double aDb, double bDb) {
+        double high = Math.max(aDb, bDb);
+        return high + 10 * Math.log10(1 + Math.pow(10, (Math.min(aDb, bDb) - high) / 10));
+    }
+}

@@ -1,0 +1,76 @@
+package app.redlamp.core.chain;
+
+import app.redlamp.core.room.Mouth;
+import app.redlamp.core.room.Pattern;
+
+/**
+ * Where the microphone stands to the mouth.
+ *
+ * @param distanceM from the lips to the capsule, 0.01 to 5 m
+ * @param angleDeg by how much the microphone is turned away from the mouth, 0 to 180: 180 is the back of it
+ * @param sideDeg by how much it stands beside the straight line out of the mouth, 0 to 90
+ * @param raisedDeg by how much it stands above that line, or below it, −60 to 60
+ */
+public record Position(double distanceM, double angleDeg, double sideDeg, double raisedDeg) {
+    public static final double NEAREST_M = 0.01;
+    public static final double FURTHEST_M = 5;
+    public static final double HIGHEST_DEG = 60;
+
+    /** @throws IllegalArgumentException out of range */
+    public Position {
+        if (!(distanceM >= NEAREST_M && distanceM <= FURTHEST_M)) {
+            throw new IllegalArgumentException("distance of " + distanceM + " m: must lie between 1 cm and 5 m");
+        }
+        if (!(angleDeg >= 0
+                && angleDeg <= 180
+                && sideDeg >= 0
+                && sideDeg <= 90
+                && Math.abs(raisedDeg) <= HIGHEST_DEG)) {
+            throw new IllegalArgumentException("turned by " + angleDeg + "°, " + sideDeg + "° beside, " + raisedDeg
+                    + "° above: must lie between 0 and 180°, 0 and 90°, and −60 and 60°");
+        }
+    }
+
+    /** Straight before the mouth, and facing it. */
+    public static Position straight(double distanceM) {
+        return new Position(distanceM, 0, 0, 0);
+    }
+
+    public Position at(double metres) {
+        return new Position(Math.max(NEAREST_M, Math.min(FURTHEST_M, metres)), angleDeg, sideDeg, raisedDeg);
+    }
+
+    public Position turned(double degrees) {
+        return new Position(distanceM, degrees, sideDeg, raisedDeg);
+    }
+
+    public Position beside(double degrees) {
+        return new Position(distanceM, angleDeg, degrees, raisedDeg);
+    }
+
+    public Position raised(double degrees) {
+        return new Position(distanceM, angleDeg, sideDeg, degrees);
+    }
+
+    /** Angle between the line out of the mouth and the microphone, in degrees. */
+    public double offMouthDeg() {
+        return Math.toDegrees(Math.acos(offMouth()));
+    }
+
+    private double offMouth() {
+        return Math.cos(Math.toRadians(sideDeg)) * Math.cos(Math.toRadians(raisedDeg));
+    }
+
+    /**
+     * What the place makes of a level at 1 m in front of the mouth, in dB: −20 log10(r), the inverse-distance law of a small
+     * source, and what goes out of a mouth to this side.
+     */
+    public double distanceDb() {
+        return -20 * Math.log10(distanceM) + 20 * Math.log10(Mouth.gain(offMouth()));
+    }
+
+    /** What a pattern makes of a voice that comes from this side of the microphone, in dB, 0 from the front. */
+    public double offAxisDb(Pattern pattern) {
+        return 20 * Math.log10(pattern.gain(Math.cos(Math.toRadians(angleDeg))));
+    }
+}

@@ -1,0 +1,68 @@
+package app.redlamp.core.chain;
+
+/**
+ * What lifts the voltage of a microphone to what a converter wants.
+ *
+ * @param minGainDb knob down, −40 to 60 dB
+ * @param maxGainDb knob up, at least as much, up to 90 dB
+ * @param einDbu its noise as if it came in with the microphone, unweighted over 20 kHz at 150 Ω, −135 to −60
+ * @param strainDb by how much that rises towards the end of the knob, 0 to 12 dB
+ * @param maxInputDbu loudest sine that it takes with the knob down, −60 to 40
+ * @param inputOhm resistance that it loads a microphone with, 100 Ω to 10 MΩ
+ */
+public record Preamp(
+        double minGainDb, double maxGainDb, double einDbu, double strainDb, double maxInputDbu, double inputOhm) {
+    /** Preamps get noisy in the last part of their range (common practice, no source). */
+    public static final double STRAINED_DB = 6;
+
+    /** Thermal noise of the resistance that preamps are measured with. */
+    static final double TEST_DBU = Volts.thermalDbu(150);
+
+    private static final double LOWEST_EIN = -135;
+    private static final double HIGHEST_EIN = -60;
+
+    /** @throws IllegalArgumentException out of range; the message says what is allowed */
+    public Preamp {
+        checkEin(einDbu);
+        if (!(minGainDb >= -40 && minGainDb <= 60 && maxGainDb >= minGainDb && maxGainDb <= 90)) {
+            throw new IllegalArgumentException("gain of " + minGainDb + " to " + maxGainDb
+                    + " dB: must lie between −40 and 90, and the highest not below the lowest");
+        }
+        if (!(strainDb >= 0 && strainDb <= 12 && maxInputDbu >= -60 && maxInputDbu <= 40)) {
+            throw new IllegalArgumentException("strain of " + strainDb + " dB, up to " + maxInputDbu
+                    + " dBu: must lie between 0 and 12 dB, and −60 and 40 dBu");
+        }
+        if (!(inputOhm >= 100 && inputOhm <= 1e7)) {
+            throw new IllegalArgumentException("input of " + inputOhm + " Ω: must lie between 100 and 10 000 000");
+        }
+    }
+
+    static void checkEin(double einDbu) {
+        if (!(einDbu >= LOWEST_EIN && einDbu <= HIGHEST_EIN)) {
+            String sign = -einDbu >= LOWEST_EIN && -einDbu <= HIGHEST_EIN ? "; did you mean −" + einDbu + "?" : "";
+            throw new IllegalArgumentException("equivalent input noise of " + einDbu
+                    + " dBu: must lie between −135 and −60, a figure below that of bare resistance is none" + sign);
+        }
+    }
+
+    /** Sine in dBu behind the preamp that is full scale in the converter. */
+    public double fullScaleDbu() {
+        return maxInputDbu + minGainDb;
+    }
+
+    /** The gain nearest to a wish. */
+    public double within(double gainDb) {
+        return Math.max(minGainDb, Math.min(maxGainDb, gainDb));
+    }
+
+    /** Where the last part of the knob begins. */
+    public double cleanGainDb() {
+        return strainDb > 0 ? Math.max(minGainDb, maxGainDb - STRAINED_DB) : maxGainDb;
+    }
+
+    /** What it adds itself, as if it came in: the thermal noise of the microphone counts with the microphone. */
+    Noise noise(double gainDb) {
+        double up = Math.max(0, Math.min(1, (gainDb - cleanGainDb()) / STRAINED_DB));
+        return Noise.white(Volts.without(einDbu + strainDb * up, TEST_DBU));
+    }
+}

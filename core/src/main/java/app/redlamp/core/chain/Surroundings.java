@@ -1,0 +1,54 @@
+package app.redlamp.core.chain;
+
+import app.redlamp.core.outside.Timbre;
+import app.redlamp.core.room.DirectSound;
+import app.redlamp.core.room.Mouth;
+import app.redlamp.core.room.Pattern;
+
+/**
+ * The room as the microphone meets it.
+ *
+ * @param noise what comes from everywhere, in dB SPL
+ * @param volumeM3 0.2 to 10 000 m³
+ * @param decayS how long it rings at 500 Hz to 2 kHz, 0.02 to 10 s
+ */
+public record Surroundings(Noise noise, double volumeM3, double decayS) {
+
+    private static final double EARLY_S = 0.05;
+
+    /** @throws IllegalArgumentException out of range */
+    public Surroundings {
+        if (!(volumeM3 >= 0.2 && volumeM3 <= 10_000 && decayS >= 0.02 && decayS <= 10)) {
+            throw new IllegalArgumentException(
+                    volumeM3 + " m³, " + decayS + " s: must lie between 0.2 and 10 000 m³, and 0.02 and 10 s");
+        }
+    }
+
+    /** A room by what a sound level meter shows; the noise is taken for that of a fan, as most that is steady. */
+    public static Surroundings of(double noiseDbA, double volumeM3, double decayS) {
+        return new Surroundings(Noise.of(Timbre.FAN.at(noiseDbA)), volumeM3, decayS);
+    }
+
+    /**
+     * What a microphone hears of noise from all round, against what an even one hears: −10 log10 of its directivity factor.
+     */
+    public Noise heardBy(Pattern pattern) {
+        return noise.plus(-10 * Math.log10(pattern.directivity()));
+    }
+
+    /** Level of the voice itself over that of the room's reverberation, in dB; see {@link DirectSound}. */
+    public double directDb(Position position, Pattern pattern) {
+        double critical = DirectSound.criticalM(Mouth.directivity() * pattern.directivity(), volumeM3, decayS);
+        return 20 * Math.log10(critical) + position.distanceDb() + position.offAxisDb(pattern);
+    }
+
+    /**
+     * Clarity of the voice: what arrives within 50 ms against what comes later, in dB, the reverberation falling evenly.
+     * Source: early-to-late index C50 of ISO 3382-1:2009, annex A.
+     */
+    public double clarityDb(Position position, Pattern pattern) {
+        double direct = Math.pow(10, directDb(position, pattern) / 10);
+        double late = Math.exp(-6 * Math.log(10) * EARLY_S / decayS);
+        return 10 * Math.log10((direct + 1 - late) / late);
+    }
+}

@@ -1,0 +1,38 @@
+package app.redlamp.core.chain;
+
+/** Voltages as levels. */
+public final class Volts {
+    /** 0 dBu: the voltage of 1 mW in 600 Ω. */
+    public static final double DBU_V = Math.sqrt(0.6);
+
+    /** Sound pressure level of 1 Pa, rounded as data sheets have it (94.0 dB re 20 µPa is 1.002 Pa). */
+    public static final double PASCAL_DB = 94;
+
+    /** From the RMS of a sine up to its peak. */
+    public static final double SINE_CREST_DB = 10 * Math.log10(2);
+
+    private static final double BOLTZMANN = 1.380649e-23;
+    private static final double ROOM_K = 293.15;
+
+    private Volts() {}
+
+    /** Level of a voltage in dBu; the voltage must lie above 0. */
+    public static double dbu(double volts) {
+        return 20 * Math.log10(volts / DBU_V);
+    }
+
+    /**
+     * Thermal noise of a resistance at 20 °C over 20 kHz in dBu: √(4 k T R B).
+     *
+     * <p>Source: J. B. Johnson and H. Nyquist, Phys. Rev. 32, 1928.
+     */
+    public static double thermalDbu(double ohm) {
+        return dbu(Math.sqrt(4 * BOLTZMANN * ROOM_K * ohm * Noise.HIGHEST_HZ));
+    }
+
+    /** What is left of a level when another that was part of it is taken out; far below it where nothing is. */
+    public static double without(double allDb, double partDb) {
+        double rest = Math.pow(10, allDb / 10) - Math.pow(10, partDb / 10);
+        return rest > 0 ? 10 * Math.log10(rest) : Noise.NONE.flatDb();
+    }
+}
