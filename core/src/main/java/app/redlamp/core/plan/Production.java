@@ -1,5 +1,6 @@
 package app.redlamp.core.plan;
 
+import app.redlamp.core.kit.Kits;
 import app.redlamp.core.script.Piece;
 import app.redlamp.core.script.Script;
 import app.redlamp.core.spot.Spots;
@@ -18,6 +19,7 @@ import java.util.List;
  * @param money what comes in and what goes out
  * @param spent time that was really spent
  * @param spots where it may be recorded
+ * @param kits what it may be recorded with
  */
 public record Production(
         String id,
@@ -28,7 +30,8 @@ public record Production(
         WorkingTime time,
         Money money,
         List<Spent> spent,
-        Spots spots) {
+        Spots spots,
+        Kits kits) {
 
     /** @throws IllegalArgumentException without an id */
     public Production {
@@ -38,7 +41,7 @@ public record Production(
         }
     }
 
-    /** Before any place is known. */
+    /** Before any place or kit is known. */
     public Production(
             String id,
             Brief brief,
@@ -48,46 +51,50 @@ public record Production(
             WorkingTime time,
             Money money,
             List<Spent> spent) {
-        this(id, brief, order, script, effort, time, money, spent, Spots.NONE);
+        this(id, brief, order, script, effort, time, money, spent, Spots.NONE, Kits.NONE);
     }
 
     public Production with(Spots newSpots) {
-        return new Production(id, brief, order, script, effort, time, money, spent, newSpots);
+        return new Production(id, brief, order, script, effort, time, money, spent, newSpots, kits);
+    }
+
+    public Production with(Kits newKits) {
+        return new Production(id, brief, order, script, effort, time, money, spent, spots, newKits);
     }
 
     public Production with(Brief newBrief) {
-        return new Production(id, newBrief, order, script, effort, time, money, spent, spots);
+        return new Production(id, newBrief, order, script, effort, time, money, spent, spots, kits);
     }
 
     public Production with(Order newOrder) {
-        return new Production(id, brief, newOrder, script, effort, time, money, spent, spots);
+        return new Production(id, brief, newOrder, script, effort, time, money, spent, spots, kits);
     }
 
     public Production with(Script newScript) {
-        return new Production(id, brief, order, newScript, effort, time, money, spent, spots);
+        return new Production(id, brief, order, newScript, effort, time, money, spent, spots, kits);
     }
 
     public Production with(Effort newEffort) {
-        return new Production(id, brief, order, script, newEffort, time, money, spent, spots);
+        return new Production(id, brief, order, script, newEffort, time, money, spent, spots, kits);
     }
 
     public Production with(WorkingTime newTime) {
-        return new Production(id, brief, order, script, effort, newTime, money, spent, spots);
+        return new Production(id, brief, order, script, effort, newTime, money, spent, spots, kits);
     }
 
     public Production with(Money newMoney) {
-        return new Production(id, brief, order, script, effort, time, newMoney, spent, spots);
+        return new Production(id, brief, order, script, effort, time, newMoney, spent, spots, kits);
     }
 
     public Production spending(Spent more) {
         List<Spent> all = new ArrayList<>(spent);
         all.add(more);
-        return new Production(id, brief, order, script, effort, time, money, all, spots);
+        return new Production(id, brief, order, script, effort, time, money, all, spots, kits);
     }
 
     /** The same job in a folder of its own. */
     public Production as(String newId) {
-        return new Production(newId, brief, order, script, effort, time, money, spent, spots);
+        return new Production(newId, brief, order, script, effort, time, money, spent, spots, kits);
     }
 
     public List<Piece> pieces() {
