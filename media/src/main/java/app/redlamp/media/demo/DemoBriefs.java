@@ -22,6 +22,7 @@ import app.redlamp.core.script.Script;
 import app.redlamp.core.script.ScriptText;
 import app.redlamp.core.script.Splitter;
 import app.redlamp.core.spec.Specification;
+import app.redlamp.media.kit.KitShelf;
 import app.redlamp.media.library.SpecificationLibrary;
 import app.redlamp.media.production.ProductionFolders;
 import app.redlamp.media.room.RoomShelf;
@@ -116,7 +117,8 @@ final class DemoBriefs {
                         item("interface with one preamp", "119", "70", Item.Standing.OWNED)));
         return production("demo-borrowed-weather", brief, order(brief, MAIL), script, money)
                 .with(new Effort(155, 3, 3, 1, 1.3))
-                .with(new DemoRooms(new RoomShelf(parent)).spots());
+                .with(new DemoRooms(new RoomShelf(parent)).spots())
+                .with(new DemoKits(new KitShelf(parent)).book());
     }
 
     private Production guide() throws IOException {
@@ -131,7 +133,8 @@ final class DemoBriefs {
         List<Piece> stops = Pieces.remove(pieces(text, true), 0);
         Script script = new Script(text, stops, List.of(), List.of());
         Money money = Money.in(EURO).withFee(Optional.of(new Fee(Fee.Basis.FLAT, new BigDecimal("420"))));
-        return production("demo-salt-mill", brief, order(brief, ""), script, money);
+        return production("demo-salt-mill", brief, order(brief, ""), script, money)
+                .with(new DemoKits(new KitShelf(parent)).guide());
     }
 
     private Production podcast() throws IOException {
@@ -141,8 +144,10 @@ final class DemoBriefs {
                 Piece.spoken("Salt, with a guest from the mill", 3000),
                 Piece.spoken("Letters from listeners", 1500));
         Script script = new Script(ScriptText.EMPTY, episodes, List.of(), List.of());
-        return production("demo-second-rise", brief, order(brief, ""), script, Money.in(EURO))
+        Money money = Money.in(EURO).withBudget(Optional.of(new BigDecimal("150")));
+        return production("demo-second-rise", brief, order(brief, ""), script, money)
                 .with(new Effort(155, 1.5, 2, 1, 1.2))
+                .with(new DemoKits(new KitShelf(parent)).podcast())
                 // Talking is easier on a voice than reading.
                 .with(evenings().withLongestSession(90));
     }

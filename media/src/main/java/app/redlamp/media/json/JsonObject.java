@@ -2,6 +2,7 @@ package app.redlamp.media.json;
 
 import java.io.IOException;
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -46,6 +47,11 @@ public final class JsonObject {
             }
         }
         return this;
+    }
+
+    /** Names of all its fields, in their order. */
+    public Set<String> names() {
+        return Collections.unmodifiableSet(fields.keySet());
     }
 
     /** The line a field stands in; the object's own where it is not there. */

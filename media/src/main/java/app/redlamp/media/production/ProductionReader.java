@@ -1,5 +1,6 @@
 package app.redlamp.media.production;
 
+import app.redlamp.core.kit.Kits;
 import app.redlamp.core.plan.Brief;
 import app.redlamp.core.plan.Capture;
 import app.redlamp.core.plan.Effort;
@@ -24,6 +25,7 @@ import app.redlamp.core.spec.Specification;
 import app.redlamp.core.spot.Spot;
 import app.redlamp.core.spot.Spots;
 import app.redlamp.media.json.JsonObject;
+import app.redlamp.media.kit.KitReader;
 import app.redlamp.media.library.SpecificationDocument;
 import app.redlamp.media.room.SpotReader;
 import java.io.IOException;
@@ -73,7 +75,8 @@ final class ProductionReader {
                     time(document.object("time")),
                     money(document.object("money")),
                     spent(),
-                    spots());
+                    spots(),
+                    kits());
         } catch (IllegalArgumentException | DateTimeException e) {
             // Figures that cannot be are refused where they are made; days and times where they are read.
             throw new IOException(e.getMessage(), e);
@@ -203,6 +206,12 @@ final class ProductionReader {
             places.add(SpotReader.read(place, List.of()));
         }
         return new Spots(places, rooms.get().optionalText("chosen").orElse(""));
+    }
+
+    /** None where the document is older than kits are. */
+    private Kits kits() throws IOException {
+        Optional<JsonObject> kits = document.optionalObject("kits");
+        return kits.isEmpty() ? Kits.NONE : KitReader.kits(kits.get());
     }
 
     private static Optional<BigDecimal> optionalAmount(JsonObject o, String field) throws IOException {

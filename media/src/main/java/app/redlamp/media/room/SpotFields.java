@@ -11,6 +11,7 @@ import app.redlamp.core.room.Room;
 import app.redlamp.core.room.SixBands;
 import app.redlamp.core.spot.MeasuredDecay;
 import app.redlamp.core.spot.Spot;
+import app.redlamp.media.json.Named;
 import com.fasterxml.jackson.databind.node.ArrayNode;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.util.LinkedHashMap;

@@ -20,6 +20,7 @@ import app.redlamp.core.room.Space;
 import app.redlamp.core.spot.MeasuredDecay;
 import app.redlamp.core.spot.Spot;
 import app.redlamp.media.json.JsonObject;
+import app.redlamp.media.json.Named;
 import java.io.IOException;
 import java.time.DateTimeException;
 import java.time.DayOfWeek;

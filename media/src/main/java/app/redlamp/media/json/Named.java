@@ -1,23 +1,24 @@
-package app.redlamp.media.room;
+package app.redlamp.media.json;
 
-import app.redlamp.media.json.JsonObject;
 import java.io.IOException;
 import java.util.Locale;
 
 /** Names of fixed sets as they stand in files: small letters, hyphens. */
-final class Named {
+public final class Named {
     private Named() {}
 
-    static String id(Enum<?> name) {
+    /** Name of one of them. */
+    public static String id(Enum<?> name) {
         return name.name().toLowerCase(Locale.ROOT).replace('_', '-');
     }
 
     /** @throws IOException where there is none of that name */
-    static <E extends Enum<E>> E of(Class<E> names, JsonObject o, String field) throws IOException {
+    public static <E extends Enum<E>> E of(Class<E> names, JsonObject o, String field) throws IOException {
         return of(names, o.text(field), o.lineOf(field), field);
     }
 
-    static <E extends Enum<E>> E of(Class<E> names, String written, int line, String field) throws IOException {
+    /** @throws IOException where there is none of that name */
+    public static <E extends Enum<E>> E of(Class<E> names, String written, int line, String field) throws IOException {
         StringBuilder all = new StringBuilder();
         for (E name : names.getEnumConstants()) {
             if (id(name).equals(written)) {
