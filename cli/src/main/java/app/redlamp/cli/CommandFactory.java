@@ -3,6 +3,7 @@ package app.redlamp.cli;
 import app.redlamp.media.FileListening;
 import app.redlamp.media.FileRecordings;
 import app.redlamp.media.finish.FileFinishing;
+import app.redlamp.media.kit.KitShelf;
 import app.redlamp.media.production.ProductionFolders;
 import app.redlamp.media.room.RoomShelf;
 import app.redlamp.media.sheet.FileSheets;
@@ -33,6 +34,8 @@ final class CommandFactory implements CommandLine.IFactory {
             return type.cast(new PlanCommand(console, new ProductionFolders(clock), clock));
         } else if (type == RoomCommand.class) {
             return type.cast(new RoomCommand(console, RoomShelf::new));
+        } else if (type == ChainCommand.class) {
+            return type.cast(new ChainCommand(console, KitShelf::new, RoomShelf::new));
         } else if (type == DecayCommand.class) {
             return type.cast(new DecayCommand(console, new FileListening()));
         }

@@ -19,6 +19,7 @@ import picocli.CommandLine.Command;
             SpecsCommand.class,
             PlanCommand.class,
             RoomCommand.class,
+            ChainCommand.class,
             DecayCommand.class
         },
         footer = {

@@ -104,7 +104,7 @@ public final class KitNeeds {
     private static final double STILLEST_DBA = 14;
 
     /** Speech has about the same RMS as loudness; a mono track is 3 LU softer than both channels of a stereo file. */
-    static Finishing finishing(Specification specification, Voice voice) {
+    public static Finishing finishing(Specification specification, Voice voice) {
         LoudnessTarget aim = specification.aim();
         double middle = (aim.limits().low().orElseThrow() + aim.limits().high().orElseThrow()) / 2;
         double level = switch (aim.measure()) {

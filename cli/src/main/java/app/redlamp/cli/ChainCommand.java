@@ -1,0 +1,215 @@
+package app.redlamp.cli;
+
+import app.redlamp.core.chain.Chain;
+import app.redlamp.core.chain.GainFit;
+import app.redlamp.core.chain.Node;
+import app.redlamp.core.chain.SignalPath;
+import app.redlamp.core.chain.Source;
+import app.redlamp.core.chain.Surroundings;
+import app.redlamp.core.choose.Upgrade;
+import app.redlamp.core.fit.Fit;
+import app.redlamp.core.fit.Shelf;
+import app.redlamp.core.kit.Kit;
+import app.redlamp.core.kit.Need;
+import app.redlamp.core.kit.RoomGuess;
+import app.redlamp.core.plan.GainSchool;
+import app.redlamp.core.plan.KitNeeds;
+import app.redlamp.core.port.Equipment;
+import app.redlamp.core.port.Rooms;
+import app.redlamp.core.port.Specifications;
+import app.redlamp.core.spec.Specification;
+import app.redlamp.core.spot.Study;
+import app.redlamp.core.spot.Wanted;
+import app.redlamp.core.text.ChainWording;
+import app.redlamp.core.text.ChoiceWording;
+import app.redlamp.core.text.Figures;
+import app.redlamp.core.text.FitWording;
+import app.redlamp.core.text.Lengths;
+import java.io.IOException;
+import java.nio.file.Path;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.concurrent.Callable;
+import java.util.function.Function;
+import picocli.CommandLine.Command;
+import picocli.CommandLine.Option;
+import picocli.CommandLine.Parameters;
+
+/** {@code chain}: what a kit makes of every voice on its way to the file, and whether its parts go together. */
+@Command(name = "chain", description = "Computes a kit from mouth to file.", mixinStandardHelpOptions = true)
+final class ChainCommand implements Callable<Integer> {
+    private static final double DECAY_S = 0.25;
+    private static final double GAP_DB = 40;
+    private static final int BITS = 24;
+    private static final int MOST_UPGRADES = 3;
+
+    private final Console console;
+    private final Function<Path, Equipment> shelves;
+    private final Function<Path, Rooms> rooms;
+
+    @Parameters(paramLabel = "FILE", description = "Kit document (docs/formats.md).")
+    private Path file;
+
+    @Option(
+            names = "--spec",
+            paramLabel = "ID",
+            description = "Specification that is delivered against; audiobook-retail if left out.")
+    private String specId = "audiobook-retail";
+
+    @Option(names = "--room", paramLabel = "FILE", description = "Room document; a furnished bedroom if left out.")
+    private Path room;
+
+    @Option(
+            names = "--noise",
+            paramLabel = "DBA",
+            description = "Noise in the room in dB(A), in place of what is known.")
+    private Double noiseDbA;
+
+    @Option(names = "--set", description = "Sets every gain where its loudest line is wanted, first.")
+    private boolean set;
+
+    @Option(names = "--json", description = "Prints one JSON object.")
+    private boolean json;
+
+    @picocli.CommandLine.Mixin
+    private Library library = new Library();
+
+    /**
+     * @param shelves parts and kits of a library
+     * @param rooms rooms of a library
+     */
+    ChainCommand(Console console, Function<Path, Equipment> shelves, Function<Path, Rooms> rooms) {
+        this.console = console;
+        this.shelves = shelves;
+        this.rooms = rooms;
+    }
+
+    @Override
+    public Integer call() throws IOException {
+        Equipment equipment = shelves.apply(library.folder());
+        Kit kit;
+        try {
+            kit = equipment.read(file);
+        } catch (IOException e) {
+            throw new IOException(file + ": " + e.getMessage(), e);
+        }
+        Need need = need(kit);
+        Kit shown = set ? kit.set(need.room(), need.finishing(), need.target()) : kit;
+        Shelf shelf = new Shelf(equipment.parts());
+        Fit fit = Fit.of(shown, need, shelf);
+        Lengths lengths = new Lengths(console.locale(), Lengths.imperialIn(console.locale()));
+        Figures figures = new Figures(console.locale());
+        ChainJson answer = new ChainJson(
+                new ChainWording(lengths, figures),
+                new FitWording(lengths, figures),
+                new ChoiceWording(lengths, figures));
+        List<Upgrade> upgrades =
+                Upgrade.of(shown, need, shelf).stream().limit(MOST_UPGRADES).toList();
+        if (json) {
+            console.out().println(Json.text(answer.of(shown, need, fit, upgrades)));
+        } else {
+            print(shown, need, fit, upgrades, answer);
+        }
+        return good(shown, need, fit) ? Console.OK : Console.FAILS;
+    }
+
+    /** Whether every voice has the gap that is wanted, nothing clips, and nothing is heard that does not fit. */
+    private static boolean good(Kit kit, Need need, Fit fit) {
+        for (int i = 0; i < kit.seats().size(); i++) {
+            Optional<SignalPath> path =
+                    kit.chain(i, need.room(), need.finishing()).map(SignalPath::of);
+            if (path.isEmpty() || path.get().marginDb() < 0 || path.get().headroomDb() < 0) {
+                return false;
+            }
+        }
+        return fit.clear();
+    }
+
+    private Need need(Kit kit) throws IOException {
+        Specifications specifications = library.specifications();
+        Specification specification = specifications
+                .byId(specId)
+                .orElseThrow(() -> new IOException("there is no specification '" + specId + "'; see redlamp specs"));
+        return new Need(
+                kit.seats().size(),
+                false,
+                false,
+                kit.seats().get(0).voice(),
+                surroundings(kit),
+                KitNeeds.finishing(specification, kit.seats().get(0).voice()),
+                KitNeeds.target(GainSchool.MIDDLE),
+                Need.clarityFor(DECAY_S),
+                BITS,
+                OptionalDouble.empty(),
+                Map.of());
+    }
+
+    private Surroundings surroundings(Kit kit) throws IOException {
+        Surroundings here;
+        if (room == null) {
+            here = RoomGuess.USUAL.surroundings();
+        } else {
+            try {
+                double distance = kit.seats().get(0).position().distanceM();
+                Wanted wanted = new Wanted(DECAY_S, Wanted.noiseDbA(distance, GAP_DB));
+                here = KitNeeds.room(Study.of(rooms.apply(library.folder()).read(room), wanted));
+            } catch (IOException e) {
+                throw new IOException(room + ": " + e.getMessage(), e);
+            }
+        }
+        if (noiseDbA == null) {
+            return here;
+        }
+        if (!(noiseDbA >= 0 && noiseDbA <= 120)) {
+            throw new IOException("noise of " + noiseDbA + " dB(A): must lie between 0 and 120");
+        }
+        return Surroundings.of(noiseDbA, here.volumeM3(), here.decayS());
+    }
+
+    private void print(Kit kit, Need need, Fit fit, List<Upgrade> upgrades, ChainJson answer) {
+        boolean several = kit.seats().size() > 1;
+        console.line(kit.name());
+        for (int i = 0; i < kit.seats().size(); i++) {
+            String name = kit.seats().get(i).name();
+            Optional<Chain> chain = kit.chain(i, need.room(), need.finishing());
+            if (chain.isEmpty()) {
+                line(name, answer.chains().noWay(kit.seats().get(i).microphone().name()));
+            } else {
+                print(name, chain.get(), need, answer.chains());
+            }
+        }
+        line("fits", answer.fits().verdict(fit));
+        fit.misses()
+                .forEach(m -> line(
+                        "",
+                        answer.fits().miss(m, several) + " (" + answer.fits().cost(m) + ")"));
+        upgrades.forEach(
+                u -> line("instead", u.part().name() + ": " + answer.choices().buys(u)));
+    }
+
+    private void print(String name, Chain chain, Need need, ChainWording wording) {
+        SignalPath path = SignalPath.of(chain);
+        GainFit gain = GainFit.of(chain, need.target());
+        line(name, wording.verdict(path, gain));
+        for (Node node : path.nodes()) {
+            line(
+                    wording.stage(node.stage()),
+                    wording.detail(node.stage(), chain) + ": " + wording.levels(node) + ", " + wording.gap(node));
+        }
+        line("gap", wording.gapInFile(path));
+        line("floor", wording.floor(path));
+        line("ceiling", wording.ceiling(path));
+        line("gain", wording.gain(gain, chain.preamp()));
+        line("room sound", wording.clarity(path, need));
+        for (Source source : path.file().noises().keySet()) {
+            line("noise", wording.part(source) + ": " + wording.share(path, source));
+        }
+        line("microphone", wording.betterMicrophone(path));
+    }
+
+    private void line(String name, String value) {
+        console.line(String.format("  %-12s %s", name, value));
+    }
+}
