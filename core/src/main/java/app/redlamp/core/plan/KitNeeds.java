@@ -29,12 +29,11 @@ public final class KitNeeds {
 
     private KitNeeds() {}
 
-    /** @param study the room it is recorded in; absent where none is drawn */
-    public static Need of(Production production, Optional<Study> study) {
+    /** @param drawn the room it is recorded in, see {@link #room}; absent where none is drawn */
+    public static Need of(Production production, Optional<Surroundings> drawn) {
         JobKind kind = production.brief().kind();
         Voice voice = voice(kind);
-        Surroundings room = study.map(KitNeeds::room)
-                .orElseGet(() -> production.kits().guess().surroundings());
+        Surroundings room = drawn.orElseGet(() -> production.kits().guess().surroundings());
         return new Need(
                 voices(production.brief()),
                 kind == JobKind.PODCAST_REMOTE,

@@ -1,10 +1,11 @@
 package app.redlamp.core.port;
 
 import app.redlamp.core.text.DeliverySheet;
+import app.redlamp.core.text.TableSheet;
 import java.io.IOException;
 import java.nio.file.Path;
 
-/** Writes reports on a delivery. */
+/** Writes reports on a delivery, and tables. */
 public interface Sheets {
 
     /**
@@ -13,4 +14,11 @@ public interface Sheets {
      * @throws IOException where the ending is another or the file cannot be written; one line that says what to do
      */
     void write(DeliverySheet sheet, Path file) throws IOException;
+
+    /**
+     * Writes a table: HTML, PDF or CSV by the ending of its name. A file of that name is replaced, whole or not at all.
+     *
+     * @throws IOException where the ending is another or the file cannot be written; one line that says what to do
+     */
+    void write(TableSheet table, Path file) throws IOException;
 }

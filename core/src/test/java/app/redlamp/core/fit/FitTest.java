@@ -330,4 +330,51 @@ class FitTest {
         assertThat(Parts.THIN.balanced()).isFalse();
         assertThat(Map.of(Extra.Use.DESK_ARM, true)).containsEntry(Extra.Use.DESK_ARM, Extra.Use.DESK_ARM.holds());
     }
+
+    /** Whatever is put in ends what it was put in for, and one after the other everything is mended. */
+    @Test
+    void everyMissThatCanBeMendedIs() {
+        Kit bad = new Kit(
+                "bad",
+                "Bad",
+                List.of(Seat.of("Ada", Parts.DYNAMIC, Parts.VOICE)
+                        .wired(Optional.of(Parts.THIN))
+                        .screened(OptionalDouble.of(0.079))),
+                Optional.empty(),
+                List.of(Parts.TABLE, Parts.OPEN),
+                true);
+        Need both = Parts.need(2);
+        Kit kit = bad;
+        for (int i = 0; i < 40; i++) {
+            Kit now = kit;
+            Optional<Kit> next = Fit.of(now, both, Parts.SHELF).misses().stream()
+                    .map(m -> Mend.of(now, m))
+                    .flatMap(Optional::stream)
+                    .filter(k -> !k.equals(now))
+                    .findFirst();
+            if (next.isEmpty()) {
+                break;
+            }
+            kit = next.get();
+        }
+        assertThat(Fit.of(kit, both, Parts.SHELF).misses()).isEmpty();
+        assertThat(kit.seats()).hasSize(2);
+        assertThat(kit.hub()).isFalse();
+    }
+
+    @Test
+    void whatNothingMendsStaysAsItIs() {
+        Kit one = Parts.with(Parts.USB, Optional.empty());
+        Kit two = one.seated(List.of(first(one), first(one).called("Second")));
+        assertThat(Mend.of(two, miss(two, Parts.need(2), Kind.TWO_CLOCKS).orElseThrow()))
+                .isEmpty();
+        Kit far = seat(Parts.complete(), first(Parts.complete()).at(Position.straight(0.5)));
+        assertThat(Mend.of(far, one(far, Kind.TOO_FAR))
+                        .orElseThrow()
+                        .seats()
+                        .get(0)
+                        .position()
+                        .distanceM())
+                .isEqualTo(0.18);
+    }
 }

@@ -1,10 +1,13 @@
 package app.redlamp.media.sheet;
 
 import app.redlamp.core.text.DeliverySheet;
+import app.redlamp.core.text.TableSheet;
 import java.util.LinkedHashSet;
+import java.util.List;
 import java.util.Locale;
 import java.util.OptionalDouble;
 import java.util.Set;
+import java.util.stream.Collectors;
 
 /** All figures as a table: one line a file, one column a figure, empty where it is undefined (RFC 4180). */
 final class CsvSheet {
@@ -26,6 +29,16 @@ final class CsvSheet {
             csv.append(END);
         }
         return csv.toString();
+    }
+
+    static String of(TableSheet table) {
+        StringBuilder csv = new StringBuilder(line(table.columns()));
+        table.rows().forEach(r -> csv.append(line(r.cells())));
+        return csv.toString();
+    }
+
+    private static String line(List<String> cells) {
+        return cells.stream().map(Csv::quoted).collect(Collectors.joining(",")) + END;
     }
 
     private static String number(OptionalDouble value) {

@@ -2,6 +2,7 @@ package app.redlamp.media.sheet;
 
 import app.redlamp.core.port.Sheets;
 import app.redlamp.core.text.DeliverySheet;
+import app.redlamp.core.text.TableSheet;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
@@ -14,7 +15,41 @@ public final class FileSheets implements Sheets {
 
     @Override
     public void write(DeliverySheet sheet, Path file) throws IOException {
-        byte[] content = content(sheet, file.getFileName().toString().toLowerCase(Locale.ROOT));
+        String name = file.getFileName().toString().toLowerCase(Locale.ROOT);
+        if (name.endsWith(".html") || name.endsWith(".htm")) {
+            write(text(HtmlSheet.of(sheet)), file);
+        } else if (name.endsWith(".csv")) {
+            write(text(CsvSheet.of(sheet)), file);
+        } else if (name.endsWith(".pdf")) {
+            write(PdfSheet.of(sheet), file);
+        } else {
+            throw unknown(name);
+        }
+    }
+
+    @Override
+    public void write(TableSheet table, Path file) throws IOException {
+        String name = file.getFileName().toString().toLowerCase(Locale.ROOT);
+        if (name.endsWith(".html") || name.endsWith(".htm")) {
+            write(text(HtmlSheet.of(table)), file);
+        } else if (name.endsWith(".csv")) {
+            write(text(CsvSheet.of(table)), file);
+        } else if (name.endsWith(".pdf")) {
+            write(PdfSheet.of(table), file);
+        } else {
+            throw unknown(name);
+        }
+    }
+
+    private static byte[] text(String written) {
+        return written.getBytes(StandardCharsets.UTF_8);
+    }
+
+    private static IOException unknown(String name) {
+        return new IOException(name + ": a report's name must end in .html, .pdf or .csv");
+    }
+
+    private static void write(byte[] content, Path file) throws IOException {
         Path folder = file.toAbsolutePath().getParent();
         Path part = null;
         try {
@@ -28,16 +63,5 @@ public final class FileSheets implements Sheets {
                 Files.deleteIfExists(part);
             }
         }
-    }
-
-    private static byte[] content(DeliverySheet sheet, String name) throws IOException {
-        if (name.endsWith(".html") || name.endsWith(".htm")) {
-            return HtmlSheet.of(sheet).getBytes(StandardCharsets.UTF_8);
-        } else if (name.endsWith(".csv")) {
-            return CsvSheet.of(sheet).getBytes(StandardCharsets.UTF_8);
-        } else if (name.endsWith(".pdf")) {
-            return PdfSheet.of(sheet);
-        }
-        throw new IOException(name + ": a report's name must end in .html, .pdf or .csv");
     }
 }

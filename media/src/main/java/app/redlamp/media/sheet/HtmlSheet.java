@@ -2,6 +2,7 @@ package app.redlamp.media.sheet;
 
 import app.redlamp.core.spec.Verdict;
 import app.redlamp.core.text.DeliverySheet;
+import app.redlamp.core.text.TableSheet;
 import java.util.Locale;
 
 /** A report as one HTML page that needs nothing else and runs nothing. */
@@ -11,17 +12,13 @@ final class HtmlSheet {
                     + "margin:2em auto;padding:0 1em}h1,h2{font-family:Vollkorn,serif;font-weight:600}"
                     + "h2{border-top:1px solid #cfc3ae;padding-top:.8em}li.outside{font-weight:bold}"
                     + "table{border-collapse:collapse;font-size:13px}td{padding:.1em 1em .1em 0}td+td{text-align:right}"
+                    + ".list td,.list th{text-align:left;vertical-align:top;padding:.3em 1em .3em 0}"
                     + ".source{color:#6a5f4f;font-size:13px}";
 
     private HtmlSheet() {}
 
     static String of(DeliverySheet sheet) {
-        StringBuilder html =
-                new StringBuilder("<!DOCTYPE html>\n<html lang=\"en\"><head><meta charset=\"utf-8\"><title>");
-        html.append(escaped(sheet.title()))
-                .append("</title><style>")
-                .append(STYLE)
-                .append("</style></head><body>\n");
+        StringBuilder html = begun(sheet.title());
         element(html, "h1", sheet.verdict());
         html.append("<p class=\"source\">")
                 .append(escaped(sheet.title() + ". " + sheet.source()))
@@ -49,6 +46,30 @@ final class HtmlSheet {
             html.append("</table></details>\n");
         }
         return html.append("</body></html>\n").toString();
+    }
+
+    /** A table to be printed. */
+    static String of(TableSheet table) {
+        StringBuilder html = begun(table.title());
+        element(html, "h1", table.title());
+        element(html, "p", table.line());
+        html.append("<table class=\"list\"><tr>");
+        table.columns().forEach(c -> element(html, "th", c));
+        html.append("</tr>\n");
+        for (TableSheet.Row row : table.rows()) {
+            html.append("<tr>");
+            row.cells().forEach(c -> element(html, "td", c));
+            html.append("</tr>\n");
+        }
+        return html.append("</table></body></html>\n").toString();
+    }
+
+    private static StringBuilder begun(String title) {
+        return new StringBuilder("<!DOCTYPE html>\n<html lang=\"en\"><head><meta charset=\"utf-8\"><title>")
+                .append(escaped(title))
+                .append("</title><style>")
+                .append(STYLE)
+                .append("</style></head><body>\n");
     }
 
     private static void list(StringBuilder html, Iterable<String> lines) {

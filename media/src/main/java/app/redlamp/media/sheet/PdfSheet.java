@@ -2,140 +2,53 @@ package app.redlamp.media.sheet;
 
 import app.redlamp.core.spec.Verdict;
 import app.redlamp.core.text.DeliverySheet;
-import java.io.ByteArrayOutputStream;
+import app.redlamp.core.text.TableSheet;
 import java.io.IOException;
-import java.io.InputStream;
-import java.util.ArrayList;
-import java.util.HashMap;
-import java.util.List;
-import java.util.Map;
-import org.apache.pdfbox.pdmodel.PDDocument;
-import org.apache.pdfbox.pdmodel.PDPage;
-import org.apache.pdfbox.pdmodel.PDPageContentStream;
-import org.apache.pdfbox.pdmodel.common.PDRectangle;
-import org.apache.pdfbox.pdmodel.font.PDFont;
-import org.apache.pdfbox.pdmodel.font.PDType0Font;
 
 /** A report as a PDF document of A4 pages. */
-final class PdfSheet implements AutoCloseable {
-    private static final float MARGIN = 56;
-    private static final float TEXT = 10;
-    private static final float LEADING = 1.45f;
-
-    private final PDDocument document = new PDDocument();
-    /** Which letters the fonts have; both have the same. */
-    private final Map<Integer, Boolean> letters = new HashMap<>();
-
-    private final PDFont plain = font(document, "Lato-Regular");
-    private final PDFont bold = font(document, "Lato-Bold");
-    private PDPageContentStream page;
-    private float y;
-
-    private PdfSheet() throws IOException {}
+final class PdfSheet {
+    private PdfSheet() {}
 
     static byte[] of(DeliverySheet sheet) throws IOException {
-        try (PdfSheet pdf = new PdfSheet()) {
-            return pdf.written(sheet);
-        }
-    }
-
-    private byte[] written(DeliverySheet sheet) throws IOException {
-        document.getDocumentInformation().setTitle(sheet.title());
-        turn();
-        line(bold, 16, 0, sheet.verdict());
-        line(plain, TEXT, 0, sheet.title() + ". " + sheet.source());
-        for (String between : sheet.between()) {
-            line(plain, TEXT, 12, between);
-        }
-        for (DeliverySheet.Section file : sheet.files()) {
-            y -= TEXT;
-            line(bold, 12, 0, file.name());
-            for (DeliverySheet.Line check : file.checks()) {
-                boolean outside = check.verdict() == Verdict.OUTSIDE;
-                String mark = outside ? "x  " : check.verdict() == Verdict.ADVICE ? "i  " : "    ";
-                line(outside ? bold : plain, TEXT, 12, mark + check.text());
+        try (PdfPages pages = new PdfPages(sheet.title())) {
+            pages.heading(sheet.verdict());
+            pages.text(sheet.title() + ". " + sheet.source());
+            for (String between : sheet.between()) {
+                pages.indented(false, between);
             }
-            for (String finding : file.findings()) {
-                line(plain, TEXT, 12, "-  " + finding);
+            for (DeliverySheet.Section file : sheet.files()) {
+                pages.gap();
+                pages.subheading(file.name());
+                for (DeliverySheet.Line check : file.checks()) {
+                    boolean outside = check.verdict() == Verdict.OUTSIDE;
+                    String mark = outside ? "x  " : check.verdict() == Verdict.ADVICE ? "i  " : "    ";
+                    pages.indented(outside, mark + check.text());
+                }
+                for (String finding : file.findings()) {
+                    pages.indented(false, "-  " + finding);
+                }
             }
-        }
-        page.close();
-        ByteArrayOutputStream out = new ByteArrayOutputStream();
-        document.save(out);
-        return out.toByteArray();
-    }
-
-    @Override
-    public void close() throws IOException {
-        document.close();
-    }
-
-    private void turn() throws IOException {
-        if (page != null) {
-            page.close();
-        }
-        PDPage next = new PDPage(PDRectangle.A4);
-        document.addPage(next);
-        page = new PDPageContentStream(document, next);
-        y = PDRectangle.A4.getHeight() - MARGIN;
-    }
-
-    /** A paragraph, broken into lines where it is too wide and onto a new page where there is no room. */
-    private void line(PDFont font, float size, float indent, String text) throws IOException {
-        float width = PDRectangle.A4.getWidth() - 2 * MARGIN - indent;
-        for (String part : broken(font, size, width, encodable(font, text))) {
-            y -= size * LEADING;
-            if (y < MARGIN) {
-                turn();
-                y -= size * LEADING;
-            }
-            page.beginText();
-            page.setFont(font, size);
-            page.newLineAtOffset(MARGIN + indent, y);
-            page.showText(part);
-            page.endText();
+            return pages.bytes();
         }
     }
 
-    private static List<String> broken(PDFont font, float size, float width, String text) throws IOException {
-        List<String> lines = new ArrayList<>();
-        StringBuilder line = new StringBuilder();
-        for (String word : text.split(" ", -1)) {
-            String longer = line.isEmpty() ? word : line + " " + word;
-            if (!line.isEmpty() && font.getStringWidth(longer) / 1000 * size > width) {
-                lines.add(line.toString());
-                line.setLength(0);
-                line.append(word);
-            } else {
-                line.setLength(0);
-                line.append(longer);
+    /** Each row as a heading with what stands in the other columns below it. */
+    static byte[] of(TableSheet table) throws IOException {
+        try (PdfPages pages = new PdfPages(table.title())) {
+            pages.heading(table.title());
+            pages.text(table.line());
+            for (TableSheet.Row row : table.rows()) {
+                pages.gap();
+                pages.subheading(row.cells().get(0));
+                for (int c = 1; c < row.cells().size(); c++) {
+                    if (!row.cells().get(c).isEmpty()) {
+                        pages.indented(
+                                false,
+                                table.columns().get(c) + ": " + row.cells().get(c));
+                    }
+                }
             }
-        }
-        lines.add(line.toString());
-        return lines;
-    }
-
-    /** The text with a question mark for every letter that the font does not have. */
-    private String encodable(PDFont font, String text) {
-        StringBuilder known = new StringBuilder();
-        text.codePoints().forEach(c -> known.appendCodePoint(has(font, c) ? c : '?'));
-        return known.toString();
-    }
-
-    private boolean has(PDFont font, int letter) {
-        return letters.computeIfAbsent(letter, c -> {
-            try {
-                font.encode(Character.toString(c));
-                return true;
-            } catch (IllegalArgumentException | IOException e) {
-                return false;
-            }
-        });
-    }
-
-    private static PDFont font(PDDocument document, String name) throws IOException {
-        try (InputStream ttf = PdfSheet.class.getResourceAsStream("/app/redlamp/media/fonts/" + name + ".ttf")) {
-            return PDType0Font.load(document, ttf, true);
+            return pages.bytes();
         }
     }
 }
