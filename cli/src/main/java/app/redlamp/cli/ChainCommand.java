@@ -192,7 +192,7 @@ final class ChainCommand implements Callable<Integer> {
     private void print(String name, Chain chain, Need need, ChainWording wording) {
         SignalPath path = SignalPath.of(chain);
         GainFit gain = GainFit.of(chain, need.target());
-        line(name, wording.verdict(path, gain));
+        line(name, wording.verdict(path, gain, need));
         for (Node node : path.nodes()) {
             line(
                     wording.stage(node.stage()),

@@ -55,7 +55,7 @@ record ChainJson(ChainWording chains, FitWording fits, ChoiceWording choices) {
         }
         SignalPath path = SignalPath.of(chain.get());
         GainFit gain = GainFit.of(chain.get(), need.target());
-        json.put("message", chains.verdict(path, gain));
+        json.put("message", chains.verdict(path, gain, need));
         json.put("nodes", path.nodes().stream().map(ChainJson::node).toList());
         json.put("gapDb", rounded(path.gapDb()));
         json.put("wantedGapDb", rounded(need.finishing().wantedGapDb()));

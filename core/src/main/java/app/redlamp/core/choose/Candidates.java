@@ -103,9 +103,9 @@ public record Candidates(List<Candidate> best, List<Candidate> all) {
         String id = microphone.id()
                 + box.map(b -> "+" + b.id()).orElse("")
                 + booster.map(b -> "+" + b.id()).orElse("");
-        String name = microphone.name()
-                + box.map(b -> ", " + b.name()).orElse("")
-                + booster.map(b -> ", " + b.name()).orElse("");
+        String name = microphone.shortName()
+                + box.map(b -> " + " + b.shortName()).orElse("")
+                + booster.map(b -> " + " + b.shortName()).orElse("");
         return new Kit(id, name.substring(0, Math.min(80, name.length())), seats, box, List.of(), false);
     }
 }

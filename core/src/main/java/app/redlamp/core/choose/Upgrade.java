@@ -27,7 +27,7 @@ public record Upgrade(Gear part, int pieces, Candidate then, double gapDb, doubl
     /** Less than this is not worth a change. */
     private static final double WORTH_DB = 1;
 
-    /** @return those that change something for the better, the most missing decibels first, then the cheapest */
+    /** @return those that change something for the better, in the order of {@link #all} */
     public static List<Upgrade> of(Kit kit, Need need, Shelf shelf) {
         if (kit.chain(0, need.room(), need.finishing()).isEmpty()) {
             return List.of();
@@ -37,14 +37,19 @@ public record Upgrade(Gear part, int pieces, Candidate then, double gapDb, doubl
                 .toList();
     }
 
-    /** Every part that could come in, whether it is worth it or not. */
+    /**
+     * Every part that could come in, whether it is worth it or not. Of those that make good at least half of what the best of
+     * them does, the one that does it cheapest comes first; what makes nothing good comes last, the widest gap first.
+     */
     public static List<Upgrade> all(Kit kit, Need need, Shelf shelf) {
         Candidate now = Candidate.of(kit, need);
         List<Upgrade> all = new ArrayList<>();
         boosters(kit, shelf).forEach(b -> all.add(upgrade(b, boosted(kit, b), now, need)));
         boxes(kit, shelf).forEach(b -> all.add(upgrade(b, kit.through(Optional.of(b)), now, need)));
         microphones(kit, shelf).forEach(m -> all.add(upgrade(m, heard(kit, m), now, need)));
-        all.sort(Comparator.comparingDouble((Upgrade u) -> -Math.rint(u.lessDb() * 2))
+        double most = all.stream().mapToDouble(Upgrade::lessDb).max().orElse(0);
+        all.sort(Comparator.comparing((Upgrade u) -> !(most >= WORTH_DB && u.lessDb() >= most / 2))
+                .thenComparingDouble(u -> u.lessDb() >= WORTH_DB ? u.cost() / u.lessDb() : Double.MAX_VALUE)
                 .thenComparingDouble(u -> -Math.rint(u.gapDb() * 2))
                 .thenComparingDouble(Upgrade::cost)
                 .thenComparing(u -> u.part().id()));

@@ -81,7 +81,7 @@ public record WiringStep(Kind kind, String seat, String part, double gainDb) {
         }
         steps.add(all(Kind.AUTOMATIC_OFF));
         for (Seat seat : kit.seats()) {
-            steps.add(new WiringStep(Kind.GAIN, seat.name(), seat.microphone().name(), seat.gainDb()));
+            steps.add(new WiringStep(Kind.GAIN, seat.name(), seat.microphone().shortName(), seat.gainDb()));
         }
         steps.add(all(Kind.LISTEN));
         return steps;
@@ -112,11 +112,11 @@ public record WiringStep(Kind kind, String seat, String part, double gainDb) {
     }
 
     private static WiringStep of(Kind kind, Seat seat, Gear part) {
-        return new WiringStep(kind, seat.name(), part.name(), 0);
+        return new WiringStep(kind, seat.name(), part.shortName(), 0);
     }
 
     private static WiringStep with(Kind kind, Gear part) {
-        return new WiringStep(kind, "", part.name(), 0);
+        return new WiringStep(kind, "", part.shortName(), 0);
     }
 
     private static WiringStep all(Kind kind) {

@@ -122,18 +122,19 @@ public final class SheetReader {
     private void take(Item item, String rest, String low) {
         Matcher range = RANGE.matcher(rest.toLowerCase(Locale.ROOT));
         if (item == Item.MAX_GAIN && range.find()) {
-            put(Item.MIN_GAIN, range.group(1) + " dB");
-            put(Item.MAX_GAIN, range.group(2) + " dB");
+            put(Item.MIN_GAIN, range.group(1) + " dB", "");
+            put(Item.MAX_GAIN, range.group(2) + " dB", "");
             return;
         }
         int colon = rest.indexOf(':');
         boolean after =
                 colon >= 0 && Quantity.NUMBER.matcher(rest.substring(colon)).find();
         // "for 0.5 % THD: 134 dB": what stands before the colon is the condition.
-        String figure = withoutConditions(after ? rest.substring(colon) + " " + rest.substring(0, colon) : rest);
+        String figure = withoutConditions(after ? rest.substring(colon) : rest);
+        String condition = after ? " " + rest.substring(0, colon) : "";
         if (Quantity.NUMBER.matcher(figure).find()) {
             boolean weighted = low.contains("a-weighted") && item == Item.INPUT_NOISE;
-            put(item, weighted ? figure + " A-weighted" : figure);
+            put(item, figure, condition + (weighted ? " A-weighted" : ""));
         }
     }
 
@@ -145,9 +146,11 @@ public final class SheetReader {
         return figure.replaceAll("^[\\s:=,.)(]+", "").strip();
     }
 
-    private void put(Item item, String written) {
+    /** @param condition what else counts, and is not shown with it */
+    private void put(Item item, String written, String condition) {
         try {
-            entries.putIfAbsent(item, Quantity.read(item, written));
+            Entry read = Quantity.read(item, written + condition);
+            entries.putIfAbsent(item, new Entry(item, read.value(), written, read.how()));
         } catch (IllegalArgumentException e) {
             faults.add(e.getMessage());
         }

@@ -60,13 +60,13 @@ final class Held {
                             Kind.REACH,
                             Severity.SPOILS,
                             seat.name(),
-                            holder.name(),
+                            holder.shortName(),
                             TO_THE_MOUTH_M - holder.reachM().orElseThrow())
                     .mendedBy(shelf.cheapest(Extra.class, e -> e.use().holds() && reaches(e)), 1));
         }
         double weight = seat.microphone().weightKg() + MOUNTS_KG;
         if (weight > holder.holdsKg().orElse(Double.POSITIVE_INFINITY)) {
-            misses.add(Miss.of(Kind.WEIGHT, Severity.SPOILS, seat.name(), holder.name(), weight)
+            misses.add(Miss.of(Kind.WEIGHT, Severity.SPOILS, seat.name(), holder.shortName(), weight)
                     .mendedBy(
                             shelf.cheapest(
                                     Extra.class,
@@ -79,7 +79,7 @@ final class Held {
         seat.cable()
                 .filter(c -> c.lengthM() < length)
                 .ifPresent(c -> misses.add(
-                        Miss.of(Kind.LEAD_SHORT, Severity.ADVISES, seat.name(), c.name(), length - c.lengthM())
+                        Miss.of(Kind.LEAD_SHORT, Severity.ADVISES, seat.name(), c.shortName(), length - c.lengthM())
                                 .mendedBy(shelf.cable(c.from(), c.to(), length), 1)));
     }
 
@@ -104,7 +104,7 @@ final class Held {
                             Kind.POP_FILTER,
                             Severity.SPOILS,
                             seat.name(),
-                            seat.microphone().name(),
+                            seat.microphone().shortName(),
                             puff)
                     .mendedBy(
                             shelf.extra(
@@ -117,7 +117,7 @@ final class Held {
                     Kind.POP_FILTER_NEAR,
                     Severity.ADVISES,
                     seat.name(),
-                    seat.microphone().name(),
+                    seat.microphone().shortName(),
                     screen));
         }
         if (seat.position().distanceM() > Zone.TOO_FAR.fromM()) {
@@ -125,7 +125,7 @@ final class Held {
                     Kind.TOO_FAR,
                     Severity.ADVISES,
                     seat.name(),
-                    seat.microphone().name(),
+                    seat.microphone().shortName(),
                     seat.position().distanceM()));
         }
     }

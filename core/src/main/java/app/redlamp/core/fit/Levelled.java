@@ -45,14 +45,18 @@ final class Levelled {
         kit.box()
                 .filter(b -> b.converter().bits() < need.bits())
                 .ifPresent(b -> misses.add(Miss.of(
-                        Kind.BITS, Severity.ADVISES, "", b.name(), b.converter().bits())));
+                        Kind.BITS,
+                        Severity.ADVISES,
+                        "",
+                        b.shortName(),
+                        b.converter().bits())));
         return misses;
     }
 
     private void levels(Seat seat, Chain chain) {
         Chain set = chain.set(need.target());
         SignalPath path = SignalPath.of(set);
-        String name = seat.microphone().name();
+        String name = seat.microphone().shortName();
         gain(seat, GainFit.of(chain, need.target()));
         double over = -path.node(Node.Stage.CAPSULE).orElseThrow().headroomDb().orElseThrow();
         if (over > 0) {
@@ -65,7 +69,7 @@ final class Levelled {
                     Kind.UNBALANCED,
                     Severity.SPOILS,
                     seat.name(),
-                    seat.cable().get().name(),
+                    seat.cable().get().shortName(),
                     hum);
             misses.add(
                     seat.microphone().plug().balanced()
@@ -75,7 +79,7 @@ final class Levelled {
     }
 
     private void gain(Seat seat, GainFit fit) {
-        String name = seat.microphone().name();
+        String name = seat.microphone().shortName();
         boolean boostable = !seat.microphone().isDigital()
                 && seat.booster().isEmpty()
                 && seat.microphone().power() == Microphone.Power.NONE
@@ -99,14 +103,14 @@ final class Levelled {
         }
         Microphone.Inside inside = microphone.inside().get();
         if (inside.automatic()) {
-            misses.add(Miss.of(Kind.AUTOMATIC, Severity.SPOILS, seat, microphone.name(), 0));
+            misses.add(Miss.of(Kind.AUTOMATIC, Severity.SPOILS, seat, microphone.shortName(), 0));
         }
         if (inside.converter().bits() < need.bits()) {
             misses.add(Miss.of(
                     Kind.BITS,
                     Severity.ADVISES,
                     seat,
-                    microphone.name(),
+                    microphone.shortName(),
                     inside.converter().bits()));
         }
     }

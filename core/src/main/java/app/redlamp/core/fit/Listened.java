@@ -42,7 +42,7 @@ final class Listened {
         }
         int openInUse = Math.min(open, Math.max(0, wanted - closed));
         if (openInUse > 0) {
-            String name = kit.extras(Extra.Use.HEADPHONES_OPEN).get(0).name();
+            String name = kit.extras(Extra.Use.HEADPHONES_OPEN).get(0).shortName();
             misses.add(Miss.of(Kind.HEADPHONES_OPEN, Severity.SPOILS, "", name, openInUse)
                     .mendedBy(shelf.extra(Extra.Use.HEADPHONES_CLOSED), openInUse));
         }

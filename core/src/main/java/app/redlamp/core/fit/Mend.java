@@ -75,7 +75,7 @@ public final class Mend {
     }
 
     private static Extra named(List<Extra> all, String name) {
-        return all.stream().filter(e -> e.name().equals(name)).findFirst().orElseThrow();
+        return all.stream().filter(e -> e.shortName().equals(name)).findFirst().orElseThrow();
     }
 
     private static Seat screened(Seat seat) {

@@ -77,14 +77,14 @@ final class Plugged {
     private void power(Seat seat) {
         Microphone microphone = seat.microphone();
         if (microphone.power() == Microphone.Power.PHANTOM && seat.booster().isPresent()) {
-            add(Miss.of(Kind.BOOSTER_STOPS_PHANTOM, Severity.BLOCKS, seat.name(), microphone.name(), 0));
+            add(Miss.of(Kind.BOOSTER_STOPS_PHANTOM, Severity.BLOCKS, seat.name(), microphone.shortName(), 0));
         }
         if (kit.box().isEmpty() || microphone.isDigital()) {
             return;
         }
         AudioInterface box = kit.box().get();
         if (wantsPhantom(seat) && !box.phantom()) {
-            add(Miss.of(Kind.PHANTOM_MISSING, Severity.BLOCKS, seat.name(), microphone.name(), 0)
+            add(Miss.of(Kind.PHANTOM_MISSING, Severity.BLOCKS, seat.name(), microphone.shortName(), 0)
                     .mendedBy(
                             shelf.cheapest(
                                     AudioInterface.class,
@@ -94,7 +94,7 @@ final class Plugged {
                             1));
         }
         if (microphone.power() == Microphone.Power.PLUG_IN && box.socket() != Plug.MINI) {
-            add(Miss.of(Kind.PLUG_IN_POWER_MISSING, Severity.BLOCKS, seat.name(), microphone.name(), 0)
+            add(Miss.of(Kind.PLUG_IN_POWER_MISSING, Severity.BLOCKS, seat.name(), microphone.shortName(), 0)
                     .mendedBy(shelf.cheapest(AudioInterface.class, b -> b.socket() == Plug.MINI), 1));
         }
         if (microphone.kind() == Microphone.Kind.RIBBON
@@ -106,21 +106,21 @@ final class Plugged {
                     Kind.RIBBON_PHANTOM,
                     switchedOn ? Severity.BLOCKS : Severity.ADVISES,
                     seat.name(),
-                    microphone.name(),
+                    microphone.shortName(),
                     0));
         }
     }
 
     private void box(AudioInterface box, int throughBox) {
         if (throughBox > box.inputs()) {
-            add(Miss.of(Kind.INPUTS, Severity.BLOCKS, "", box.name(), throughBox - box.inputs())
+            add(Miss.of(Kind.INPUTS, Severity.BLOCKS, "", box.shortName(), throughBox - box.inputs())
                     .mendedBy(shelf.cheapest(AudioInterface.class, b -> b.voices() >= throughBox), 1));
         } else if (throughBox > box.tracks()) {
-            add(Miss.of(Kind.TRACKS, Severity.SPOILS, "", box.name(), throughBox - box.tracks())
+            add(Miss.of(Kind.TRACKS, Severity.SPOILS, "", box.shortName(), throughBox - box.tracks())
                     .mendedBy(shelf.cheapest(AudioInterface.class, b -> b.voices() >= throughBox), 1));
         }
         if (throughBox > 0 && box.busMilliamps() > PORT_MILLIAMPS) {
-            add(Miss.of(Kind.USB_POWER, Severity.ADVISES, "", box.name(), box.busMilliamps()));
+            add(Miss.of(Kind.USB_POWER, Severity.ADVISES, "", box.shortName(), box.busMilliamps()));
         }
     }
 
@@ -133,7 +133,7 @@ final class Plugged {
         if (seat.cable().isEmpty()) {
             // What is worn has its lead fixed to it.
             if (!worn) {
-                add(Miss.of(Kind.LEAD_MISSING, Severity.BLOCKS, seat.name(), microphone.name(), 0)
+                add(Miss.of(Kind.LEAD_MISSING, Severity.BLOCKS, seat.name(), microphone.shortName(), 0)
                         .mendedBy(shelf.cable(microphone.plug(), box.socket(), AT_A_DESK_M), 1));
             } else if (!microphone.plug().fits(box.socket())) {
                 plug(seat, box);
@@ -155,8 +155,8 @@ final class Plugged {
                             Severity.BLOCKS,
                             seat.name(),
                             seat.cable().isPresent()
-                                    ? seat.cable().get().name()
-                                    : seat.microphone().name(),
+                                    ? seat.cable().get().shortName()
+                                    : seat.microphone().shortName(),
                             0)
                     .mendedBy(shelf.cable(plug, box.socket(), AT_A_DESK_M), 1)
                     .orMendedBy(shelf.extra(Extra.Use.ADAPTER), 1));

@@ -10,6 +10,12 @@ public sealed interface Gear permits Microphone, AudioInterface, BoosterPart, Ca
 
     Price price();
 
+    /** Its name up to the first comma: what stands behind explains it. */
+    default String shortName() {
+        int comma = name().indexOf(',');
+        return comma > 0 ? name().substring(0, comma) : name();
+    }
+
     /** What is worth knowing of it, one sentence; empty for nothing. */
     String note();
 

@@ -27,7 +27,7 @@ public final class ChainWording {
     }
 
     /** Where the way stands, one sentence. */
-    public String verdict(SignalPath path, GainFit gain) {
+    public String verdict(SignalPath path, GainFit gain, Need need) {
         boolean clips = path.headroomDb() < 0;
         if (clips && (capsuleIsTightest(path) || gain.verdict() == GainFit.Verdict.TOO_HOT)) {
             return phrases.say(
@@ -45,7 +45,12 @@ public final class ChainWording {
             return phrases.say("verdict.short", figures.whole(gain.shortDb()));
         }
         if (clips || off) {
-            return phrases.say("verdict.gain", gain(path.chain().preamp().within(gain.neededDb())));
+            String wanted = gain(path.chain().preamp().within(gain.neededDb()));
+            return phrases.say(off(path.chain(), gain) > 0 ? "verdict.gain.down" : "verdict.gain.up", wanted);
+        }
+        double rings = need.clarityDb() - path.clarityDb();
+        if (rings > WORTH_DB) {
+            return phrases.say("verdict.rings", figures.whole(rings));
         }
         return phrases.say("verdict.fine", figures.whole(path.marginDb()), source(path.limit()));
     }

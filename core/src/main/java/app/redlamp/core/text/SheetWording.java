@@ -11,6 +11,8 @@ import java.util.Locale;
 
 /** Explains data sheets, and says which of two microphones is better by its takes. */
 public final class SheetWording {
+    private static final double LITTLE_DB = 0.5;
+
     private final Phrases phrases;
     private final Figures figures;
 
@@ -57,7 +59,9 @@ public final class SheetWording {
         List<String> names = microphone.assumed().stream()
                 .map(i -> item(i).toLowerCase(Locale.ROOT))
                 .toList();
-        return phrases.say("assumed", String.join(", ", names), figures.tenths(spreadDb / 2));
+        return spreadDb < LITTLE_DB
+                ? phrases.say("assumed.little", String.join(", ", names))
+                : phrases.say("assumed", String.join(", ", names), figures.tenths(spreadDb / 2));
     }
 
     public String nothing() {

@@ -57,7 +57,7 @@ class KitWordingTest {
     }
 
     private String verdict(Chain chain) {
-        return chains.verdict(SignalPath.of(chain), GainFit.of(chain, Parts.MIDDLE));
+        return chains.verdict(SignalPath.of(chain), GainFit.of(chain, Parts.MIDDLE), Parts.need(1));
     }
 
     @Test
@@ -71,7 +71,11 @@ class KitWordingTest {
         assertThat(verdict(chain(hissing, Parts.quietRoom()).set(Parts.MIDDLE)))
                 .startsWith("Your microphone is the limit, not the room");
         assertThat(verdict(chain(Parts.CONDENSER, Parts.quietRoom()).gained(10)))
-                .startsWith("The knob is off: it should stand at +");
+                .startsWith("The gain is too low: it should stand at +");
+        assertThat(verdict(chain(Parts.CONDENSER, Parts.quietRoom()).gained(40)))
+                .startsWith("The gain is too high for your loudest line");
+        assertThat(verdict(chain(Parts.CONDENSER, Surroundings.of(20, 40, 0.9)).set(Parts.MIDDLE)))
+                .startsWith("Quiet enough, but the room answers: ");
         Chain shouting = chain(Parts.CONDENSER, Parts.quietRoom())
                 .heardBy(new Capsule(Pattern.CARDIOID, 2, OptionalDouble.of(20), 100, 150))
                 .spoken(new Voice(Effort.SHOUT, Effort.SHOUT, 18))

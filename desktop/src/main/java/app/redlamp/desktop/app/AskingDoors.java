@@ -1,8 +1,11 @@
 package app.redlamp.desktop.app;
 
+import app.redlamp.core.text.TableSheet;
 import app.redlamp.core.text.Wording;
 import app.redlamp.desktop.brief.BriefStation;
 import app.redlamp.desktop.deliver.DeliverStation;
+import app.redlamp.desktop.job.SheetJob;
+import app.redlamp.desktop.kit.KitStation;
 import app.redlamp.desktop.room.RoomStation;
 import app.redlamp.media.sheet.FileSheets;
 import java.io.File;
@@ -41,6 +44,10 @@ final class AskingDoors {
 
     RoomStation.Doors room() {
         return new RoomStation.Doors(() -> file("chooser.recording"));
+    }
+
+    KitStation.Doors kit() {
+        return new KitStation.Doors(() -> file("chooser.recording"), () -> file("chooser.kit"), this::list);
     }
 
     DeliverStation.Doors deliver() {
@@ -87,6 +94,17 @@ final class AskingDoors {
         path(chooser.showSaveDialog(stage))
                 .ifPresent(file ->
                         wiring.get().deliver().writeSheet(new FileSheets(), new Wording(Locale.getDefault()), file));
+    }
+
+    private void list(TableSheet table) {
+        FileChooser chooser = new FileChooser();
+        chooser.setTitle(say("chooser.list"));
+        chooser.setInitialFileName("list.html");
+        offer(chooser, "html", "pdf", "csv");
+        path(chooser.showSaveDialog(stage))
+                .ifPresent(file -> new SheetJob(
+                                wiring.get().jobs(), wiring.get().shell().strings())
+                        .write(f -> new FileSheets().write(table, f), file));
     }
 
     private void show(Path folder) {

@@ -1,10 +1,12 @@
 package app.redlamp.desktop.app;
 
+import app.redlamp.core.port.Equipment;
 import app.redlamp.core.port.Playback;
 import app.redlamp.core.port.Rooms;
 import app.redlamp.core.port.Settings;
 import app.redlamp.core.port.Specifications;
 import app.redlamp.desktop.look.Look;
+import app.redlamp.media.kit.KitShelf;
 import app.redlamp.media.library.Places;
 import app.redlamp.media.library.SettingsFile;
 import app.redlamp.media.library.SpecificationLibrary;
@@ -26,6 +28,8 @@ final class Preparation {
             CompletableFuture.supplyAsync(() -> new SpecificationLibrary(Places.library()));
     private static final CompletableFuture<Rooms> ROOMS =
             CompletableFuture.supplyAsync(() -> new RoomShelf(Places.library()));
+    private static final CompletableFuture<Equipment> EQUIPMENT =
+            CompletableFuture.supplyAsync(() -> new KitShelf(Places.library()));
     private static final CompletableFuture<Playback> PLAYBACK =
             CompletableFuture.supplyAsync(FilePlayback::onThisMachine);
 
@@ -51,6 +55,10 @@ final class Preparation {
 
     static Rooms rooms() {
         return ROOMS.join();
+    }
+
+    static Equipment equipment() {
+        return EQUIPMENT.join();
     }
 
     static Playback playback() {

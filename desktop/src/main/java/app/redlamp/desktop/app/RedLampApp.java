@@ -54,10 +54,11 @@ public final class RedLampApp extends Application {
                         new ScriptFiles(),
                         Preparation.rooms(),
                         new FileListening(),
+                        Preparation.equipment(),
                         clock),
                 Locale.getDefault(),
                 Platform::runLater,
-                new Wiring.Doors(doors.brief(), doors.room(), doors.deliver()));
+                new Wiring.Doors(doors.brief(), doors.room(), doors.kit(), doors.deliver()));
         stage.setTitle("Red Lamp");
         stage.setScene(wiring.scene());
         size(stage);

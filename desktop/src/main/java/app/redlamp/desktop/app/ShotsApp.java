@@ -4,11 +4,13 @@ import app.redlamp.core.port.Settings;
 import app.redlamp.desktop.brief.BriefStation;
 import app.redlamp.desktop.deliver.DeliverStation;
 import app.redlamp.desktop.deliver.DocketRow;
+import app.redlamp.desktop.kit.KitStation;
 import app.redlamp.desktop.look.Look;
 import app.redlamp.desktop.room.RoomStation;
 import app.redlamp.media.FileListening;
 import app.redlamp.media.FileRecordings;
 import app.redlamp.media.demo.DemoProduction;
+import app.redlamp.media.kit.KitShelf;
 import app.redlamp.media.library.SpecificationLibrary;
 import app.redlamp.media.play.FilePlayback;
 import app.redlamp.media.play.SilentOutput;
@@ -36,6 +38,7 @@ import javafx.application.Application;
 import javafx.application.Platform;
 import javafx.event.Event;
 import javafx.scene.control.ButtonBase;
+import javafx.scene.control.TextInputControl;
 import javafx.scene.image.WritableImage;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
@@ -73,6 +76,7 @@ public final class ShotsApp extends Application {
                         new ScriptFiles(),
                         new RoomShelf(scratch.resolve("library")),
                         new FileListening(),
+                        new KitShelf(scratch.resolve("library")),
                         CLOCK),
                 Locale.UK,
                 Platform::runLater,
@@ -80,6 +84,7 @@ public final class ShotsApp extends Application {
                         new BriefStation.Doors(
                                 Path.of("Red Lamp"), Optional::empty, Optional::empty, Optional::empty, text -> {}),
                         new RoomStation.Doors(Optional::empty),
+                        new KitStation.Doors(Optional::empty, Optional::empty, table -> {}),
                         new DeliverStation.Doors(() -> {}, path -> {}, () -> {})));
         stage.setScene(wiring.scene());
         stage.show();
@@ -107,6 +112,7 @@ public final class ShotsApp extends Application {
             List<Path> recordings = demo.recordings();
             planBrief(demo.folder());
             planRoom(demo);
+            planKit(demo);
             shots.add(new Shot("deliver-judged-dusk", w -> {
                 w.shell().scale(0);
                 w.shell().switchTheme();
@@ -190,6 +196,50 @@ public final class ShotsApp extends Application {
         shots.add(new Shot("room-large-daylight", w -> {
             fire(w, "#overlay-close");
             fire(w, "#desk-quiet");
+            w.shell().scale(5);
+        }));
+    }
+
+    private void planKit(DemoProduction demo) throws IOException {
+        Path first = demo.sound("sentence-before.wav");
+        Path second = demo.sound("sentence-after.wav");
+        Path podcast = demo.folders().get(1);
+        shots.add(new Shot("kit-dusk", w -> {
+            w.shell().scale(0);
+            w.shell().switchTheme();
+            w.toKit();
+        }));
+        shots.add(new Shot("kit-parts-dusk", w -> fire(w, "#desk-parts")));
+        shots.add(new Shot("kit-together-dusk", w -> fire(w, "#desk-together")));
+        shots.add(new Shot("kit-buy-dusk", w -> fire(w, "#desk-buy")));
+        shots.add(new Shot("kit-wire-dusk", w -> fire(w, "#desk-wire")));
+        shots.add(new Shot("kit-choice-dusk", w -> {
+            fire(w, "#desk-knobs");
+            fire(w, "#kit-choose");
+        }));
+        shots.add(new Shot("kit-place-dusk", w -> {
+            fire(w, "#overlay-close");
+            fire(w, "#kit-place");
+        }));
+        shots.add(new Shot("kit-versus-dusk", w -> {
+            fire(w, "#overlay-close");
+            fire(w, "#kit-versus");
+            w.takes().compare(first, second);
+        }));
+        shots.add(new Shot("kit-sheet-daylight", w -> {
+            fire(w, "#overlay-close");
+            w.shell().switchTheme();
+            fire(w, "#kit-sheet");
+            ((TextInputControl) w.scene().lookup("#sheet-text"))
+                    .setText("Sunday Lantern, cardioid\nSensitivity: -34 dB re 1 V/Pa\nSelf-noise: 8 dB(A)\n"
+                            + "Signal-to-noise ratio: 75 dB\nMaximum SPL: 134 dB (0.5 % THD)\n48 V phantom power");
+        }));
+        shots.add(new Shot("kit-two-hosts-daylight", w -> {
+            fire(w, "#overlay-close");
+            w.production().open(podcast);
+        }));
+        shots.add(new Shot("kit-two-hosts-large-daylight", w -> {
+            fire(w, "#desk-together");
             w.shell().scale(5);
         }));
     }

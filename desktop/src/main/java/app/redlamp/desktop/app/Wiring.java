@@ -1,6 +1,7 @@
 package app.redlamp.desktop.app;
 
 import app.redlamp.core.plan.Production;
+import app.redlamp.core.port.Equipment;
 import app.redlamp.core.port.Listening;
 import app.redlamp.core.port.Playback;
 import app.redlamp.core.port.Productions;
@@ -17,6 +18,10 @@ import app.redlamp.desktop.deliver.DeliverModel;
 import app.redlamp.desktop.deliver.DeliverStation;
 import app.redlamp.desktop.deliver.PlayModel;
 import app.redlamp.desktop.job.JobService;
+import app.redlamp.desktop.kit.KitModel;
+import app.redlamp.desktop.kit.KitStation;
+import app.redlamp.desktop.kit.PartsModel;
+import app.redlamp.desktop.kit.TakesModel;
 import app.redlamp.desktop.look.Look;
 import app.redlamp.desktop.look.Strings;
 import app.redlamp.desktop.production.ProductionModel;
@@ -63,6 +68,8 @@ public final class Wiring implements AutoCloseable {
     private final BriefModel brief;
     private final RoomModel room;
     private final ListeningModel listening;
+    private final KitModel kit;
+    private final TakesModel takes;
     private final DeliverModel deliver;
     private final ShellView view;
     private final Scene scene;
@@ -78,10 +85,12 @@ public final class Wiring implements AutoCloseable {
             Scripts scripts,
             Rooms rooms,
             Listening listening,
+            Equipment equipment,
             Clock clock) {}
 
     /** Ways out of the window. */
-    public record Doors(BriefStation.Doors brief, RoomStation.Doors room, DeliverStation.Doors deliver) {}
+    public record Doors(
+            BriefStation.Doors brief, RoomStation.Doors room, KitStation.Doors kit, DeliverStation.Doors deliver) {}
 
     public Wiring(Ports ports, Locale locale, Executor interfaceThread, Doors doors) {
         playback = ports.playback();
@@ -116,7 +125,15 @@ public final class Wiring implements AutoCloseable {
                 locale,
                 doors.room(),
                 new RoomStation.Shell(shell.imperial(), shell::switchLengths, this::toBrief));
-        view = new ShellView(shell, List.of(first, second, last));
+        kit = new KitModel(production, ports.equipment(), jobs, strings);
+        takes = new TakesModel(production, ports.recordings(), jobs, strings);
+        KitStation third = new KitStation(
+                new KitStation.Models(kit, new PartsModel(ports.equipment(), jobs, strings), takes),
+                strings,
+                locale,
+                doors.kit(),
+                new KitStation.Shell(shell.imperial(), shell::switchLengths, this::toBrief));
+        view = new ShellView(shell, List.of(first, second, third, last));
         view.root().getStyleClass().add(shell.theme().get().id());
         scene.setRoot(view.root());
         shell.theme().addListener((o, was, now) -> dress());
@@ -166,13 +183,26 @@ public final class Wiring implements AutoCloseable {
         view.open(1);
     }
 
+    /** Opens the Kit station. */
+    public void toKit() {
+        view.open(2);
+    }
+
     /** Opens the Deliver station. */
     public void toDeliver() {
-        view.open(2);
+        view.open(3);
     }
 
     public RoomModel room() {
         return room;
+    }
+
+    public KitModel kit() {
+        return kit;
+    }
+
+    public TakesModel takes() {
+        return takes;
     }
 
     public ListeningModel listening() {

@@ -10,6 +10,7 @@ import app.redlamp.core.spec.Specification;
 import app.redlamp.core.text.DeliverySheet;
 import app.redlamp.core.text.Wording;
 import app.redlamp.desktop.job.JobService;
+import app.redlamp.desktop.job.SheetJob;
 import app.redlamp.desktop.look.Strings;
 import app.redlamp.desktop.shell.UndoHistory;
 import app.redlamp.desktop.specification.SpecificationEdit;
@@ -181,7 +182,8 @@ public final class DeliverModel {
                 .map(r -> new DeliverySheet.Entry(
                         r.file().getFileName().toString(), r.report().orElseThrow()))
                 .toList();
-        new SheetJob(jobs, strings).write(sheets, DeliverySheet.of(wording, specification.get(), entries), file);
+        DeliverySheet sheet = DeliverySheet.of(wording, specification.get(), entries);
+        new SheetJob(jobs, strings).write(f -> sheets.write(sheet, f), file);
     }
 
     /** Folder that what is finished goes to; absent for an empty docket. */

@@ -18,6 +18,7 @@ import app.redlamp.core.text.Figures;
 import app.redlamp.desktop.bench.Overlay;
 import app.redlamp.desktop.bench.Parts;
 import app.redlamp.desktop.control.BandsView;
+import app.redlamp.desktop.production.Hearing;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -91,7 +92,7 @@ final class ClapPane extends Overlay {
         if (spot == null || study == null) {
             return;
         }
-        ListeningModel.Heard<Clap> heard = parts.listening().clap().get();
+        Hearing.Heard<Clap> heard = parts.listening().clap().get();
         Optional<MeasuredDecay> measured = spot.measured();
         Optional<Clap> clap = heard == null ? Optional.empty() : heard.result();
         boolean corrected = !spot.room().correction().equals(Correction.NONE);

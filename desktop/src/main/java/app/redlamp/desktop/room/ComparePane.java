@@ -5,6 +5,7 @@ import app.redlamp.core.signal.OctaveBands;
 import app.redlamp.core.text.Figures;
 import app.redlamp.desktop.bench.Overlay;
 import app.redlamp.desktop.control.CurveView;
+import app.redlamp.desktop.production.Hearing;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -63,7 +64,7 @@ final class ComparePane extends Overlay {
 
     @Override
     public void refresh() {
-        ListeningModel.Heard<Comparison> heard = parts.listening().comparison().get();
+        Hearing.Heard<Comparison> heard = parts.listening().comparison().get();
         figures.getChildren().clear();
         legend.setVisible(heard != null && heard.result().isPresent());
         if (heard == null) {

@@ -17,13 +17,14 @@ import app.redlamp.core.spot.Spot;
 import app.redlamp.core.spot.Study;
 import app.redlamp.desktop.job.JobService;
 import app.redlamp.desktop.look.Strings;
+import app.redlamp.desktop.production.Hearing;
+import app.redlamp.desktop.production.Hearing.Heard;
 import java.io.IOException;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.function.Consumer;
 import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.ReadOnlyObjectWrapper;
 
@@ -32,26 +33,19 @@ public final class ListeningModel {
     private final RoomModel room;
     private final Listening listening;
     private final Recordings recordings;
+    private final Hearing hearing;
     private final JobService jobs;
     private final Strings strings;
     private final ReadOnlyObjectWrapper<Heard<Clap>> clap = new ReadOnlyObjectWrapper<>();
     private final ReadOnlyObjectWrapper<Heard<Comparison>> comparison = new ReadOnlyObjectWrapper<>();
     private final ReadOnlyObjectWrapper<Heard<Diary>> diary = new ReadOnlyObjectWrapper<>();
 
-    /**
-     * What was heard.
-     *
-     * @param name of the recording
-     * @param result absent where it could not be read
-     * @param fault why, one line; empty where it could
-     */
-    public record Heard<T>(String name, Optional<T> result, String fault) {}
-
     public ListeningModel(
             RoomModel room, Listening listening, Recordings recordings, JobService jobs, Strings strings) {
         this.room = room;
         this.listening = listening;
         this.recordings = recordings;
+        hearing = new Hearing(room.open(), jobs);
         this.jobs = jobs;
         this.strings = strings;
         room.open().folder().addListener((o, was, now) -> forget());
@@ -93,7 +87,7 @@ public final class ListeningModel {
             return;
         }
         String name = name(file);
-        hear(
+        hearing.hear(
                 strings.say("job.clap", name),
                 name,
                 progress -> Taught.of(name, listening.clap(file, progress), measured.room()),
@@ -114,7 +108,7 @@ public final class ListeningModel {
     /** Compares the same sentence before and after; the first is the one before. */
     public void compare(Path before, Path after) {
         String name = name(before) + " → " + name(after);
-        hear(
+        hearing.hear(
                 strings.say("job.compare"),
                 name,
                 progress -> Comparison.of(
@@ -134,36 +128,9 @@ public final class ListeningModel {
     /** Reads a night. */
     public void listen(Path file) {
         String name = name(file);
-        hear(strings.say("job.diary", name), name, progress -> listening.diary(file, progress), heard -> {
+        hearing.hear(strings.say("job.diary", name), name, progress -> listening.diary(file, progress), heard -> {
             diary.set(heard);
             heard.result().ifPresent(d -> log("diary", name, d.disturbed()));
-        });
-    }
-
-    private <T> void hear(String title, String name, JobService.Work<T> work, Consumer<Heard<T>> then) {
-        Path folder = room.open().folder().get();
-        jobs.start(title, List.of(work), new JobService.Listener<T>() {
-            @Override
-            public void done(int part, T result) {
-                tell(new Heard<>(name, Optional.of(result), ""));
-            }
-
-            @Override
-            public void failed(int part, String message) {
-                jobs.notify(name + " " + message);
-                tell(new Heard<>(name, Optional.empty(), message));
-            }
-
-            @Override
-            public void ended(boolean cancelled) {}
-
-            /** What was asked for another production is nothing to this one. */
-            private void tell(Heard<T> heard) {
-                Path now = room.open().folder().get();
-                if (folder != null && folder.equals(now)) {
-                    then.accept(heard);
-                }
-            }
         });
     }
 

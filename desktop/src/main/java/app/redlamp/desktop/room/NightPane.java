@@ -6,6 +6,7 @@ import app.redlamp.desktop.bench.CommitField;
 import app.redlamp.desktop.bench.Overlay;
 import app.redlamp.desktop.bench.Parts;
 import app.redlamp.desktop.control.NightView;
+import app.redlamp.desktop.production.Hearing;
 import java.time.Duration;
 import java.time.LocalTime;
 import java.time.format.DateTimeParseException;
@@ -72,7 +73,7 @@ final class NightPane extends Overlay {
 
     @Override
     public void refresh() {
-        ListeningModel.Heard<Diary> heard = parts.listening().diary().get();
+        Hearing.Heard<Diary> heard = parts.listening().diary().get();
         boolean known = heard != null && heard.result().isPresent();
         picture.setVisible(known);
         if (heard == null) {

@@ -1,13 +1,16 @@
 package app.redlamp.desktop.app;
 
 import app.redlamp.core.port.Settings;
+import app.redlamp.core.text.TableSheet;
 import app.redlamp.desktop.brief.BriefStation;
 import app.redlamp.desktop.deliver.DeliverStation;
+import app.redlamp.desktop.kit.KitStation;
 import app.redlamp.desktop.look.Look;
 import app.redlamp.desktop.room.RoomStation;
 import app.redlamp.media.FileListening;
 import app.redlamp.media.FileRecordings;
 import app.redlamp.media.demo.DemoProduction;
+import app.redlamp.media.kit.KitShelf;
 import app.redlamp.media.library.SpecificationLibrary;
 import app.redlamp.media.play.FilePlayback;
 import app.redlamp.media.play.SilentOutput;
@@ -47,6 +50,7 @@ final class Window {
     final List<Path> shownFolders = new ArrayList<>();
     final List<Settings.Values> saved = new ArrayList<>();
     final List<String> copied = new ArrayList<>();
+    final List<TableSheet> printed = new ArrayList<>();
     int chooserOpened;
     Path chosenFile;
     Path chosenFolder;
@@ -78,6 +82,7 @@ final class Window {
                         new ScriptFiles(),
                         new RoomShelf(library()),
                         new FileListening(),
+                        new KitShelf(library()),
                         clock),
                 Locale.ENGLISH,
                 Platform::runLater,
@@ -89,6 +94,10 @@ final class Window {
                                 () -> Optional.ofNullable(chosenCalendar),
                                 copied::add),
                         new RoomStation.Doors(() -> Optional.ofNullable(chosenRecordings.poll())),
+                        new KitStation.Doors(
+                                () -> Optional.ofNullable(chosenRecordings.poll()),
+                                () -> Optional.ofNullable(chosenFile),
+                                printed::add),
                         new DeliverStation.Doors(() -> chooserOpened++, shownFolders::add, () -> {})));
         stage.setMaximized(false);
         stage.setScene(wiring.scene());

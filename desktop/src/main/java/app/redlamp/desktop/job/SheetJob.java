@@ -1,18 +1,22 @@
-package app.redlamp.desktop.deliver;
+package app.redlamp.desktop.job;
 
-import app.redlamp.core.port.Sheets;
-import app.redlamp.core.text.DeliverySheet;
-import app.redlamp.desktop.job.JobService;
 import app.redlamp.desktop.look.Strings;
+import java.io.IOException;
 import java.nio.file.Path;
 import java.util.List;
 
 /** Writes a report away from the interface thread and says what came of it. */
-record SheetJob(JobService jobs, Strings strings) {
+public record SheetJob(JobService jobs, Strings strings) {
 
-    void write(Sheets sheets, DeliverySheet sheet, Path file) {
+    /** Writes something to a file. */
+    public interface Writing {
+        /** @throws IOException where it cannot be written; one line that says what to do */
+        void to(Path file) throws IOException;
+    }
+
+    public void write(Writing writing, Path file) {
         List<JobService.Work<Path>> work = List.of(progress -> {
-            sheets.write(sheet, file);
+            writing.to(file);
             return file;
         });
         jobs.start(strings.say("job.sheet"), work, new JobService.Listener<>() {

@@ -1,0 +1,32 @@
+package app.redlamp.desktop.kit;
+
+import app.redlamp.core.kit.Kit;
+import app.redlamp.desktop.bench.Parts;
+import javafx.scene.control.Button;
+import javafx.scene.layout.FlowPane;
+import javafx.scene.layout.VBox;
+
+/** What is there before there is a kit: what comes into question for this job, and kits that were kept. */
+final class FirstKitPane extends VBox {
+
+    FirstKitPane(KitParts parts) {
+        getStyleClass().add("start");
+        boolean any = parts.model().open().production().get() != null;
+        getChildren()
+                .addAll(
+                        parts.bench().heading("kit.first.heading"),
+                        KitParts.wrapped(parts.say(any ? "kit.first.what" : "kit.first.production"), "order-value"));
+        if (any) {
+            FlowPane kept = Parts.wrapping();
+            for (Kit kit : parts.shelf().kept()) {
+                Button button = new Button(kit.name());
+                button.setId("kept-" + kit.id());
+                button.getStyleClass().add("start-kind");
+                button.setOnAction(e -> parts.model().change("edit.kit", k -> k.with(kit)));
+                kept.getChildren().add(button);
+            }
+            getChildren().addAll(kept, new ChoiceTable(parts, () -> {}));
+            parts.model().choose();
+        }
+    }
+}

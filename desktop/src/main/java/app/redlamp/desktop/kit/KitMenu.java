@@ -1,0 +1,65 @@
+package app.redlamp.desktop.kit;
+
+import app.redlamp.core.kit.Kit;
+import java.util.ArrayList;
+import java.util.List;
+import javafx.scene.control.MenuItem;
+import javafx.scene.control.SeparatorMenuItem;
+
+/** What can be done with the production's kits. */
+final class KitMenu {
+    private final KitParts parts;
+    private final KitStation.Doors doors;
+
+    KitMenu(KitParts parts, KitStation.Doors doors) {
+        this.parts = parts;
+        this.doors = doors;
+    }
+
+    List<MenuItem> items() {
+        List<MenuItem> items = new ArrayList<>();
+        Kit current = parts.model().kit().get();
+        for (Kit kit : parts.model().kits().all()) {
+            boolean shown = current != null && kit.id().equals(current.id());
+            items.add(item(
+                    "kit-use-" + kit.id(),
+                    shown ? parts.say("kit.in-use", kit.name()) : kit.name(),
+                    () -> parts.model().change("edit.kit.choose", k -> k.choosing(kit.id()))));
+        }
+        items.add(new SeparatorMenuItem());
+        items.add(item(
+                "kit-copy",
+                parts.say("kit.copy"),
+                () -> parts.model()
+                        .change("edit.kit", k -> k.with(current.called(parts.say("kit.copy.name", current.name()))))));
+        items.add(item(
+                "kit-remove",
+                parts.say("kit.remove"),
+                () -> parts.model().change("edit.kit.remove", k -> k.without(current.id()))));
+        items.add(item("kit-keep", parts.say("kit.keep"), () -> parts.shelf().keep(current)));
+        items.add(item(
+                "kit-open",
+                parts.say("kit.open"),
+                () -> doors.chooseKit()
+                        .get()
+                        .ifPresent(file ->
+                                parts.shelf().read(file, kit -> parts.model().change("edit.kit", k -> k.with(kit))))));
+        List<Kit> kept = parts.shelf().kept();
+        if (!kept.isEmpty()) {
+            items.add(new SeparatorMenuItem());
+            kept.forEach(k -> items.add(item(
+                    "kit-kept-" + k.id(),
+                    parts.say("kit.from-library", k.name()),
+                    () -> parts.model().change("edit.kit", all -> all.with(k)))));
+        }
+        return items;
+    }
+
+    private static MenuItem item(String id, String text, Runnable run) {
+        MenuItem item = new MenuItem(text);
+        item.setId(id);
+        item.setMnemonicParsing(false);
+        item.setOnAction(e -> run.run());
+        return item;
+    }
+}

@@ -1,0 +1,206 @@
+package app.redlamp.desktop.kit;
+
+import app.redlamp.core.chain.Chain;
+import app.redlamp.core.chain.GainFit;
+import app.redlamp.core.chain.Node;
+import app.redlamp.core.chain.SignalPath;
+import app.redlamp.core.chain.Source;
+import app.redlamp.core.choose.Upgrade;
+import app.redlamp.core.fit.Mend;
+import app.redlamp.core.fit.Miss;
+import app.redlamp.core.kit.Kit;
+import app.redlamp.core.kit.Microphone;
+import app.redlamp.core.kit.Need;
+import app.redlamp.core.text.ChainWording;
+import app.redlamp.desktop.control.Reading;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+
+/** What the reading column says of a kit. */
+final class KitReading {
+    private static final double WORTH_DB = 1;
+
+    private final KitParts parts;
+    private final Runnable start;
+
+    /** @param start goes to where a production is started */
+    KitReading(KitParts parts, Runnable start) {
+        this.parts = parts;
+        this.start = start;
+    }
+
+    Reading now() {
+        KitModel model = parts.model();
+        Kit kit = model.kit().get();
+        if (model.open().production().get() == null) {
+            return plain(
+                    parts.say("kit.none.production"),
+                    Optional.of(new Reading.Action("kit-start", parts.say("room.start"), start)));
+        }
+        if (kit == null) {
+            return plain(parts.say("kit.none"), Optional.empty());
+        }
+        SignalPath path = model.path().get();
+        Need need = model.need().get();
+        if (need == null) {
+            return plain(parts.say("kit.counting"), Optional.empty());
+        }
+        if (path == null) {
+            String microphone =
+                    model.currentSeat().map(s -> s.microphone().name()).orElse("");
+            return Reading.plain(
+                    parts.chains().noWay(microphone),
+                    List.of(),
+                    parts.say("kit.help"),
+                    help(kit, Optional.empty(), need),
+                    Optional.empty(),
+                    cautions(kit),
+                    "");
+        }
+        return Reading.plain(
+                        verdict(path, need),
+                        figures(path, need),
+                        parts.say("kit.help"),
+                        help(kit, Optional.of(path), need),
+                        Optional.empty(),
+                        cautions(kit),
+                        parts.say("kit.source"))
+                .hearing("", List.of(), more(path));
+    }
+
+    private Reading plain(String verdict, Optional<Reading.Action> action) {
+        return Reading.plain(verdict, List.of(), "", List.of(), action, List.of(parts.say("kit.caution.power")), "");
+    }
+
+    /** What stops recording comes before what makes it worse. */
+    String verdict(SignalPath path, Need need) {
+        boolean blocked = parts.model().fresh().filter(a -> a.fit().blocked()).isPresent();
+        return blocked
+                ? parts.fits().verdict(parts.model().fresh().orElseThrow().fit())
+                : parts.chains().verdict(path, GainFit.of(path.chain(), need.target()), need);
+    }
+
+    private List<Reading.Figure> figures(SignalPath path, Need need) {
+        ChainWording chains = parts.chains();
+        Node capsule = path.node(Node.Stage.CAPSULE).orElseThrow();
+        Node preamp = path.node(Node.Stage.PREAMP).orElseThrow();
+        List<Reading.Figure> figures = new ArrayList<>();
+        figures.add(new Reading.Figure(parts.say("kit.at-mic"), chains.gap(capsule), "gap"));
+        figures.add(new Reading.Figure(parts.say("kit.after-preamp"), chains.gapAfter(capsule, preamp), "ein"));
+        figures.add(new Reading.Figure(parts.say("kit.in-file"), chains.gapInFile(path), "gap"));
+        figures.add(new Reading.Figure(parts.say("kit.floor"), chains.floor(path), "floor"));
+        figures.add(new Reading.Figure(parts.say("kit.ceiling"), chains.ceiling(path), "headroom"));
+        figures.add(new Reading.Figure(
+                parts.say("kit.gain"),
+                chains.gain(
+                        GainFit.of(path.chain(), need.target()), path.chain().preamp()),
+                "gain"));
+        figures.add(new Reading.Figure(parts.say("kit.clarity"), chains.clarity(path, need), "clarity"));
+        return figures;
+    }
+
+    private Reading.More more(SignalPath path) {
+        List<Reading.Figure> all = new ArrayList<>();
+        all.add(new Reading.Figure(parts.say("kit.better"), parts.chains().betterMicrophone(path), "selfnoise"));
+        all.add(new Reading.Figure(parts.say("kit.finishing"), parts.chains().makeUp(path), "makeup"));
+        for (Source source : path.file().noises().keySet()) {
+            all.add(new Reading.Figure(
+                    parts.chains().part(source), parts.chains().share(path, source), ""));
+        }
+        for (Node node : path.nodes()) {
+            all.add(new Reading.Figure(
+                    parts.chains().stage(node.stage()), parts.chains().levels(node), ""));
+        }
+        return new Reading.More(parts.say("kit.more"), List.of(), all);
+    }
+
+    private List<Reading.Help> help(Kit kit, Optional<SignalPath> path, Need need) {
+        List<Reading.Help> help = new ArrayList<>();
+        Optional<KitAdvice> advice = parts.model().fresh();
+        advice.ifPresent(a -> misses(a, kit, Miss.Severity.BLOCKS, help));
+        path.map(SignalPath::chain).ifPresent(c -> gain(c, need, help));
+        if (path.isPresent() && advice.isPresent()) {
+            boolean lacks = path.get().marginDb() < 0 || path.get().clarityDb() < need.clarityDb() - 0.5;
+            if (lacks) {
+                closer(path.get(), advice.get(), help);
+                upgrades(advice.get(), help);
+            }
+        }
+        advice.ifPresent(a -> misses(a, kit, Miss.Severity.SPOILS, help));
+        advice.ifPresent(a -> misses(a, kit, Miss.Severity.ADVISES, help));
+        if (help.isEmpty() && advice.isEmpty()) {
+            help.add(new Reading.Help(parts.say("kit.counting"), "", Optional.empty()));
+        }
+        return help.subList(0, Math.min(Reading.MOST_HELP, help.size()));
+    }
+
+    private void gain(Chain chain, Need need, List<Reading.Help> help) {
+        GainFit fit = GainFit.of(chain, need.target());
+        if (ChainWording.knobIsOff(chain, fit)) {
+            help.add(new Reading.Help(
+                    parts.say("kit.set", parts.chains().gain(chain.preamp().within(fit.neededDb()))),
+                    parts.say("kit.set.detail"),
+                    Optional.of(new Reading.Action(
+                            "kit-set-gain",
+                            parts.say("kit.set.do"),
+                            () -> parts.model().setGains()))));
+        }
+    }
+
+    private void closer(SignalPath path, KitAdvice advice, List<Reading.Help> help) {
+        double distance = path.chain().position().distanceM();
+        if (advice.closerDb() >= WORTH_DB && distance > 0.06) {
+            help.add(new Reading.Help(
+                    parts.say("kit.closer", parts.lengths().get().say(distance * (1 - KitAdvice.CLOSER))),
+                    parts.say("kit.closer.detail", parts.bench().figures().tenths(advice.closerDb())),
+                    Optional.of(new Reading.Action(
+                            "kit-closer",
+                            parts.say("kit.closer.do"),
+                            () -> parts.model()
+                                    .editSeat("edit.ribbon", s -> KitMoves.placed(s, distance * KitAdvice.CLOSER))))));
+        }
+    }
+
+    private void upgrades(KitAdvice advice, List<Reading.Help> help) {
+        advice.upgrades().stream().filter(u -> u.lessDb() >= WORTH_DB).limit(2).forEach(u -> help.add(upgrade(u)));
+    }
+
+    private Reading.Help upgrade(Upgrade u) {
+        String price = parts.say("room.price", parts.bench().plain(u.cost()));
+        return new Reading.Help(
+                parts.say("kit.upgrade", u.part().name()),
+                parts.choices().buys(u) + (u.cost() > 0 ? "; " + price : ""),
+                Optional.of(new Reading.Action(
+                        "kit-upgrade-" + u.part().id(),
+                        parts.say("kit.put-in"),
+                        () -> parts.model().edit("edit.upgrade", k -> u.then().kit()))));
+    }
+
+    private void misses(KitAdvice advice, Kit kit, Miss.Severity severity, List<Reading.Help> help) {
+        for (Miss miss : advice.fit().of(severity)) {
+            Optional<Reading.Action> action = Mend.of(kit, miss)
+                    .map(mended -> new Reading.Action(
+                            "kit-mend-" + miss.kind().id(),
+                            parts.say("kit.mend"),
+                            () -> parts.model().edit("edit.mend", k -> mended)));
+            help.add(new Reading.Help(
+                    parts.fits().miss(miss, parts.several()), parts.fits().cost(miss), action));
+        }
+    }
+
+    private List<String> cautions(Kit kit) {
+        List<String> all = new ArrayList<>();
+        boolean ribbon = kit.seats().stream().anyMatch(s -> s.microphone().kind() == Microphone.Kind.RIBBON);
+        boolean phantom = kit.seats().stream().anyMatch(s -> s.microphone().power() == Microphone.Power.PHANTOM);
+        if (ribbon) {
+            all.add(parts.say("kit.caution.ribbon"));
+        }
+        if (phantom) {
+            all.add(parts.say("kit.caution.phantom"));
+        }
+        all.add(parts.say("kit.caution.power"));
+        all.add(parts.say("kit.caution.hearing"));
+        return all;
+    }
+}

@@ -1,0 +1,257 @@
+package app.redlamp.desktop.kit;
+
+import app.redlamp.core.chain.Effort;
+import app.redlamp.core.chain.GainFit;
+import app.redlamp.core.chain.Preamp;
+import app.redlamp.core.chain.SignalPath;
+import app.redlamp.core.choose.Upgrade;
+import app.redlamp.core.kit.Kit;
+import app.redlamp.core.kit.Need;
+import app.redlamp.core.placement.Proximity;
+import app.redlamp.core.text.Figures;
+import app.redlamp.desktop.bench.Choice;
+import app.redlamp.desktop.bench.Desk;
+import app.redlamp.desktop.bench.Parts;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.DoubleConsumer;
+import javafx.css.PseudoClass;
+import javafx.scene.Node;
+import javafx.scene.control.Label;
+import javafx.scene.control.Slider;
+import javafx.scene.layout.GridPane;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
+import javafx.scene.layout.VBox;
+
+/** Gain, place and voice as knobs, and what another part would do here. */
+final class KnobsSheet extends VBox implements Desk.Sheet<Kit> {
+    private static final PseudoClass WARN = PseudoClass.getPseudoClass("over");
+    private static final double BASS_HZ = 100;
+    private static final double NEAREST_CM = 2;
+    private static final double FURTHEST_CM = 60;
+    private static final int MOST_ROWS = 6;
+
+    private final KitParts parts;
+    private final KitMoves moves;
+    private final Slider gain = new Slider(0, 60, 0);
+    private final Slider place = new Slider(NEAREST_CM, FURTHEST_CM, 18);
+    private final Label gainWords = words("knob-gain-words");
+    private final Label placeWords = words("knob-place-words");
+    private final Choice<Effort> reading;
+    private final Choice<Effort> loudest;
+    private final GridPane table = new GridPane();
+    private boolean showing;
+
+    KnobsSheet(KitParts parts) {
+        this.parts = parts;
+        moves = new KitMoves(parts.model());
+        getStyleClass().add("desk-sheet");
+        table.getStyleClass().add("room-grid");
+        table.setId("kit-upgrades");
+        reading = effort("voice-reading", "knobs.reading", false);
+        loudest = effort("voice-loudest", "knobs.loudest", true);
+        HBox voice = Parts.line(
+                parts.bench().name("knobs.reading", "effort"),
+                reading,
+                parts.bench().name("knobs.loudest", "crest"),
+                loudest);
+        getChildren()
+                .addAll(
+                        knob(
+                                gain,
+                                "knob-gain",
+                                "knobs.gain",
+                                "gain",
+                                gainWords,
+                                db -> parts.model().drag(s -> moves.gained(s, Math.rint(db)))),
+                        knob(
+                                place,
+                                "knob-place",
+                                "knobs.place",
+                                "proximity",
+                                placeWords,
+                                cm -> parts.model().drag(s -> KitMoves.placed(s, cm / 100))),
+                        voice,
+                        table);
+        gain.setBlockIncrement(1);
+        place.setBlockIncrement(1);
+        parts.model().path().addListener((o, was, now) -> follow());
+        parts.model().advice().addListener((o, was, now) -> rows());
+        follow();
+        rows();
+    }
+
+    @Override
+    public Region node() {
+        return this;
+    }
+
+    @Override
+    public void show(Kit kit) {
+        follow();
+        rows();
+    }
+
+    private Node knob(Slider slider, String id, String key, String term, Label words, DoubleConsumer drag) {
+        slider.setId(id);
+        slider.setAccessibleText(parts.say(key));
+        slider.getStyleClass().add("knob");
+        HBox.setHgrow(slider, Priority.ALWAYS);
+        slider.valueProperty().addListener((o, was, now) -> {
+            if (!showing) {
+                drag.accept(now.doubleValue());
+                if (!slider.isValueChanging()) {
+                    parts.model().drop("edit.knob");
+                }
+            }
+        });
+        slider.valueChangingProperty().addListener((o, was, now) -> {
+            if (!now) {
+                parts.model().drop("edit.knob");
+            }
+        });
+        Label name = parts.bench().name(key, term);
+        name.setMinWidth(48);
+        return Parts.line(name, slider, words);
+    }
+
+    private Choice<Effort> effort(String id, String key, boolean loud) {
+        return new Choice<>(
+                id,
+                parts.say(key),
+                List.of(Effort.values()),
+                e -> parts.chains().effort(e),
+                () -> parts.model()
+                        .currentSeat()
+                        .map(s -> loud ? s.voice().loudest() : s.voice().reading())
+                        .orElse(Effort.NORMAL),
+                e -> parts.model()
+                        .editSeat(
+                                "edit.effort",
+                                s -> s.spoken(
+                                        loud ? s.voice().loudest(e) : s.voice().reading(e))));
+    }
+
+    /** Follows what is shown, also while it is dragged somewhere else. */
+    private void follow() {
+        SignalPath path = parts.model().path().get();
+        setDisable(path == null);
+        if (path == null) {
+            gainWords.setText("");
+            placeWords.setText("");
+            return;
+        }
+        Preamp preamp = path.chain().preamp();
+        showing = true;
+        gain.setMin(preamp.minGainDb());
+        gain.setMax(preamp.maxGainDb());
+        strained(preamp);
+        if (!gain.isValueChanging()) {
+            gain.setValue(path.chain().gainDb());
+        }
+        if (!place.isValueChanging()) {
+            place.setValue(path.chain().position().distanceM() * 100);
+        }
+        reading.refresh();
+        loudest.refresh();
+        showing = false;
+        words(path);
+    }
+
+    /** The last part of the knob, where preamps hiss, is marked on its track. */
+    private void strained(Preamp preamp) {
+        Node track = gain.lookup(".track");
+        double range = preamp.maxGainDb() - preamp.minGainDb();
+        if (track != null && range > 0) {
+            double clean = Math.rint(100 * (preamp.cleanGainDb() - preamp.minGainDb()) / range);
+            track.setStyle("-fx-background-color: linear-gradient(to right, -rl-seam 0%, -rl-seam " + clean
+                    + "%, -rl-ember " + clean + "%, -rl-ember 100%);");
+        }
+    }
+
+    private void words(SignalPath path) {
+        Need need = parts.model().need().get();
+        GainFit fit = GainFit.of(path.chain(), need.target());
+        gainWords.setText(parts.say(
+                "knobs.gain.words",
+                parts.chains().gain(path.chain().gainDb()),
+                parts.chains().gain(fit, path.chain().preamp())));
+        gainWords.pseudoClassStateChanged(
+                WARN, path.chain().gainDb() > path.chain().preamp().cleanGainDb() || path.headroomDb() < 0);
+        double distance = path.chain().position().distanceM();
+        double bass = Proximity.db(
+                path.chain().capsule().pattern(), path.chain().position().angleDeg(), distance, BASS_HZ);
+        placeWords.setText(parts.say(
+                "knobs.place.words",
+                parts.lengths().get().say(distance),
+                parts.bench().figures().whole(bass)));
+        placeWords.pseudoClassStateChanged(WARN, bass > 9);
+    }
+
+    /** What other parts would do here: the best of them, and the best microphone even where it is no use. */
+    private void rows() {
+        table.getChildren().clear();
+        Optional<KitAdvice> advice = Optional.ofNullable(parts.model().advice().get());
+        if (advice.isEmpty()
+                || advice.get().upgrades().isEmpty()
+                || parts.model().path().get() == null) {
+            return;
+        }
+        table.addRow(
+                0,
+                head("knobs.part"),
+                head("knobs.gap"),
+                head("knobs.headroom"),
+                head("knobs.clarity"),
+                head("knobs.price"),
+                head("knobs.buys"));
+        List<Upgrade> all = advice.get().upgrades();
+        SignalPath now = parts.model().path().get();
+        row(1, parts.say("knobs.as-it-is"), now, Figures.ABSENT, "");
+        for (int i = 0; i < Math.min(MOST_ROWS, all.size()); i++) {
+            Upgrade u = all.get(i);
+            row(
+                    i + 2,
+                    u.part().name(),
+                    u.then().path(),
+                    u.cost() > 0 ? parts.bench().plain(u.cost()) : parts.say("knobs.there"),
+                    parts.choices().buys(u));
+            table.add(
+                    parts.bench()
+                            .button(
+                                    "upgrade-" + u.part().id(),
+                                    "kit.put-in",
+                                    () -> parts.model()
+                                            .edit("edit.upgrade", k -> u.then().kit())),
+                    6,
+                    i + 2);
+        }
+    }
+
+    private void row(int row, String name, SignalPath path, String price, String buys) {
+        Figures figures = parts.bench().figures();
+        table.addRow(
+                row,
+                KitParts.label(name, "order-value"),
+                KitParts.label(figures.whole(path.gapDb()), "treat-figure"),
+                KitParts.label(figures.whole(path.headroomDb()), "treat-figure"),
+                KitParts.label(figures.whole(path.clarityDb()), "treat-figure"),
+                KitParts.label(price, "treat-figure"),
+                KitParts.label(buys, "order-source"));
+    }
+
+    private Label head(String key) {
+        return parts.bench().name(key, "");
+    }
+
+    private static Label words(String id) {
+        Label label = new Label();
+        label.setId(id);
+        label.getStyleClass().add("treat-figure");
+        label.setMinWidth(330);
+        label.setPrefWidth(330);
+        return label;
+    }
+}

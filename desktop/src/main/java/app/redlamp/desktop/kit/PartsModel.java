@@ -1,0 +1,93 @@
+package app.redlamp.desktop.kit;
+
+import app.redlamp.core.kit.Gear;
+import app.redlamp.core.kit.Kit;
+import app.redlamp.core.port.Equipment;
+import app.redlamp.desktop.job.JobService;
+import app.redlamp.desktop.look.Strings;
+import java.io.IOException;
+import java.nio.file.Path;
+import java.util.List;
+import java.util.function.Consumer;
+
+/** Parts and kits of the library. Documents are written and read away from the interface thread. */
+public final class PartsModel {
+    private final Equipment equipment;
+    private final JobService jobs;
+    private final Strings strings;
+
+    public PartsModel(Equipment equipment, JobService jobs, Strings strings) {
+        this.equipment = equipment;
+        this.jobs = jobs;
+        this.strings = strings;
+        equipment.faults().stream().findFirst().ifPresent(jobs::notify);
+    }
+
+    public <G extends Gear> List<G> of(Class<G> type) {
+        return equipment.parts().stream()
+                .filter(type::isInstance)
+                .map(type::cast)
+                .toList();
+    }
+
+    /** Kits that were kept for several productions. */
+    public List<Kit> kept() {
+        return equipment.kept();
+    }
+
+    /** Keeps a part of the user's own in the library; told when it is there. */
+    public void keep(Gear part, Runnable then) {
+        store(
+                () -> {
+                    equipment.save(part);
+                    return part;
+                },
+                kept -> {
+                    jobs.notify(strings.say("kit.kept", kept.name()));
+                    then.run();
+                });
+    }
+
+    /** Keeps a kit in the library, for other productions. */
+    public void keep(Kit kit) {
+        store(
+                () -> {
+                    equipment.keep(kit);
+                    return kit;
+                },
+                kept -> jobs.notify(strings.say("kit.kept", kept.name())));
+    }
+
+    /** Reads a kit from a file. */
+    public void read(Path file, Consumer<Kit> then) {
+        store(
+                () -> {
+                    try {
+                        return equipment.read(file);
+                    } catch (IOException e) {
+                        throw new IOException(file.getFileName() + " " + e.getMessage(), e);
+                    }
+                },
+                then);
+    }
+
+    private interface Storing<T> {
+        T run() throws IOException;
+    }
+
+    private <T> void store(Storing<T> storing, Consumer<T> then) {
+        List<JobService.Work<T>> work = List.of(progress -> storing.run());
+        jobs.start("", work, new JobService.Listener<T>() {
+            @Override
+            public void done(int part, T result) {
+                then.accept(result);
+            }
+
+            @Override
+            public void failed(int part, String message) {}
+
+            @Override
+            public void ended(boolean cancelled) {}
+        });
+    }
+}

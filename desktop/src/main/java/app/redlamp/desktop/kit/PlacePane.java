@@ -1,0 +1,259 @@
+package app.redlamp.desktop.kit;
+
+import app.redlamp.core.chain.Chain;
+import app.redlamp.core.chain.Effort;
+import app.redlamp.core.chain.Position;
+import app.redlamp.core.chain.SignalPath;
+import app.redlamp.core.kit.Seat;
+import app.redlamp.core.placement.Bleed;
+import app.redlamp.core.placement.Breath;
+import app.redlamp.core.placement.Placing;
+import app.redlamp.core.placement.Zone;
+import app.redlamp.desktop.bench.Choice;
+import app.redlamp.desktop.bench.CommitField;
+import app.redlamp.desktop.bench.Overlay;
+import app.redlamp.desktop.bench.Parts;
+import app.redlamp.desktop.control.DistanceBands;
+import app.redlamp.desktop.control.MicPlace;
+import app.redlamp.desktop.control.MicPlaceView;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.function.DoubleConsumer;
+import javafx.scene.Node;
+import javafx.scene.control.CheckBox;
+import javafx.scene.control.Label;
+import javafx.scene.control.ScrollPane;
+import javafx.scene.control.Slider;
+import javafx.scene.layout.GridPane;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.VBox;
+
+/** Where the microphone stands, and what that does to the sound. */
+final class PlacePane extends Overlay {
+    private static final double FURTHEST_M = 0.4;
+    private static final double LISTENER_M = 0.8;
+    private static final double SPEAKER_DEG = 120;
+    private static final double LEFT_WIDTH = 400;
+    private static final double BELOW = 290;
+
+    private final KitParts parts;
+    private final MicPlaceView picture = new MicPlaceView();
+    private final DistanceBands bands = new DistanceBands();
+    private final Label verdict = KitParts.wrapped("", "overlay-verdict");
+    private final GridPane figures = new GridPane();
+    private final VBox more = new VBox();
+    private final Slider turned = new Slider(0, 90, 0);
+    private final CheckBox screen;
+    private final Choice<Bleed.Seats> seats;
+    private final CommitField apart;
+    private Bleed.Seats sitting = Bleed.Seats.ACROSS;
+    private double apartM = 1.2;
+    private boolean showing;
+
+    PlacePane(KitParts parts, Runnable close) {
+        super(parts.bench(), "place.heading", close);
+        this.parts = parts;
+        picture.setId("place-picture");
+        picture.onMoves(moves());
+        verdict.setId("place-verdict");
+        figures.getStyleClass().add("room-grid");
+        more.getStyleClass().add("kit-schools");
+        screen = new CheckBox(parts.say("place.screen"));
+        screen.setId("place-screen");
+        screen.setOnAction(e -> parts.model().editSeat("edit.screen", s -> screened(s, screen.isSelected())));
+        seats = new Choice<>(
+                "place-seats",
+                parts.say("place.seats"),
+                List.of(Bleed.Seats.values()),
+                s -> parts.places().seats(s),
+                () -> sitting,
+                s -> {
+                    sitting = s;
+                    refresh();
+                });
+        apart = new CommitField(
+                "place-apart",
+                parts.say("place.apart"),
+                () -> parts.lengths().get().say(apartM),
+                text -> parts.model().enter(() -> {
+                    apartM = Math.max(0.3, Math.min(5, parts.lengths().get().read(text)));
+                    refresh();
+                }));
+        bands.setId("place-bands");
+        VBox left = new VBox(
+                bands,
+                knob(
+                        turned,
+                        "place-turned",
+                        "place.turned",
+                        deg -> parts.model().drag(s -> s.at(s.position().turned(deg)))),
+                screen,
+                Parts.line(parts.bench().name("place.seats", "three"), seats, apart.wide(80)));
+        left.getStyleClass().add("kit-choice");
+        left.setMinWidth(LEFT_WIDTH);
+        left.setPrefWidth(LEFT_WIDTH);
+        VBox right = new VBox(figures, more);
+        right.getStyleClass().add("kit-choice");
+        ScrollPane page = new ScrollPane(right);
+        page.setFitToWidth(true);
+        page.getStyleClass().add("desk-page");
+        HBox.setHgrow(page, Priority.ALWAYS);
+        HBox below = new HBox(left, page);
+        below.getStyleClass().add("room-middle");
+        below.setPrefHeight(BELOW);
+        below.setMaxHeight(BELOW);
+        VBox.setVgrow(picture, Priority.ALWAYS);
+        getChildren().addAll(verdict, picture, below);
+        parts.model().path().addListener((o, was, now) -> refresh());
+        refresh();
+    }
+
+    private Node knob(Slider slider, String id, String key, DoubleConsumer drag) {
+        slider.setId(id);
+        slider.setAccessibleText(parts.say(key));
+        slider.getStyleClass().add("knob");
+        slider.setBlockIncrement(5);
+        HBox.setHgrow(slider, Priority.ALWAYS);
+        slider.valueProperty().addListener((o, was, now) -> {
+            if (!showing) {
+                drag.accept(Math.rint(now.doubleValue()));
+                if (!slider.isValueChanging()) {
+                    parts.model().drop("edit.place.knob");
+                }
+            }
+        });
+        slider.valueChangingProperty().addListener((o, was, now) -> {
+            if (!now) {
+                parts.model().drop("edit.place.knob");
+            }
+        });
+        return Parts.line(parts.bench().name(key, ""), slider);
+    }
+
+    private MicPlaceView.Moves moves() {
+        return new MicPlaceView.Moves() {
+            @Override
+            public void above(double distanceM, double sideDeg) {
+                parts.model().drag(s -> {
+                    Seat near = KitMoves.placed(s, Math.min(FURTHEST_M, distanceM));
+                    return near.at(near.position().beside(Math.rint(Math.max(0, Math.min(90, sideDeg)))));
+                });
+            }
+
+            @Override
+            public void beside(double distanceM, double raisedDeg) {
+                parts.model().drag(s -> {
+                    Seat near = KitMoves.placed(s, Math.min(FURTHEST_M, distanceM));
+                    double most = Position.HIGHEST_DEG;
+                    return near.at(near.position().raised(Math.rint(Math.max(-most, Math.min(most, raisedDeg)))));
+                });
+            }
+
+            @Override
+            public void drop() {
+                parts.model().drop("edit.place.knob");
+            }
+
+            @Override
+            public void cancel() {
+                parts.model().cancelDrag();
+            }
+        };
+    }
+
+    private static Seat screened(Seat seat, boolean there) {
+        return seat.screened(
+                there ? OptionalDouble.of(Breath.screenAtM(seat.position().distanceM())) : OptionalDouble.empty());
+    }
+
+    @Override
+    public void begin() {
+        picture.requestFocus();
+    }
+
+    @Override
+    public void refresh() {
+        SignalPath path = parts.model().path().get();
+        Optional<Seat> seat = parts.model().currentSeat();
+        figures.getChildren().clear();
+        more.getChildren().clear();
+        if (path == null || seat.isEmpty()) {
+            verdict.setText(parts.say("place.none"));
+            picture.show(Optional.empty());
+            bands.show(Optional.empty());
+            return;
+        }
+        Chain chain = path.chain();
+        Placing placing = Placing.of(
+                chain, seat.get().microphone().diaphragmM(), seat.get().popFilterM());
+        verdict.setText(parts.places().verdict(placing));
+        MicPlace there = picture(seat.get(), placing);
+        picture.show(Optional.of(there));
+        bands.show(Optional.of(there));
+        picture.setAccessibleText(verdict.getText() + " " + parts.places().at(chain.position()));
+        showing = true;
+        turned.setValue(chain.position().angleDeg());
+        screen.setSelected(seat.get().popFilterM().isPresent());
+        seats.refresh();
+        apart.refresh();
+        showing = false;
+        rows(placing, path);
+        lines(chain);
+    }
+
+    private MicPlace picture(Seat seat, Placing placing) {
+        List<MicPlace.Band> bands = new ArrayList<>();
+        for (Zone zone : Zone.values()) {
+            bands.add(new MicPlace.Band(
+                    parts.places().zone(zone),
+                    zone.fromM(),
+                    zone.toM(),
+                    placing.zones().contains(zone)));
+        }
+        Position p = seat.position();
+        return new MicPlace(
+                Math.min(FURTHEST_M, p.distanceM()),
+                p.sideDeg(),
+                p.raisedDeg(),
+                p.angleDeg(),
+                seat.popFilterM(),
+                bands,
+                FURTHEST_M,
+                placing.pops(),
+                parts.lengths().get().say(p.distanceM()),
+                parts.say("place.above"),
+                parts.say("place.beside"));
+    }
+
+    private void rows(Placing placing, SignalPath path) {
+        row("place.at", parts.places().at(path.chain().position()), "");
+        row("place.level", parts.places().level(placing), "");
+        row("place.gap", parts.chains().gapInFile(path), "gap");
+        row("place.bass", parts.places().bass(placing), "proximity");
+        row("place.treble", parts.places().treble(placing), "off-axis");
+        row("place.breath", parts.places().breath(placing), "plosives");
+        row("place.room", parts.places().room(placing), "critical");
+        row("place.zones", parts.places().zones(placing), "");
+    }
+
+    private void row(String key, String value, String term) {
+        figures.addRow(figures.getRowCount(), parts.bench().name(key, term), KitParts.wrapped(value, "order-value"));
+    }
+
+    private void lines(Chain chain) {
+        for (Effort effort : List.of(Effort.WHISPER, Effort.LOUD)) {
+            if (effort != chain.voice().reading()) {
+                add(parts.places().lineOf(effort, Placing.distanceFor(chain, effort)));
+            }
+        }
+        add(parts.places().bleed(Bleed.of(chain, sitting, apartM), sitting, apartM));
+        add(parts.places().speaker(Bleed.ofSpeaker(chain, LISTENER_M, SPEAKER_DEG)));
+    }
+
+    private void add(String words) {
+        more.getChildren().add(KitParts.wrapped(words, "order-source"));
+    }
+}
