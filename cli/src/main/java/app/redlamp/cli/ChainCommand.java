@@ -206,6 +206,7 @@ final class ChainCommand implements Callable<Integer> {
         for (Source source : path.file().noises().keySet()) {
             line("noise", wording.part(source) + ": " + wording.share(path, source));
         }
+        line("shout", wording.shout(chain));
         line("microphone", wording.betterMicrophone(path));
     }
 

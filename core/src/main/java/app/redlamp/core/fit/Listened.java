@@ -34,8 +34,8 @@ final class Listened {
         int missing = wanted - closed - open;
         // One who reads alone can do without them and hear too late what was wrong; with others in the room or on the
         // line
-        // there is no doing without.
-        boolean others = need.voices() > 1 || need.guests();
+        // there is no doing without, nor where what went out cannot be said again.
+        boolean others = need.voices() > 1 || need.guests() || need.live();
         if (missing > 0) {
             misses.add(Miss.of(Kind.HEADPHONES, others ? Severity.SPOILS : Severity.ADVISES, "", "", missing)
                     .mendedBy(shelf.extra(Extra.Use.HEADPHONES_CLOSED), missing));

@@ -7,6 +7,7 @@ import app.redlamp.core.chain.Node;
 import app.redlamp.core.chain.Preamp;
 import app.redlamp.core.chain.SignalPath;
 import app.redlamp.core.chain.Source;
+import app.redlamp.core.chain.Voice;
 import app.redlamp.core.kit.Need;
 import app.redlamp.core.room.Pattern;
 import java.util.OptionalDouble;
@@ -178,6 +179,17 @@ public final class ChainWording {
                 : phrases.say("ceiling.clips", figures.whole(-path.headroomDb()), what);
     }
 
+    /** Whether a shout would clip, and what. */
+    public String shout(Chain chain) {
+        Voice shouting = new Voice(Effort.SHOUT, Effort.SHOUT, chain.voice().crestDb());
+        SignalPath path = SignalPath.of(chain.spoken(shouting));
+        String what = phrases.say("clips." + path.tightest().stage().id());
+        return phrases.say(
+                path.headroomDb() >= 0 ? "shout.over" : "shout.clips",
+                figures.whole(Math.abs(path.headroomDb())),
+                what);
+    }
+
     public String gain(GainFit gain, Preamp preamp) {
         String needed = figures.whole(gain.neededDb());
         return switch (gain.verdict()) {
@@ -215,7 +227,8 @@ public final class ChainWording {
                 figures.whole(node.averageDb()),
                 figures.whole(node.loudestPeakDb()),
                 figures.whole(node.noise().flatDb()),
-                node.stage().unit());
+                node.stage().unit(),
+                source(node.dominant()));
     }
 
     public String makeUp(SignalPath path) {

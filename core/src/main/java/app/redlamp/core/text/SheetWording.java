@@ -4,7 +4,6 @@ import app.redlamp.core.compare.MicrophoneComparison;
 import app.redlamp.core.datasheet.Doubt;
 import app.redlamp.core.datasheet.Entry;
 import app.redlamp.core.datasheet.Item;
-import app.redlamp.core.datasheet.SheetMicrophone;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
@@ -52,13 +51,12 @@ public final class SheetWording {
     }
 
     /** What was not said and how wide the answer becomes. */
-    public String assumed(SheetMicrophone microphone, double spreadDb) {
-        if (microphone.assumed().isEmpty()) {
+    public String assumed(List<Item> items, double spreadDb) {
+        if (items.isEmpty()) {
             return phrases.say("assumed.none");
         }
-        List<String> names = microphone.assumed().stream()
-                .map(i -> item(i).toLowerCase(Locale.ROOT))
-                .toList();
+        List<String> names =
+                items.stream().map(i -> item(i).toLowerCase(Locale.ROOT)).toList();
         return spreadDb < LITTLE_DB
                 ? phrases.say("assumed.little", String.join(", ", names))
                 : phrases.say("assumed", String.join(", ", names), figures.tenths(spreadDb / 2));

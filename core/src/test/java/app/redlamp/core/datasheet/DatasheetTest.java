@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.tuple;
 import static org.assertj.core.api.Assertions.within;
 
 import app.redlamp.core.chain.Chain;
+import app.redlamp.core.chain.SignalPath;
 import app.redlamp.core.chain.Surroundings;
 import app.redlamp.core.kit.Microphone;
 import app.redlamp.core.kit.Parts;
@@ -222,5 +223,40 @@ class DatasheetTest {
         assertThat(SheetReader.read("").entries()).isEmpty();
         assertThatThrownBy(() -> SheetReader.read("x".repeat(100_001)))
                 .hasMessageContaining("longer than any data sheet");
+    }
+
+    @Test
+    void aBoxIsMadeOfItsSheet() {
+        Sheet sheet = SheetReader.read("Gain range: 0 to 56 dB\nEIN: -128 dBu\nMaximum input level: +9 dBu\n"
+                + "Input impedance: 3 kohms\nDynamic range: 108 dB\nBit depth: 24 bit\n48 V phantom");
+        SheetInterface box = SheetInterface.of(sheet);
+        assertThat(box.assumed()).isEmpty();
+        assertThat(box.doubts()).isEmpty();
+        assertThat(box.usual()).isEqualTo(box.worst()).isEqualTo(box.best());
+        assertThat(box.usual().fullScaleDbu()).isEqualTo(9);
+        assertThat(box.converter().bits()).isEqualTo(24);
+        Chain chain = Parts.with(Parts.DYNAMIC, Optional.of(Parts.ONE))
+                .chain(0, Surroundings.of(14, 12, 0.25), Parts.AUDIOBOOK)
+                .orElseThrow();
+        assertThat(box.spreadDb(chain)).isZero();
+        SheetInterface nothing = SheetInterface.of(Sheet.EMPTY);
+        assertThat(nothing.assumed()).contains(Item.INPUT_NOISE, Item.MAX_GAIN);
+        assertThat(nothing.spreadDb(chain)).isGreaterThan(2);
+        // The voice stands as high in the converter as before.
+        Chain other = box.through(chain, box.usual());
+        assertThat(SignalPath.of(other).loudestPeakDbfs())
+                .isCloseTo(SignalPath.of(chain).loudestPeakDbfs(), within(1e-9));
+    }
+
+    /** −133 dBu is less than bare resistance of 150 Ω has, −130.9. */
+    @Test
+    void aBoxThatCannotBeIsDoubted() {
+        Sheet sheet = SheetReader.read("EIN: -133 dBu\nMaximum gain: 12 dB\nDynamic range: 138 dB");
+        assertThat(SheetInterface.of(sheet).doubts())
+                .extracting(Doubt::kind, Doubt::item)
+                .containsExactly(
+                        tuple(Doubt.Kind.BELOW_THERMAL, Item.INPUT_NOISE),
+                        tuple(Doubt.Kind.LOW, Item.MAX_GAIN),
+                        tuple(Doubt.Kind.HIGH, Item.DYNAMIC_RANGE));
     }
 }

@@ -253,7 +253,7 @@ class KitWordingTest {
             assertThat(sheets.how(new Entry(Item.BITS, 1, "", how))).isNotBlank();
         }
         SheetMicrophone nothing = SheetMicrophone.of(Sheet.EMPTY, Microphone.Kind.LARGE_CONDENSER);
-        assertThat(sheets.assumed(nothing, 8))
+        assertThat(sheets.assumed(nothing.assumed(), 8))
                 .isEqualTo(
                         "Not said, so what is usual counts: sensitivity, self-noise, highest level, output impedance."
                                 + " The gap may be off by 4.0 dB either way.");

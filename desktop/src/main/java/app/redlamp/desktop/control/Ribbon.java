@@ -32,6 +32,7 @@ public record Ribbon(List<Stop> stops, double lowDb, double highDb, String voice
      * @param gap what is written between voice and noise
      * @param thin whether the gap is too small
      * @param clips whether the loudest line is over the ceiling
+     * @param levels all its levels in words, shown where somebody points at it
      * @param held whether it can be dragged
      */
     public record Stop(
@@ -45,5 +46,6 @@ public record Ribbon(List<Stop> stops, double lowDb, double highDb, String voice
             String gap,
             boolean thin,
             boolean clips,
+            String levels,
             boolean held) {}
 }

@@ -23,6 +23,7 @@ final class RibbonPicture extends Picture<Ribbon> {
 
     private String chosen = "";
     private boolean focused;
+    private String pointed = "";
 
     RibbonPicture() {
         super("ribbon");
@@ -33,6 +34,14 @@ final class RibbonPicture extends Picture<Ribbon> {
         chosen = id;
         focused = withFocus;
         requestLayout();
+    }
+
+    /** Says the levels of a stop, from the next drawing on; of what is chosen where it is none. */
+    void point(String id) {
+        if (!pointed.equals(id)) {
+            pointed = id;
+            requestLayout();
+        }
     }
 
     /** Where a stop stands from left to right. */
@@ -61,6 +70,16 @@ final class RibbonPicture extends Picture<Ribbon> {
             stop(r, i);
         }
         names(r);
+        levels(r);
+    }
+
+    private void levels(Ribbon r) {
+        String of = pointed.isEmpty() ? chosen : pointed;
+        r.stops().stream().filter(s -> s.id().equals(of)).findFirst().ifPresent(s -> {
+            Text words = front.text("ribbon-detail", s.levels());
+            words.setX(10);
+            words.setY(14);
+        });
     }
 
     /** What lies between two courses of levels. */

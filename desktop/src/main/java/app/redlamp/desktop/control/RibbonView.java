@@ -49,7 +49,11 @@ public final class RibbonView extends Region {
         addEventHandler(MouseEvent.MOUSE_PRESSED, this::pressed);
         addEventHandler(MouseEvent.MOUSE_DRAGGED, this::dragged);
         addEventHandler(MouseEvent.MOUSE_RELEASED, e -> released());
-        addEventHandler(MouseEvent.MOUSE_MOVED, e -> setCursor(at(e.getX()).isPresent() ? Cursor.V_RESIZE : null));
+        addEventHandler(MouseEvent.MOUSE_MOVED, e -> {
+            setCursor(at(e.getX()).isPresent() ? Cursor.V_RESIZE : null);
+            picture.point(near(e.getX(), false).orElse(""));
+        });
+        addEventHandler(MouseEvent.MOUSE_EXITED, e -> picture.point(""));
         addEventHandler(KeyEvent.KEY_PRESSED, this::key);
         focusedProperty().addListener((o, was, now) -> picture.choose(chosen, now));
     }
@@ -134,12 +138,16 @@ public final class RibbonView extends Region {
 
     /** What can be dragged near a place. */
     private Optional<String> at(double x) {
+        return near(x, true);
+    }
+
+    private Optional<String> near(double x, boolean held) {
         if (shown.isEmpty()) {
             return Optional.empty();
         }
         List<Ribbon.Stop> stops = shown.get().stops();
         for (int i = 0; i < stops.size(); i++) {
-            if (stops.get(i).held() && Math.abs(picture.x(shown.get(), i) - x) < REACH) {
+            if ((stops.get(i).held() || !held) && Math.abs(picture.x(shown.get(), i) - x) < REACH) {
                 return Optional.of(stops.get(i).id());
             }
         }

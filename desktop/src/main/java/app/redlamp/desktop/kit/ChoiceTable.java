@@ -170,7 +170,12 @@ final class ChoiceTable extends VBox {
         family.setMinWidth(Region.USE_PREF_SIZE);
         family.pseudoClassStateChanged(FIRST, row == 1);
         VBox why = new VBox(
-                KitParts.wrapped(c.kit().name(), "order-source"),
+                KitParts.wrapped(
+                        parts.say(
+                                "choice.kit",
+                                c.kit().name(),
+                                parts.chains().pattern(c.microphone().capsule().pattern())),
+                        "order-source"),
                 KitParts.wrapped(parts.choices().reason(c, need), "order-value"));
         why.setAlignment(Pos.CENTER_LEFT);
         grid.addRow(

@@ -6,10 +6,10 @@ import app.redlamp.core.datasheet.Entry;
 import app.redlamp.core.datasheet.Item;
 import app.redlamp.core.datasheet.Quantity;
 import app.redlamp.core.datasheet.Sheet;
-import app.redlamp.core.datasheet.SheetMicrophone;
 import app.redlamp.core.datasheet.SheetReader;
+import app.redlamp.core.kit.AudioInterface;
+import app.redlamp.core.kit.Gear;
 import app.redlamp.core.kit.Microphone;
-import app.redlamp.core.kit.Plug;
 import app.redlamp.core.kit.Price;
 import app.redlamp.core.room.Pattern;
 import app.redlamp.desktop.bench.Choice;
@@ -17,10 +17,8 @@ import app.redlamp.desktop.bench.CommitField;
 import app.redlamp.desktop.bench.Overlay;
 import app.redlamp.desktop.bench.Parts;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import java.util.OptionalDouble;
-import java.util.stream.Stream;
 import javafx.scene.control.Button;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.control.TextArea;
@@ -31,18 +29,6 @@ import javafx.scene.layout.VBox;
 
 /** A data sheet is pasted or typed, brought to one set of units, doubted, and becomes a microphone of the library. */
 final class DataSheetPane extends Overlay {
-    private static final List<Item> ITEMS = List.of(
-            Item.SENSITIVITY,
-            Item.SELF_NOISE,
-            Item.SIGNAL_TO_NOISE,
-            Item.MAX_SPL,
-            Item.OUTPUT_IMPEDANCE,
-            Item.DIAPHRAGM,
-            Item.WEIGHT);
-
-    private static final double USUAL_DIAPHRAGM_MM = 20;
-    private static final double USUAL_WEIGHT_KG = 0.4;
-
     private final KitParts parts;
     private final TextArea text = new TextArea();
     private final GridPane grid = new GridPane();
@@ -50,7 +36,7 @@ final class DataSheetPane extends Overlay {
     private final CommitField name;
     private final Button keep;
     private String called = "";
-    private Microphone.Kind kind = Microphone.Kind.LARGE_CONDENSER;
+    private SheetSort sort = SheetSort.LARGE_CONDENSER;
     private Pattern pattern = Pattern.CARDIOID;
     private double price;
     private Sheet sheet = Sheet.EMPTY;
@@ -89,13 +75,11 @@ final class DataSheetPane extends Overlay {
                 new Choice<>(
                         "sheet-kind",
                         parts.say("sheet.kind"),
-                        Stream.of(Microphone.Kind.values())
-                                .filter(Microphone.Kind::isHeld)
-                                .toList(),
+                        List.of(SheetSort.values()),
                         k -> parts.say("sheet.kind." + k.id()),
-                        () -> kind,
+                        () -> sort,
                         k -> {
-                            kind = k;
+                            sort = k;
                             show();
                         }),
                 new Choice<>(
@@ -162,7 +146,7 @@ final class DataSheetPane extends Overlay {
     private void show() {
         grid.getChildren().clear();
         findings.getChildren().clear();
-        for (Item item : ITEMS) {
+        for (Item item : sort.items()) {
             Optional<Entry> entry = sheet.entry(item);
             CommitField field = new CommitField(
                     "sheet-" + item.id(),
@@ -178,8 +162,7 @@ final class DataSheetPane extends Overlay {
             field.refresh();
         }
         explain();
-        boolean ready = fault.isEmpty() && !called.isEmpty() && microphone().isPresent();
-        keep.setDisable(!ready);
+        keep.setDisable(!(fault.isEmpty() && !called.isEmpty() && made().isPresent()));
     }
 
     private void explain() {
@@ -190,10 +173,10 @@ final class DataSheetPane extends Overlay {
         if (sheet.entries().isEmpty() && !text.getText().isBlank()) {
             say(parts.sheets().nothing(), "mail-question");
         }
-        read().ifPresent(m -> {
+        made().ifPresent(m -> {
             m.doubts().forEach(d -> say(parts.sheets().doubt(d), "mail-question"));
-            say(parts.sheets().assumed(m, spread(m)), "order-value");
-            say(parts.say("sheet.here", gap(m)), "order-quote");
+            say(parts.sheets().assumed(m.assumed(), m.spreadDb()), "order-value");
+            m.here().ifPresent(c -> say(parts.say("sheet.here", gap(c)), "order-quote"));
         });
     }
 
@@ -211,74 +194,42 @@ final class DataSheetPane extends Overlay {
         show();
     }
 
-    private Optional<SheetMicrophone> read() {
+    /** What the sheet comes to, before it has a name too; absent where a figure cannot be, which is then said. */
+    private Optional<SheetSort.Made> made() {
         try {
-            return Optional.of(SheetMicrophone.of(sheet, kind));
-        } catch (IllegalArgumentException e) {
-            say(String.valueOf(e.getMessage()), "mail-question");
-            return Optional.empty();
-        }
-    }
-
-    private Optional<Chain> here() {
-        return Optional.ofNullable(parts.model().path().get()).map(p -> p.chain());
-    }
-
-    private double spread(SheetMicrophone m) {
-        return here().map(m::spreadDb).orElse(0.0);
-    }
-
-    private String gap(SheetMicrophone m) {
-        return here().map(c -> parts.bench()
-                        .figures()
-                        .whole(SignalPath.of(c.heardBy(m.usual())
-                                        .at(c.position().at(kind.usualM()))
-                                        .set(parts.model().need().get().target()))
-                                .gapDb()))
-                .orElse("–");
-    }
-
-    private Optional<Microphone> microphone() {
-        try {
-            SheetMicrophone made = SheetMicrophone.of(sheet, kind);
-            boolean phantom = kind.isCondenser();
-            return Optional.of(new Microphone(
-                    id(called),
-                    called,
-                    kind,
-                    made.usual(),
-                    kind == Microphone.Kind.LARGE_CONDENSER || kind == Microphone.Kind.RIBBON
-                            ? Microphone.Address.SIDE
-                            : Microphone.Address.END,
-                    Plug.XLR,
-                    phantom ? Microphone.Power.PHANTOM : Microphone.Power.NONE,
-                    Optional.empty(),
-                    sheet.value(Item.DIAPHRAGM).orElse(USUAL_DIAPHRAGM_MM) / 1000,
-                    sheet.value(Item.WEIGHT).orElse(USUAL_WEIGHT_KG),
+            int voices =
+                    parts.model().kits().current().map(k -> k.seats().size()).orElse(1);
+            return Optional.of(sort.of(
+                    sheet,
+                    called.isEmpty() ? "?" : called,
                     new Price(price, OptionalDouble.empty()),
-                    ""));
+                    voices,
+                    Optional.ofNullable(parts.model().path().get()).map(SignalPath::chain)));
         } catch (IllegalArgumentException e) {
+            fault = String.valueOf(e.getMessage());
             return Optional.empty();
         }
     }
 
-    private static String id(String name) {
-        String plain =
-                name.toLowerCase(Locale.ROOT).replaceAll("[^a-z0-9]+", "-").replaceAll("^-+|-+$", "");
-        return "own-" + plain.substring(0, Math.min(50, plain.length()));
+    private String gap(Chain chain) {
+        double gap =
+                SignalPath.of(chain.set(parts.model().need().get().target())).gapDb();
+        return parts.bench().figures().whole(gap);
     }
 
-    /** Keeps it in the library and puts it into the kit, where there is one. */
+    /** Keeps it in the library and puts it into the kit. */
     private void keep() {
-        microphone()
-                .ifPresent(m -> parts.shelf()
-                        .keep(
-                                m,
-                                () -> parts.model()
-                                        .editSeat(
-                                                "edit.part",
-                                                s -> s.with(m)
-                                                        .at(s.position()
-                                                                .at(m.kind().usualM())))));
+        made().map(SheetSort.Made::part).ifPresent(p -> parts.shelf().keep(p, () -> putIn(p)));
+    }
+
+    private void putIn(Gear part) {
+        if (part instanceof Microphone m) {
+            parts.model()
+                    .editSeat(
+                            "edit.part",
+                            s -> s.with(m).at(s.position().at(m.kind().usualM())));
+        } else if (part instanceof AudioInterface box) {
+            parts.model().edit("edit.part", k -> k.through(Optional.of(box)));
+        }
     }
 }

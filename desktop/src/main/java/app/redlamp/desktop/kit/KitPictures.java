@@ -43,6 +43,10 @@ final class KitPictures {
                     node.stage() != Node.Stage.MOUTH
                             && node.gapDb() < path.chain().finishing().wantedGapDb(),
                     node.stage() != Node.Stage.FINISHED && node.headroomDb().orElse(0) < 0,
+                    parts.say(
+                            "ribbon.levels",
+                            parts.chains().stage(node.stage()),
+                            parts.chains().levels(node)),
                     held(node.stage())));
         }
         return new Ribbon(

@@ -103,6 +103,7 @@ final class KitReading {
     private Reading.More more(SignalPath path) {
         List<Reading.Figure> all = new ArrayList<>();
         all.add(new Reading.Figure(parts.say("kit.better"), parts.chains().betterMicrophone(path), "selfnoise"));
+        all.add(new Reading.Figure(parts.say("kit.shout"), parts.chains().shout(path.chain()), "headroom"));
         all.add(new Reading.Figure(parts.say("kit.finishing"), parts.chains().makeUp(path), "makeup"));
         for (Source source : path.file().noises().keySet()) {
             all.add(new Reading.Figure(

@@ -16,6 +16,8 @@ import java.util.List;
 import java.util.Optional;
 import java.util.function.DoubleConsumer;
 import javafx.css.PseudoClass;
+import javafx.geometry.Insets;
+import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.control.Slider;
@@ -23,6 +25,7 @@ import javafx.scene.layout.GridPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
+import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 
 /** Gain, place and voice as knobs, and what another part would do here. */
@@ -33,10 +36,14 @@ final class KnobsSheet extends VBox implements Desk.Sheet<Kit> {
     private static final double FURTHEST_CM = 60;
     private static final int MOST_ROWS = 6;
 
+    /** Half of a slider's thumb: its track ends so far from its edge. */
+    private static final double THUMB = 10;
+
     private final KitParts parts;
     private final KitMoves moves;
     private final Slider gain = new Slider(0, 60, 0);
     private final Slider place = new Slider(NEAREST_CM, FURTHEST_CM, 18);
+    private final Region strain = new Region();
     private final Label gainWords = words("knob-gain-words");
     private final Label placeWords = words("knob-place-words");
     private final Choice<Effort> reading;
@@ -98,7 +105,15 @@ final class KnobsSheet extends VBox implements Desk.Sheet<Kit> {
         slider.setId(id);
         slider.setAccessibleText(parts.say(key));
         slider.getStyleClass().add("knob");
-        HBox.setHgrow(slider, Priority.ALWAYS);
+        StackPane track = new StackPane(slider);
+        if (slider.equals(gain)) {
+            strain.getStyleClass().add("knob-strain");
+            strain.setMouseTransparent(true);
+            StackPane.setAlignment(strain, Pos.BOTTOM_RIGHT);
+            StackPane.setMargin(strain, new Insets(0, THUMB, 0, 0));
+            track.getChildren().add(strain);
+        }
+        HBox.setHgrow(track, Priority.ALWAYS);
         slider.valueProperty().addListener((o, was, now) -> {
             if (!showing) {
                 drag.accept(now.doubleValue());
@@ -114,7 +129,7 @@ final class KnobsSheet extends VBox implements Desk.Sheet<Kit> {
         });
         Label name = parts.bench().name(key, term);
         name.setMinWidth(48);
-        return Parts.line(name, slider, words);
+        return Parts.line(name, track, words);
     }
 
     private Choice<Effort> effort(String id, String key, boolean loud) {
@@ -129,7 +144,7 @@ final class KnobsSheet extends VBox implements Desk.Sheet<Kit> {
                         .orElse(Effort.NORMAL),
                 e -> parts.model()
                         .editSeat(
-                                "edit.effort",
+                                "edit.loudness",
                                 s -> s.spoken(
                                         loud ? s.voice().loudest(e) : s.voice().reading(e))));
     }
@@ -160,15 +175,12 @@ final class KnobsSheet extends VBox implements Desk.Sheet<Kit> {
         words(path);
     }
 
-    /** The last part of the knob, where preamps hiss, is marked on its track. */
+    /** The last part of the knob, where preamps hiss, is marked below its track. */
     private void strained(Preamp preamp) {
-        Node track = gain.lookup(".track");
         double range = preamp.maxGainDb() - preamp.minGainDb();
-        if (track != null && range > 0) {
-            double clean = Math.rint(100 * (preamp.cleanGainDb() - preamp.minGainDb()) / range);
-            track.setStyle("-fx-background-color: linear-gradient(to right, -rl-seam 0%, -rl-seam " + clean
-                    + "%, -rl-ember " + clean + "%, -rl-ember 100%);");
-        }
+        double share = range > 0 ? (preamp.maxGainDb() - preamp.cleanGainDb()) / range : 0;
+        strain.maxWidthProperty().bind(gain.widthProperty().subtract(2 * THUMB).multiply(share));
+        strain.setVisible(share > 0);
     }
 
     private void words(SignalPath path) {

@@ -1,0 +1,138 @@
+package app.redlamp.desktop.kit;
+
+import app.redlamp.core.chain.Chain;
+import app.redlamp.core.datasheet.Doubt;
+import app.redlamp.core.datasheet.Item;
+import app.redlamp.core.datasheet.Sheet;
+import app.redlamp.core.datasheet.SheetInterface;
+import app.redlamp.core.datasheet.SheetMicrophone;
+import app.redlamp.core.kit.AudioInterface;
+import app.redlamp.core.kit.Gear;
+import app.redlamp.core.kit.Microphone;
+import app.redlamp.core.kit.Plug;
+import app.redlamp.core.kit.Price;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+
+/** What a data sheet may be of, and what is made of it. */
+enum SheetSort {
+    LARGE_CONDENSER,
+    SMALL_CONDENSER,
+    DYNAMIC,
+    RIBBON,
+    INTERFACE;
+
+    private static final double USUAL_DIAPHRAGM_MM = 20;
+    private static final double USUAL_WEIGHT_KG = 0.4;
+
+    /**
+     * What a sheet comes to.
+     *
+     * @param here the chain with it, where it is used at its best
+     */
+    record Made(Gear part, List<Item> assumed, List<Doubt> doubts, double spreadDb, Optional<Chain> here) {}
+
+    /** Name in strings, such as {@code large-condenser}. */
+    String id() {
+        return name().toLowerCase(Locale.ROOT).replace('_', '-');
+    }
+
+    boolean isMicrophone() {
+        return this != INTERFACE;
+    }
+
+    /** Figures that count. */
+    List<Item> items() {
+        return isMicrophone()
+                ? List.of(
+                        Item.SENSITIVITY,
+                        Item.SELF_NOISE,
+                        Item.SIGNAL_TO_NOISE,
+                        Item.MAX_SPL,
+                        Item.OUTPUT_IMPEDANCE,
+                        Item.DIAPHRAGM,
+                        Item.WEIGHT)
+                : List.of(
+                        Item.INPUT_NOISE,
+                        Item.MIN_GAIN,
+                        Item.MAX_GAIN,
+                        Item.MAX_INPUT,
+                        Item.INPUT_IMPEDANCE,
+                        Item.DYNAMIC_RANGE,
+                        Item.BITS);
+    }
+
+    private Microphone.Kind kind() {
+        return switch (this) {
+            case LARGE_CONDENSER -> Microphone.Kind.LARGE_CONDENSER;
+            case SMALL_CONDENSER -> Microphone.Kind.SMALL_CONDENSER;
+            case RIBBON -> Microphone.Kind.RIBBON;
+            case DYNAMIC, INTERFACE -> Microphone.Kind.DYNAMIC;
+        };
+    }
+
+    /**
+     * Makes a part of a sheet.
+     *
+     * @param name what it is called; not blank
+     * @param inputs of an interface
+     * @throws IllegalArgumentException for a figure that no such part has; one line
+     */
+    Made of(Sheet sheet, String name, Price price, int inputs, Optional<Chain> now) {
+        String id = "own-" + safe(name);
+        if (isMicrophone()) {
+            SheetMicrophone m = SheetMicrophone.of(sheet, kind());
+            return new Made(
+                    microphone(sheet, m, id, name, price),
+                    m.assumed(),
+                    m.doubts(),
+                    now.map(m::spreadDb).orElse(0.0),
+                    now.map(c -> c.heardBy(m.usual()).at(c.position().at(kind().usualM()))));
+        }
+        SheetInterface box = SheetInterface.of(sheet);
+        return new Made(
+                new AudioInterface(
+                        id,
+                        name,
+                        AudioInterface.Form.INTERFACE,
+                        inputs,
+                        Plug.COMBO,
+                        box.usual(),
+                        box.converter(),
+                        sheet.phantom(),
+                        inputs,
+                        1,
+                        true,
+                        0,
+                        price,
+                        ""),
+                box.assumed(),
+                box.doubts(),
+                now.map(box::spreadDb).orElse(0.0),
+                now.map(c -> box.through(c, box.usual())));
+    }
+
+    private Microphone microphone(Sheet sheet, SheetMicrophone made, String id, String name, Price price) {
+        boolean side = this == LARGE_CONDENSER || this == RIBBON;
+        return new Microphone(
+                id,
+                name,
+                kind(),
+                made.usual(),
+                side ? Microphone.Address.SIDE : Microphone.Address.END,
+                Plug.XLR,
+                kind().isCondenser() ? Microphone.Power.PHANTOM : Microphone.Power.NONE,
+                Optional.empty(),
+                sheet.value(Item.DIAPHRAGM).orElse(USUAL_DIAPHRAGM_MM) / 1000,
+                sheet.value(Item.WEIGHT).orElse(USUAL_WEIGHT_KG),
+                price,
+                "");
+    }
+
+    private static String safe(String name) {
+        String plain =
+                name.toLowerCase(Locale.ROOT).replaceAll("[^a-z0-9]+", "-").replaceAll("^-+|-+$", "");
+        return plain.substring(0, Math.min(50, plain.length()));
+    }
+}
