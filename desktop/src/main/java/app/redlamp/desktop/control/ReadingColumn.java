@@ -2,23 +2,19 @@ package app.redlamp.desktop.control;
 
 import app.redlamp.desktop.look.Glossary;
 import app.redlamp.desktop.look.Typeset;
+import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import javafx.beans.binding.Bindings;
 import javafx.css.PseudoClass;
-import javafx.geometry.HPos;
 import javafx.geometry.Pos;
-import javafx.geometry.VPos;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.control.Skin;
 import javafx.scene.control.ToggleButton;
-import javafx.scene.layout.ColumnConstraints;
 import javafx.scene.layout.FlowPane;
-import javafx.scene.layout.GridPane;
-import javafx.scene.layout.HBox;
-import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import org.kordamp.ikonli.feather.Feather;
@@ -26,16 +22,20 @@ import org.kordamp.ikonli.javafx.FontIcon;
 
 /** The right column: verdict, figures, what to do next, caution, source. Scrolls where the window is low. */
 public final class ReadingColumn extends ScrollPane {
-    private static final double NAME_WIDTH = 96;
-
     private static final PseudoClass GRAVE = PseudoClass.getPseudoClass("grave");
 
-    private final Glossary glossary;
     private final VBox content = new VBox();
+    private final Label verdict = wrapped("", "reading-verdict");
+    private final FigureGrid figures;
+    private final FigureGrid folded;
+    private final List<HelpCard> cards = new ArrayList<>();
+    private Optional<Reading> shown = Optional.empty();
     private boolean unfolded;
 
     public ReadingColumn(Glossary glossary) {
-        this.glossary = glossary;
+        figures = new FigureGrid(glossary);
+        folded = new FigureGrid(glossary);
+        verdict.setId("verdict");
         getStyleClass().add("reading");
         content.getStyleClass().add("reading-content");
         setContent(content);
@@ -51,17 +51,52 @@ public final class ReadingColumn extends ScrollPane {
         return skin;
     }
 
+    /** Shows a reading. While somebody drags it comes many times a second: only what has changed is built anew. */
     public void show(Reading reading) {
-        content.getChildren().clear();
-        Label verdict = wrapped(reading.verdict(), "reading-verdict");
-        verdict.setId("verdict");
-        content.getChildren().add(verdict);
-        if (!reading.figures().isEmpty()) {
-            content.getChildren().add(figures(reading.figures()));
+        if (shown.filter(was -> alike(was, reading)).isEmpty()) {
+            build(reading);
         }
+        shown = Optional.of(reading);
+        verdict.setText(Typeset.units(reading.verdict()));
+        figures.show(reading.figures());
+        for (int i = 0; i < cards.size(); i++) {
+            cards.get(i).show(reading.help().get(i));
+        }
+        if (unfolded) {
+            folded.show(reading.more().figures());
+        }
+    }
+
+    /** Whether the same nodes can show both: what can be pressed in the recording, and what is rare, is always built anew. */
+    private boolean alike(Reading was, Reading now) {
+        boolean cardsFit = now.help().size() == cards.size();
+        for (int i = 0; cardsFit && i < cards.size(); i++) {
+            cardsFit = cards.get(i).takes(now.help().get(i));
+        }
+        return cardsFit
+                && was.figures().isEmpty() == now.figures().isEmpty()
+                && was.helpTitle().equals(now.helpTitle())
+                && was.primary().isEmpty()
+                && now.primary().isEmpty()
+                && was.heard().isEmpty()
+                && now.heard().isEmpty()
+                && was.more().title().equals(now.more().title())
+                && was.more().heard().isEmpty()
+                && now.more().heard().isEmpty()
+                && was.cautions().equals(now.cautions())
+                && was.source().equals(now.source());
+    }
+
+    private void build(Reading reading) {
+        content.getChildren().setAll(verdict);
+        cards.clear();
+        figures.setManaged(!reading.figures().isEmpty());
+        figures.setVisible(!reading.figures().isEmpty());
+        content.getChildren().add(figures);
         if (!reading.help().isEmpty()) {
             content.getChildren().addAll(rule(), wrapped(reading.helpTitle(), "reading-heading"));
-            reading.help().forEach(h -> content.getChildren().add(card(h)));
+            reading.help().forEach(h -> cards.add(new HelpCard(h)));
+            content.getChildren().addAll(cards);
         }
         reading.primary().ifPresent(a -> {
             Button button = button(a);
@@ -110,12 +145,12 @@ public final class ReadingColumn extends ScrollPane {
         return box;
     }
 
-    /** Folded until it is asked for, and as the user left it from one recording to the next. */
+    /** Folded until it is asked for, and as the user left it from one recording to the next. What is folded is not filled. */
     private Node more(Reading.More more) {
-        VBox folded = new VBox();
-        folded.getStyleClass().add("reading-more-content");
-        more.heard().forEach(h -> folded.getChildren().add(heard(h)));
-        folded.getChildren().add(figures(more.figures()));
+        VBox inside = new VBox();
+        inside.getStyleClass().add("reading-more-content");
+        more.heard().forEach(h -> inside.getChildren().add(heard(h)));
+        inside.getChildren().add(folded);
         ToggleButton fold = new ToggleButton(more.title());
         fold.setId("more");
         fold.getStyleClass().add("reading-more");
@@ -126,49 +161,16 @@ public final class ReadingColumn extends ScrollPane {
                 .bind(Bindings.when(fold.selectedProperty())
                         .then(new FontIcon(Feather.CHEVRON_DOWN))
                         .otherwise(new FontIcon(Feather.CHEVRON_RIGHT)));
-        fold.selectedProperty().addListener((o, was, now) -> unfolded = now);
-        folded.visibleProperty().bind(fold.selectedProperty());
-        folded.managedProperty().bind(fold.selectedProperty());
-        return new VBox(fold, folded);
-    }
-
-    private Node figures(List<Reading.Figure> figures) {
-        GridPane grid = new GridPane();
-        grid.getStyleClass().add("reading-figures");
-        ColumnConstraints names = new ColumnConstraints(NAME_WIDTH);
-        ColumnConstraints values = new ColumnConstraints();
-        values.setHgrow(Priority.ALWAYS);
-        grid.getColumnConstraints().addAll(names, values);
-        for (int row = 0; row < figures.size(); row++) {
-            Reading.Figure figure = figures.get(row);
-            Label name = wrapped(figure.name(), "figure-name");
-            Label value = wrapped(figure.value(), "figure-value");
-            glossary.explain(name, figure.term());
-            GridPane.setValignment(name, VPos.TOP);
-            GridPane.setHalignment(value, HPos.LEFT);
-            grid.addRow(row, name, value);
-        }
-        return grid;
-    }
-
-    private static Node card(Reading.Help help) {
-        VBox words = new VBox(wrapped(help.title(), "card-title"));
-        if (!help.detail().isEmpty()) {
-            words.getChildren().add(wrapped(help.detail(), "card-detail"));
-        }
-        HBox.setHgrow(words, Priority.ALWAYS);
-        HBox card = new HBox(words);
-        card.getStyleClass().add("card");
-        help.action().ifPresent(a -> {
-            Button button = button(a);
-            button.getStyleClass().add("card-action");
-            button.setMinWidth(Region.USE_PREF_SIZE);
-            card.getChildren().add(button);
+        fold.selectedProperty().addListener((o, was, now) -> {
+            unfolded = now;
+            shown.ifPresent(r -> folded.show(now ? r.more().figures() : List.of()));
         });
-        return card;
+        inside.visibleProperty().bind(fold.selectedProperty());
+        inside.managedProperty().bind(fold.selectedProperty());
+        return new VBox(fold, inside);
     }
 
-    private static Button button(Reading.Action action) {
+    static Button button(Reading.Action action) {
         Button button = new Button(action.label());
         button.setId(action.id());
         button.setMnemonicParsing(false);
@@ -176,7 +178,7 @@ public final class ReadingColumn extends ScrollPane {
         return button;
     }
 
-    private static Label wrapped(String text, String styleClass) {
+    static Label wrapped(String text, String styleClass) {
         Label label = new Label(Typeset.units(text));
         label.setWrapText(true);
         label.setMinHeight(Region.USE_PREF_SIZE);
