@@ -3,13 +3,11 @@ package app.redlamp.desktop.app;
 import app.redlamp.core.port.Settings;
 import app.redlamp.desktop.brief.BriefStation;
 import app.redlamp.desktop.deliver.DeliverStation;
-import app.redlamp.desktop.deliver.DocketRow;
 import app.redlamp.desktop.kit.KitStation;
 import app.redlamp.desktop.look.Look;
 import app.redlamp.desktop.room.RoomStation;
 import app.redlamp.media.FileListening;
 import app.redlamp.media.FileRecordings;
-import app.redlamp.media.demo.DemoProduction;
 import app.redlamp.media.kit.KitShelf;
 import app.redlamp.media.library.SpecificationLibrary;
 import app.redlamp.media.play.FilePlayback;
@@ -18,30 +16,21 @@ import app.redlamp.media.production.ProductionFolders;
 import app.redlamp.media.room.RoomShelf;
 import app.redlamp.media.script.ScriptFiles;
 import java.io.IOException;
-import java.io.UncheckedIOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.Clock;
 import java.time.Instant;
 import java.time.ZoneOffset;
 import java.util.ArrayDeque;
-import java.util.Arrays;
 import java.util.Comparator;
-import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.Queue;
-import java.util.function.Consumer;
 import java.util.stream.Stream;
 import javafx.animation.PauseTransition;
 import javafx.application.Application;
 import javafx.application.Platform;
-import javafx.event.Event;
-import javafx.scene.control.ButtonBase;
-import javafx.scene.control.TextInputControl;
 import javafx.scene.image.WritableImage;
-import javafx.scene.input.KeyCode;
-import javafx.scene.input.KeyEvent;
 import javafx.stage.Stage;
 import javafx.util.Duration;
 
@@ -52,13 +41,10 @@ public final class ShotsApp extends Application {
     /** A Monday, so that the same demo is drawn every time. */
     private static final Clock CLOCK = Clock.fixed(Instant.parse("2026-02-16T17:00:00Z"), ZoneOffset.UTC);
 
-    private final Queue<Shot> shots = new ArrayDeque<>();
+    private final Queue<ShotList.Shot> shots = new ArrayDeque<>();
     private Wiring wiring;
     private Path folder;
     private Path scratch;
-
-    /** One picture: what to do before it, and its name. */
-    private record Shot(String name, Consumer<Wiring> before) {}
 
     @Override
     public void start(Stage stage) throws IOException {
@@ -92,7 +78,7 @@ public final class ShotsApp extends Application {
             System.err.println("redlamp: " + shots.size() + " pictures were not taken: " + e);
             Platform.exit();
         });
-        plan();
+        shots.addAll(new ShotList(scratch, CLOCK).all());
         next();
     }
 
@@ -106,205 +92,8 @@ public final class ShotsApp extends Application {
         }
     }
 
-    private void plan() throws IOException {
-        shots.add(new Shot("brief-start-dusk", w -> {}));
-        try (DemoProduction demo = DemoProduction.in(scratch, CLOCK)) {
-            List<Path> recordings = demo.recordings();
-            planBrief(demo.folder());
-            planRoom(demo);
-            planKit(demo);
-            shots.add(new Shot("deliver-judged-dusk", w -> {
-                w.shell().scale(0);
-                w.shell().switchTheme();
-                w.toDeliver();
-                w.deliver().open(recordings);
-            }));
-        }
-        shots.add(new Shot("deliver-too-noisy-dusk", w -> select(w, 3)));
-        shots.add(new Shot("deliver-to-hear-dusk", w -> {
-            select(w, 2);
-            fire(w, "#more");
-        }));
-        shots.add(new Shot("deliver-over-time-dusk", w -> {
-            fire(w, "#show-time");
-            fire(w, "#time-closer");
-            fire(w, "#time-closer");
-        }));
-        shots.add(new Shot("specification-dusk", w -> fire(w, "#edit-specification")));
-        shots.add(new Shot("deliver-finished-daylight", w -> {
-            fire(w, "#specification-cancel");
-            fire(w, "#show-levels");
-            fire(w, "#more");
-            select(w, 1);
-            w.shell().switchTheme();
-            w.deliver().finishAll();
-        }));
-        shots.add(new Shot("deliver-clear-dusk", w -> {
-            w.shell().switchTheme();
-            w.deliver().remove(w.deliver().rows().get(3));
-            w.deliver().remove(w.deliver().rows().get(2));
-        }));
-        shots.add(new Shot("deliver-large-dusk", w -> {
-            w.shell().history().undo();
-            w.shell().history().undo();
-            w.shell().scale(5);
-        }));
-        shots.add(new Shot("deliver-bad-files-dusk", w -> {
-            w.shell().scale(0);
-            w.deliver().open(badFiles());
-        }));
-        shots.add(new Shot("keys-dusk", w -> {
-            KeyEvent question =
-                    new KeyEvent(KeyEvent.KEY_TYPED, "?", "", KeyCode.UNDEFINED, false, false, false, false);
-            Event.fireEvent(w.scene().getRoot(), question);
-        }));
-    }
-
-    private void planRoom(DemoProduction demo) throws IOException {
-        Path clap = demo.sound("clap.wav");
-        Path before = demo.sound("sentence-before.wav");
-        Path after = demo.sound("sentence-after.wav");
-        Path night = demo.sound("night.wav");
-        shots.add(new Shot("room-dusk", w -> {
-            w.shell().switchTheme();
-            w.shell().history().undo();
-            w.toRoom();
-        }));
-        shots.add(new Shot("room-treat-dusk", w -> fire(w, "#desk-treat")));
-        shots.add(new Shot("room-space-dusk", w -> fire(w, "#desk-space")));
-        shots.add(new Shot("room-things-dusk", w -> {
-            fire(w, "#desk-things");
-            w.room().selected().set("duvet");
-        }));
-        shots.add(new Shot("room-noise-dusk", w -> fire(w, "#desk-noise")));
-        shots.add(new Shot("room-places-dusk", w -> fire(w, "#desk-places")));
-        shots.add(new Shot("room-clap-dusk", w -> {
-            fire(w, "#room-clap");
-            w.listening().measure(clap);
-        }));
-        shots.add(new Shot("room-compare-dusk", w -> {
-            fire(w, "#overlay-close");
-            fire(w, "#room-compare");
-            w.listening().compare(before, after);
-        }));
-        shots.add(new Shot("room-night-daylight", w -> {
-            fire(w, "#overlay-close");
-            w.shell().switchTheme();
-            fire(w, "#room-night");
-            w.listening().listen(night);
-        }));
-        shots.add(new Shot("room-large-daylight", w -> {
-            fire(w, "#overlay-close");
-            fire(w, "#desk-quiet");
-            w.shell().scale(5);
-        }));
-    }
-
-    private void planKit(DemoProduction demo) throws IOException {
-        Path first = demo.sound("sentence-before.wav");
-        Path second = demo.sound("sentence-after.wav");
-        Path podcast = demo.folders().get(1);
-        shots.add(new Shot("kit-dusk", w -> {
-            w.shell().scale(0);
-            w.shell().switchTheme();
-            w.toKit();
-        }));
-        shots.add(new Shot("kit-parts-dusk", w -> fire(w, "#desk-parts")));
-        shots.add(new Shot("kit-together-dusk", w -> fire(w, "#desk-together")));
-        shots.add(new Shot("kit-buy-dusk", w -> fire(w, "#desk-buy")));
-        shots.add(new Shot("kit-wire-dusk", w -> fire(w, "#desk-wire")));
-        shots.add(new Shot("kit-choice-dusk", w -> {
-            fire(w, "#desk-knobs");
-            fire(w, "#kit-choose");
-        }));
-        shots.add(new Shot("kit-place-dusk", w -> {
-            fire(w, "#overlay-close");
-            fire(w, "#kit-place");
-        }));
-        shots.add(new Shot("kit-versus-dusk", w -> {
-            fire(w, "#overlay-close");
-            fire(w, "#kit-versus");
-            w.takes().compare(first, second);
-        }));
-        shots.add(new Shot("kit-sheet-daylight", w -> {
-            fire(w, "#overlay-close");
-            w.shell().switchTheme();
-            fire(w, "#kit-sheet");
-            ((TextInputControl) w.scene().lookup("#sheet-text"))
-                    .setText("Sunday Lantern, cardioid\nSensitivity: -34 dB re 1 V/Pa\nSelf-noise: 8 dB(A)\n"
-                            + "Signal-to-noise ratio: 75 dB\nMaximum SPL: 134 dB (0.5 % THD)\n48 V phantom power");
-        }));
-        shots.add(new Shot("kit-two-hosts-daylight", w -> {
-            fire(w, "#overlay-close");
-            w.production().open(podcast);
-        }));
-        shots.add(new Shot("kit-two-hosts-large-daylight", w -> {
-            fire(w, "#desk-together");
-            w.shell().scale(5);
-        }));
-    }
-
-    private void planBrief(Path book) {
-        shots.add(new Shot("brief-dusk", w -> w.production().open(book)));
-        shots.add(new Shot("brief-days-dusk", w -> fire(w, "#desk-days")));
-        shots.add(new Shot("brief-job-dusk", w -> fire(w, "#desk-job")));
-        shots.add(new Shot("brief-chapters-dusk", w -> {
-            fire(w, "#desk-order");
-            w.brief().script().selected().set(2);
-            fire(w, "#chapters-open");
-        }));
-        shots.add(new Shot("brief-words-dusk", w -> {
-            fire(w, "#overlay-close");
-            fire(w, "#words-open-pane");
-        }));
-        shots.add(new Shot("brief-mail-dusk", w -> {
-            fire(w, "#overlay-close");
-            fire(w, "#order-mail");
-        }));
-        shots.add(new Shot("brief-money-large-daylight", w -> {
-            fire(w, "#overlay-close");
-            fire(w, "#desk-money");
-            w.shell().switchTheme();
-            w.shell().scale(5);
-        }));
-        shots.add(new Shot("brief-late-daylight", w -> {
-            w.shell().scale(0);
-            fire(w, "#desk-order");
-            w.brief()
-                    .changeBrief(
-                            "edit.days",
-                            b -> b.between(b.start(), Optional.of(b.start().plusDays(7))));
-        }));
-    }
-
-    /** A name that is too long, half a file, and a file that is no sound. */
-    private List<Path> badFiles() {
-        try {
-            Path raw = wiring.deliver().rows().get(0).file().getParent();
-            Path good = raw.resolve("1-the-cellar-barometer.wav");
-            Path words = Files.writeString(raw.resolve("6-notes-for-the-reader.wav"), "These are words and no sound.");
-            byte[] bytes = Files.readAllBytes(good);
-            Path half = Files.write(raw.resolve("7-the-broken-kettle.wav"), Arrays.copyOf(bytes, bytes.length / 2));
-            Path named = Files.copy(
-                    good,
-                    raw.resolve("8-in-which-the-weather-is-returned-to-its-owner-with-thanks-and-a-small-fee.wav"));
-            return List.of(words, half, named);
-        } catch (IOException e) {
-            throw new UncheckedIOException(e);
-        }
-    }
-
-    private static void fire(Wiring wiring, String button) {
-        ((ButtonBase) wiring.scene().lookup(button)).fire();
-    }
-
-    private static void select(Wiring wiring, int index) {
-        DocketRow row = wiring.deliver().rows().get(index);
-        wiring.deliver().selected().set(row);
-    }
-
     private void next() {
-        Shot shot = shots.poll();
+        ShotList.Shot shot = shots.poll();
         if (shot == null) {
             Platform.exit();
             return;
@@ -314,7 +103,7 @@ public final class ShotsApp extends Application {
     }
 
     /** Waits until no job runs and the picture has been laid out, then takes it. */
-    private void settle(Shot shot) {
+    private void settle(ShotList.Shot shot) {
         PauseTransition pause = new PauseTransition(SETTLE);
         pause.setOnFinished(e -> {
             if (wiring.jobs().running().isEmpty()) {
@@ -327,7 +116,7 @@ public final class ShotsApp extends Application {
         pause.play();
     }
 
-    private void take(Shot shot) {
+    private void take(ShotList.Shot shot) {
         Path file = folder.resolve(shot.name() + ".png");
         try {
             WritableImage image = wiring.scene().snapshot(null);

@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.concurrent.CancellationException;
 import java.util.concurrent.Executor;
 import java.util.concurrent.atomic.AtomicInteger;
+import java.util.function.Consumer;
 import javafx.beans.property.ReadOnlyStringProperty;
 import javafx.beans.property.ReadOnlyStringWrapper;
 import javafx.collections.FXCollections;
@@ -79,6 +80,22 @@ public final class JobService {
             workers.execute(() -> run(job, part, parts.get(part), listener, left));
         }
         return job;
+    }
+
+    /** Runs a chore that is not shown; a failure becomes the notice. Call on the interface thread. */
+    public <T> void chore(Work<T> work, Consumer<T> then) {
+        start("", List.of(work), new Listener<T>() {
+            @Override
+            public void done(int part, T result) {
+                then.accept(result);
+            }
+
+            @Override
+            public void failed(int part, String message) {}
+
+            @Override
+            public void ended(boolean cancelled) {}
+        });
     }
 
     /** Cancels what the user can see; chores without a title, such as saving a setting, go on. */

@@ -12,6 +12,7 @@ import app.redlamp.desktop.control.LampState;
 import app.redlamp.desktop.control.Reading;
 import app.redlamp.desktop.control.ReadingColumn;
 import app.redlamp.desktop.look.Soon;
+import app.redlamp.desktop.look.Sparing;
 import app.redlamp.desktop.look.Strings;
 import app.redlamp.desktop.shell.KeyBinding;
 import app.redlamp.desktop.shell.ShellView;
@@ -28,8 +29,6 @@ import javafx.scene.input.KeyCode;
 
 /** The Kit station for the shell. */
 public final class KitStation extends ShownStation {
-    private static final long BETWEEN_READINGS_NS = 150_000_000;
-
     private final KitModel model;
     private final Strings strings;
     private final KitParts parts;
@@ -37,7 +36,7 @@ public final class KitStation extends ShownStation {
     private final KitReading reading;
     private final ReadingColumn column;
     private final Runnable switchLengths;
-    private long read;
+    private final Sparing words;
 
     /**
      * Ways out of the window, which differ between the application and its tests.
@@ -70,12 +69,13 @@ public final class KitStation extends ShownStation {
         reading = new KitReading(parts, shell.start());
         column = new ReadingColumn(parts.bench().glossary());
         column.setId("kit-reading");
+        words = new Sparing(() -> column.show(reading.now()));
         // One change is told by several properties: the page follows once.
         Soon soon = new Soon(this::show);
         model.path().addListener((o, was, now) -> {
             if (model.dragging()) {
                 view.showWay();
-                readNowAndThen();
+                words.ask();
             } else {
                 soon.ask();
             }
@@ -108,7 +108,7 @@ public final class KitStation extends ShownStation {
         return column;
     }
 
-    /** Two recordings are compared; one document is read as a kit. */
+    /** Two recordings are compared, one document is read as a kit; what else can be dropped is said. */
     @Override
     public void drop(List<Path> files) {
         if (model.open().production().get() == null) {
@@ -119,6 +119,8 @@ public final class KitStation extends ShownStation {
             view.openVersus();
         } else if (files.size() == 1 && files.get(0).toString().endsWith(".json")) {
             parts.shelf().read(files.get(0), kit -> model.change("edit.kit", k -> k.with(kit)));
+        } else {
+            parts.shelf().say("kit.drop");
         }
     }
 
@@ -146,14 +148,6 @@ public final class KitStation extends ShownStation {
     private void nextVoice() {
         if (model.kit().get() != null) {
             model.look((model.seat().get() + 1) % model.kit().get().seats().size());
-        }
-    }
-
-    /** While something is dragged, words follow more slowly than pictures: nobody reads faster, and they cost more. */
-    private void readNowAndThen() {
-        if (System.nanoTime() - read > BETWEEN_READINGS_NS) {
-            read = System.nanoTime();
-            column.show(reading.now());
         }
     }
 

@@ -3,6 +3,7 @@ package app.redlamp.desktop.kit;
 import app.redlamp.core.chain.SignalPath;
 import app.redlamp.core.kit.Kit;
 import app.redlamp.core.plan.Production;
+import app.redlamp.desktop.bench.CoveredPage;
 import app.redlamp.desktop.bench.Desk;
 import app.redlamp.desktop.bench.Overlay;
 import app.redlamp.desktop.control.ChoiceButton;
@@ -20,7 +21,6 @@ import javafx.scene.control.ToggleGroup;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
-import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 
 /** The bench of the Kit station: the ribbon, and a desk with what it depends on. */
@@ -28,13 +28,12 @@ final class KitView {
     private final KitParts parts;
     private final KitPictures pictures;
     private final KitStation.Doors doors;
-    private final StackPane page = new StackPane();
+    private final CoveredPage page = new CoveredPage(this::bench, this::uncovered);
     private final RibbonView ribbon = new RibbonView();
     private final Label name = new Label();
     private final HBox seats = new HBox();
     private Optional<VBox> bench = Optional.empty();
     private Optional<Desk<Kit>> desk = Optional.empty();
-    private Optional<Overlay> overlay = Optional.empty();
     private String first = "";
     private String seated = "";
 
@@ -58,21 +57,17 @@ final class KitView {
 
     /** Whether something lies over the bench that takes the keys. */
     boolean covered() {
-        return overlay.isPresent();
+        return page.covered();
     }
 
     void show() {
         Kit kit = parts.model().kit().get();
         if (kit == null) {
-            overlay = Optional.empty();
             showFirst();
             return;
         }
         first = "";
-        if (overlay.isEmpty()) {
-            page.getChildren().setAll(bench());
-        }
-        overlay.ifPresent(Overlay::refresh);
+        page.showBench();
         name.setText(kit.name());
         seats(kit);
         showWay();
@@ -119,7 +114,7 @@ final class KitView {
                         + parts.lengths().get().imperial();
         if (!wanted.equals(first)) {
             first = wanted;
-            page.getChildren().setAll(new FirstKitPane(parts));
+            page.showInstead(new FirstKitPane(parts));
         }
     }
 
@@ -204,19 +199,12 @@ final class KitView {
     }
 
     private void cover(Function<Runnable, Overlay> maker) {
-        if (parts.model().kit().get() == null) {
-            return;
+        if (parts.model().kit().get() != null) {
+            page.cover(maker);
         }
-        overlay.ifPresent(page.getChildren()::remove);
-        Overlay made = maker.apply(this::close);
-        overlay = Optional.of(made);
-        page.getChildren().add(made);
-        made.begin();
     }
 
-    private void close() {
-        overlay = Optional.empty();
-        page.getChildren().setAll(bench());
+    private void uncovered() {
         ribbon.requestFocus();
         show();
     }

@@ -37,8 +37,8 @@ public final class PartsModel {
 
     /** Keeps a part of the user's own in the library; told when it is there. */
     public void keep(Gear part, Runnable then) {
-        store(
-                () -> {
+        jobs.chore(
+                progress -> {
                     equipment.save(part);
                     return part;
                 },
@@ -50,18 +50,23 @@ public final class PartsModel {
 
     /** Keeps a kit in the library, for other productions. */
     public void keep(Kit kit) {
-        store(
-                () -> {
+        jobs.chore(
+                progress -> {
                     equipment.keep(kit);
                     return kit;
                 },
                 kept -> jobs.notify(strings.say("kit.kept", kept.name())));
     }
 
+    /** Says something in the rail. */
+    void say(String key) {
+        jobs.notify(strings.say(key));
+    }
+
     /** Reads a kit from a file. */
     public void read(Path file, Consumer<Kit> then) {
-        store(
-                () -> {
+        jobs.chore(
+                progress -> {
                     try {
                         return equipment.read(file);
                     } catch (IOException e) {
@@ -69,25 +74,5 @@ public final class PartsModel {
                     }
                 },
                 then);
-    }
-
-    private interface Storing<T> {
-        T run() throws IOException;
-    }
-
-    private <T> void store(Storing<T> storing, Consumer<T> then) {
-        List<JobService.Work<T>> work = List.of(progress -> storing.run());
-        jobs.start("", work, new JobService.Listener<T>() {
-            @Override
-            public void done(int part, T result) {
-                then.accept(result);
-            }
-
-            @Override
-            public void failed(int part, String message) {}
-
-            @Override
-            public void ended(boolean cancelled) {}
-        });
     }
 }

@@ -153,23 +153,15 @@ public final class ListeningModel {
         if (measured == null || measured.measured().isEmpty()) {
             return;
         }
-        List<JobService.Work<Correction>> work = List.of(progress -> Correction.toRing(
-                measured.room(), measured.measured().orElseThrow().seconds()));
-        jobs.start("", work, new JobService.Listener<Correction>() {
-            @Override
-            public void done(int part, Correction found) {
-                Spot now = room.spot().get();
-                if (now != null && now.id().equals(measured.id())) {
-                    room.edit("edit.correct", r -> r.corrected(found));
-                }
-            }
-
-            @Override
-            public void failed(int part, String message) {}
-
-            @Override
-            public void ended(boolean cancelled) {}
-        });
+        jobs.chore(
+                progress -> Correction.toRing(
+                        measured.room(), measured.measured().orElseThrow().seconds()),
+                found -> {
+                    Spot now = room.spot().get();
+                    if (now != null && now.id().equals(measured.id())) {
+                        room.edit("edit.correct", r -> r.corrected(found));
+                    }
+                });
     }
 
     /** Counts the coefficients as they are drawn again. */

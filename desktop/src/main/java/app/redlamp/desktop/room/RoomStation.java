@@ -7,6 +7,7 @@ import app.redlamp.desktop.control.LampState;
 import app.redlamp.desktop.control.Reading;
 import app.redlamp.desktop.control.ReadingColumn;
 import app.redlamp.desktop.look.Soon;
+import app.redlamp.desktop.look.Sparing;
 import app.redlamp.desktop.look.Strings;
 import app.redlamp.desktop.shell.KeyBinding;
 import app.redlamp.desktop.shell.ShellView;
@@ -22,8 +23,6 @@ import javafx.scene.input.KeyCode;
 
 /** The Room station for the shell. */
 public final class RoomStation extends ShownStation {
-    private static final long BETWEEN_READINGS_NS = 150_000_000;
-
     private final RoomModel model;
     private final Strings strings;
     private final RoomParts parts;
@@ -31,7 +30,7 @@ public final class RoomStation extends ShownStation {
     private final RoomReading reading;
     private final ReadingColumn column;
     private final Runnable switchLengths;
-    private long read;
+    private final Sparing words;
 
     /**
      * Ways out of the window, which differ between the application and its tests.
@@ -61,6 +60,7 @@ public final class RoomStation extends ShownStation {
         reading = new RoomReading(parts, shell.start());
         column = new ReadingColumn(parts.bench().glossary());
         column.setId("room-reading");
+        words = new Sparing(() -> column.show(reading.now()));
         // One change is told by several properties: the page follows once.
         Soon soon = new Soon(this::show);
         model.spot().addListener((o, was, now) -> {
@@ -73,7 +73,7 @@ public final class RoomStation extends ShownStation {
         model.study().addListener((o, was, now) -> {
             if (model.dragging()) {
                 view.showDragged();
-                readNowAndThen();
+                words.ask();
             } else {
                 soon.ask();
             }
@@ -133,14 +133,6 @@ public final class RoomStation extends ShownStation {
                 ShellView.plain(KeyCode.B, strings.say("keys.compare"), view::openCompare),
                 ShellView.plain(KeyCode.G, strings.say("keys.night"), view::openNight),
                 ShellView.plain(KeyCode.U, strings.say("keys.lengths"), switchLengths));
-    }
-
-    /** While something is dragged, words follow more slowly than pictures: nobody reads faster, and they cost more. */
-    private void readNowAndThen() {
-        if (System.nanoTime() - read > BETWEEN_READINGS_NS) {
-            read = System.nanoTime();
-            column.show(reading.now());
-        }
     }
 
     private void show() {

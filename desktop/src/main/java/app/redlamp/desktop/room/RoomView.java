@@ -4,6 +4,7 @@ import app.redlamp.core.plan.Production;
 import app.redlamp.core.room.Room;
 import app.redlamp.core.spot.Spot;
 import app.redlamp.core.spot.Study;
+import app.redlamp.desktop.bench.CoveredPage;
 import app.redlamp.desktop.bench.Desk;
 import app.redlamp.desktop.bench.Overlay;
 import app.redlamp.desktop.control.BandsView;
@@ -21,7 +22,6 @@ import javafx.scene.control.MenuItem;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
-import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 
 /** The bench of the Room station: the plan, how long it rings, where it booms, and a desk with what they depend on. */
@@ -31,7 +31,7 @@ final class RoomView {
     private final RoomParts parts;
     private final RoomPictures pictures;
     private final RoomStation.Doors doors;
-    private final StackPane page = new StackPane();
+    private final CoveredPage page = new CoveredPage(this::bench, this::uncovered);
     private final RoomPlanView plan = new RoomPlanView();
     private final BandsView bands = new BandsView();
     private final CurveView bass = new CurveView();
@@ -39,7 +39,6 @@ final class RoomView {
     private final Label size = line("room-size");
     private Optional<VBox> bench = Optional.empty();
     private Optional<Desk<Study>> desk = Optional.empty();
-    private Optional<Overlay> overlay = Optional.empty();
     private String first = "";
 
     RoomView(RoomParts parts, RoomStation.Doors doors) {
@@ -89,27 +88,23 @@ final class RoomView {
 
     /** Whether something lies over the bench that takes the keys. */
     boolean covered() {
-        return overlay.isPresent();
+        return page.covered();
     }
 
     /** Whether a night is looked at. */
     boolean nightOpen() {
-        return overlay.filter(NightPane.class::isInstance).isPresent();
+        return page.overlay().filter(NightPane.class::isInstance).isPresent();
     }
 
     void show() {
         Spot spot = parts.model().spot().get();
         Study study = parts.model().study().get();
         if (spot == null) {
-            overlay = Optional.empty();
             showFirst();
             return;
         }
         first = "";
-        if (overlay.isEmpty()) {
-            page.getChildren().setAll(bench());
-        }
-        overlay.ifPresent(Overlay::refresh);
+        page.showBench();
         name.setText(spot.name());
         size.setText(
                 parts.strings().say("room.size", parts.rooms().size(spot.room().space())));
@@ -122,7 +117,7 @@ final class RoomView {
     void showDragged() {
         Spot spot = parts.model().spot().get();
         Study study = parts.model().study().get();
-        if (spot != null && study != null && overlay.isEmpty()) {
+        if (spot != null && study != null && !page.covered()) {
             draw(spot.room(), study);
         }
     }
@@ -135,7 +130,7 @@ final class RoomView {
                 : production.id() + production.brief().kind() + parts.lengths().imperial();
         if (!wanted.equals(first)) {
             first = wanted;
-            page.getChildren().setAll(new FirstPlacePane(parts));
+            page.showInstead(new FirstPlacePane(parts));
         }
     }
 
@@ -255,19 +250,12 @@ final class RoomView {
     }
 
     private void cover(Function<Runnable, Overlay> maker) {
-        if (parts.model().spot().get() == null) {
-            return;
+        if (parts.model().spot().get() != null) {
+            page.cover(maker);
         }
-        overlay.ifPresent(page.getChildren()::remove);
-        Overlay made = maker.apply(this::close);
-        overlay = Optional.of(made);
-        page.getChildren().add(made);
-        made.begin();
     }
 
-    private void close() {
-        overlay = Optional.empty();
-        page.getChildren().setAll(bench());
+    private void uncovered() {
         plan.requestFocus();
         show();
     }

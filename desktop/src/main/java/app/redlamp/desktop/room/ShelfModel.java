@@ -5,7 +5,6 @@ import app.redlamp.core.room.Material;
 import app.redlamp.core.spot.Spot;
 import app.redlamp.desktop.job.JobService;
 import app.redlamp.desktop.look.Strings;
-import java.io.IOException;
 import java.util.List;
 import java.util.function.Consumer;
 
@@ -43,8 +42,8 @@ public final class ShelfModel {
 
     /** Keeps a changed material in the library. */
     public void keep(Material changed) {
-        store(
-                () -> {
+        jobs.chore(
+                progress -> {
                     rooms.save(changed);
                     return changed;
                 },
@@ -53,8 +52,8 @@ public final class ShelfModel {
 
     /** Forgets the user's own figures of a material; told what ships, where something of that name does. */
     public void forget(String id, Consumer<Material> then) {
-        store(
-                () -> {
+        jobs.chore(
+                progress -> {
                     rooms.forget(id);
                     return rooms.material(id);
                 },
@@ -63,31 +62,11 @@ public final class ShelfModel {
 
     /** Keeps a place in the library, for other productions. */
     public void keep(Spot kept) {
-        store(
-                () -> {
+        jobs.chore(
+                progress -> {
                     rooms.keep(kept);
                     return kept;
                 },
                 k -> jobs.notify(strings.say("room.kept", k.name())));
-    }
-
-    private interface Storing<T> {
-        T run() throws IOException;
-    }
-
-    private <T> void store(Storing<T> storing, Consumer<T> then) {
-        List<JobService.Work<T>> work = List.of(progress -> storing.run());
-        jobs.start("", work, new JobService.Listener<T>() {
-            @Override
-            public void done(int part, T result) {
-                then.accept(result);
-            }
-
-            @Override
-            public void failed(int part, String message) {}
-
-            @Override
-            public void ended(boolean cancelled) {}
-        });
     }
 }

@@ -2,8 +2,6 @@ package app.redlamp.desktop.app;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
-import static org.mockito.Mockito.mock;
-import static org.mockito.Mockito.when;
 
 import app.redlamp.core.room.Material;
 import app.redlamp.core.room.Point;
@@ -15,10 +13,6 @@ import java.util.List;
 import javafx.application.Platform;
 import javafx.geometry.Bounds;
 import javafx.scene.Node;
-import javafx.scene.control.ButtonBase;
-import javafx.scene.control.TextInputControl;
-import javafx.scene.input.DragEvent;
-import javafx.scene.input.Dragboard;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.MouseButton;
 import javafx.stage.Stage;
@@ -73,41 +67,12 @@ class RoomJourneyTest {
                 .room();
     }
 
-    private void fire(FxRobot robot, String id) {
-        robot.interact(() -> robot.lookup(id).queryAs(ButtonBase.class).fire());
-        window.settle();
-    }
-
-    private void push(FxRobot robot, KeyCode... keys) {
-        robot.push(keys);
-        window.settle();
-    }
-
-    private void write(FxRobot robot, String id, String text) {
-        robot.interact(() -> {
-            TextInputControl field = robot.lookup(id).queryAs(TextInputControl.class);
-            field.requestFocus();
-            field.setText(text);
-        });
-        push(robot, KeyCode.ENTER);
-    }
-
-    /** Drops files on the window, as a file manager would. */
-    private void drop(FxRobot robot, List<Path> files) {
-        Dragboard board = mock(Dragboard.class);
-        when(board.getFiles()).thenReturn(files.stream().map(Path::toFile).toList());
-        DragEvent event = mock(DragEvent.class);
-        when(event.getDragboard()).thenReturn(board);
-        robot.interact(() -> robot.lookup(".page").query().getOnDragDropped().handle(event));
-        window.settle();
-    }
-
     @Test
     void withoutAProductionItSaysWhereToBegin(FxRobot robot) {
-        push(robot, KeyCode.CONTROL, KeyCode.DIGIT2);
+        window.push(robot, KeyCode.CONTROL, KeyCode.DIGIT2);
 
         assertThat(Window.text(robot, "#verdict")).contains("start one, or open one, at the Brief");
-        fire(robot, "#room-start");
+        window.fire(robot, "#room-start");
         assertThat(robot.lookup("#start-title").tryQuery()).isPresent();
     }
 
@@ -115,23 +80,23 @@ class RoomJourneyTest {
     void aPlaceIsChosenAndItsSizeIsWritten(FxRobot robot) {
         robot.interact(() -> robot.lookup("#start-title").query().requestFocus());
         robot.write("Rain");
-        push(robot, KeyCode.ENTER);
-        push(robot, KeyCode.CONTROL, KeyCode.DIGIT2);
+        window.push(robot, KeyCode.ENTER);
+        window.push(robot, KeyCode.CONTROL, KeyCode.DIGIT2);
         Window.until(() -> window.wiring.room().offers().get().size() == 7);
         assertThat(robot.lookup("lacks nothing for this job").tryQuery()).isPresent();
-        fire(robot, "#first-cupboard");
+        window.fire(robot, "#first-cupboard");
 
         assertThat(Window.text(robot, "#room-name")).isEqualTo("Cupboard under the stairs");
-        push(robot, KeyCode.S);
-        write(robot, "#room-width", "4 ft");
+        window.push(robot, KeyCode.S);
+        window.write(robot, "#room-width", "4 ft");
         assertThat(room().space().widthM()).isCloseTo(1.2192, within(1e-9));
-        write(robot, "#room-depth", "wide");
+        window.write(robot, "#room-depth", "wide");
         assertThat(Window.text(robot, "#desk-fault")).contains("'wide' is no length");
-        write(robot, "#room-depth", "0.2");
+        window.write(robot, "#room-depth", "0.2");
         assertThat(Window.text(robot, "#desk-fault")).contains("room depth of 0.2 m");
         assertThat(room().space().depthM()).isEqualTo(1.9);
         robot.interact(() -> robot.lookup("#room-plan").query().requestFocus());
-        push(robot, KeyCode.CONTROL, KeyCode.Z);
+        window.push(robot, KeyCode.CONTROL, KeyCode.Z);
         assertThat(room().space().widthM()).isEqualTo(1.1);
     }
 
@@ -141,7 +106,7 @@ class RoomJourneyTest {
 
         assertThat(Window.text(robot, "#verdict")).startsWith("Rings too long").contains("boxy at");
         assertThat(Window.text(robot, "#room-week-line")).contains("on 3 days");
-        fire(robot, "#room-hand-hours");
+        window.fire(robot, "#room-hand-hours");
         assertThat(window.wiring.production().production().get().time().quiet()).hasSize(3);
         assertThat(Window.text(robot, "#room-hand-hours")).isEqualTo("In the calendar");
     }
@@ -150,16 +115,16 @@ class RoomJourneyTest {
     void everythingIsPushedAndTakenAwayWithKeys(FxRobot robot) throws IOException {
         openDemo();
         Point before = room().mouth();
-        push(robot, KeyCode.P);
-        push(robot, KeyCode.PAGE_DOWN);
-        push(robot, KeyCode.RIGHT);
-        push(robot, KeyCode.SHIFT, KeyCode.RIGHT);
+        window.push(robot, KeyCode.P);
+        window.push(robot, KeyCode.PAGE_DOWN);
+        window.push(robot, KeyCode.RIGHT);
+        window.push(robot, KeyCode.SHIFT, KeyCode.RIGHT);
         assertThat(room().mouth().x()).isCloseTo(before.x() + 0.06, within(1e-9));
 
         robot.interact(() -> window.wiring.room().selected().set("duvet"));
-        push(robot, KeyCode.DELETE);
+        window.push(robot, KeyCode.DELETE);
         assertThat(room().patches()).noneMatch(p -> p.id().equals("duvet"));
-        push(robot, KeyCode.CONTROL, KeyCode.Z);
+        window.push(robot, KeyCode.CONTROL, KeyCode.Z);
         assertThat(room().patches()).anyMatch(p -> p.id().equals("duvet"));
     }
 
@@ -179,7 +144,7 @@ class RoomJourneyTest {
 
         assertThat(window.wiring.room().selected().get()).isEqualTo("desk");
         assertThat(room().furniture().get(0).x()).isGreaterThan(before + 0.1);
-        push(robot, KeyCode.CONTROL, KeyCode.Z);
+        window.push(robot, KeyCode.CONTROL, KeyCode.Z);
         assertThat(room().furniture().get(0).x()).isEqualTo(before);
     }
 
@@ -189,7 +154,7 @@ class RoomJourneyTest {
         double rings = window.wiring.room().study().get().decay().middleS();
         int patches = room().patches().size();
         String id = window.wiring.room().advice().get().steps().get(0).patch().id();
-        fire(robot, "#room-try-" + id);
+        window.fire(robot, "#room-try-" + id);
         Window.until(() -> window.wiring.room().study().get().decay().middleS() < rings);
 
         assertThat(room().patches()).hasSize(patches + 1);
@@ -199,11 +164,11 @@ class RoomJourneyTest {
     @Test
     void theWorstIsHungUpFirst(FxRobot robot) throws IOException {
         openDemo();
-        push(robot, KeyCode.W);
+        window.push(robot, KeyCode.W);
         int steps = window.wiring.room().advice().get().steps().size();
         assertThat(robot.lookup(".treat-figure").queryAll()).hasSize(6 * (steps + 1));
         int patches = room().patches().size();
-        fire(robot, "#treat-2");
+        window.fire(robot, "#treat-2");
 
         assertThat(room().patches()).hasSize(patches + 2);
         Window.until(() -> window.wiring.room().advice().get().steps().size() < steps);
@@ -215,16 +180,16 @@ class RoomJourneyTest {
         try (DemoProduction demo = DemoProduction.in(folder.resolve("other"))) {
             window.chosenRecordings.add(demo.sound("clap.wav"));
         }
-        push(robot, KeyCode.C);
-        fire(robot, "#clap-load");
+        window.push(robot, KeyCode.C);
+        window.fire(robot, "#clap-load");
 
         assertThat(Window.text(robot, "#clap-verdict")).startsWith("It rings 0.");
         assertThat(room().correction().factors().at(3)).isNotEqualTo(1.0);
-        fire(robot, "#clap-uncorrect");
+        window.fire(robot, "#clap-uncorrect");
         assertThat(room().correction().factors().at(3)).isEqualTo(1.0);
-        fire(robot, "#clap-correct");
+        window.fire(robot, "#clap-correct");
         Window.until(() -> room().correction().factors().at(3) != 1.0);
-        push(robot, KeyCode.ESCAPE);
+        window.push(robot, KeyCode.ESCAPE);
         assertThat(robot.lookup("#room-plan").tryQuery()).isPresent();
     }
 
@@ -234,10 +199,10 @@ class RoomJourneyTest {
         Path words = java.nio.file.Files.writeString(folder.resolve("words.wav"), "These are words.");
         for (String pane : new String[] {"clap", "night"}) {
             window.chosenRecordings.add(words);
-            fire(robot, "#room-" + pane);
-            fire(robot, "#" + pane + "-load");
+            window.fire(robot, "#room-" + pane);
+            window.fire(robot, "#" + pane + "-load");
             assertThat(Window.text(robot, "#" + pane + "-verdict")).contains("words.wav is not a sound file");
-            fire(robot, "#overlay-close");
+            window.fire(robot, "#overlay-close");
         }
     }
 
@@ -245,13 +210,13 @@ class RoomJourneyTest {
     void whatIsDroppedGoesWhereTheUserIs(FxRobot robot) throws IOException {
         openDemo();
         Path words = java.nio.file.Files.writeString(folder.resolve("words.wav"), "These are words.");
-        drop(robot, List.of(words));
+        window.drop(robot, List.of(words));
         assertThat(Window.text(robot, "#clap-verdict")).contains("words.wav");
-        fire(robot, "#overlay-close");
-        fire(robot, "#room-night");
-        drop(robot, List.of(words));
+        window.fire(robot, "#overlay-close");
+        window.fire(robot, "#room-night");
+        window.drop(robot, List.of(words));
         assertThat(Window.text(robot, "#night-verdict")).contains("words.wav");
-        drop(robot, List.of(words, words));
+        window.drop(robot, List.of(words, words));
         assertThat(robot.lookup("#compare-verdict").tryQuery()).isPresent();
     }
 
@@ -264,20 +229,20 @@ class RoomJourneyTest {
             window.chosenRecordings.add(demo.sound("sentence-after.wav"));
             night = demo.sound("night.wav");
         }
-        push(robot, KeyCode.B);
-        fire(robot, "#compare-load");
+        window.push(robot, KeyCode.B);
+        window.fire(robot, "#compare-load");
         assertThat(Window.text(robot, "#compare-verdict"))
                 .contains("dB less noise")
                 .contains("instead of");
-        push(robot, KeyCode.ESCAPE);
+        window.push(robot, KeyCode.ESCAPE);
 
         window.chosenRecordings.add(night);
-        push(robot, KeyCode.G);
-        fire(robot, "#night-load");
+        window.push(robot, KeyCode.G);
+        window.fire(robot, "#night-load");
         assertThat(Window.text(robot, "#night-verdict")).startsWith("15 min listened");
-        write(robot, "#night-name-1", "the fridge");
+        window.write(robot, "#night-name-1", "the fridge");
         int noises = window.wiring.room().spot().get().sources().size();
-        fire(robot, "#night-add-1");
+        window.fire(robot, "#night-add-1");
         assertThat(window.wiring.room().spot().get().sources()).hasSize(noises + 1);
         assertThat(window.wiring.room().spot().get().sources().get(noises).name())
                 .isEqualTo("the fridge");
@@ -286,12 +251,12 @@ class RoomJourneyTest {
     @Test
     void noisesAreWrittenAndPlacesAreCompared(FxRobot robot) throws IOException {
         openDemo();
-        push(robot, KeyCode.N);
-        write(robot, "#noise-level-1", "60");
+        window.push(robot, KeyCode.N);
+        window.write(robot, "#noise-level-1", "60");
         assertThat(window.wiring.room().spot().get().sources().get(0).dbA()).isEqualTo(60);
-        write(robot, "#noise-hours-1", "whenever");
+        window.write(robot, "#noise-hours-1", "whenever");
         assertThat(Window.text(robot, "#desk-fault")).contains("are no hours");
-        write(robot, "#noise-hours-1", "3-5 daily");
+        window.write(robot, "#noise-hours-1", "3-5 daily");
         assertThat(window.wiring
                         .room()
                         .spot()
@@ -302,22 +267,22 @@ class RoomJourneyTest {
                         .get(0)
                         .days())
                 .hasSize(7);
-        fire(robot, "#noise-add");
+        window.fire(robot, "#noise-add");
         assertThat(window.wiring.room().spot().get().sources()).hasSize(6);
 
         robot.interact(() -> robot.lookup("#room-plan").query().requestFocus());
-        push(robot, KeyCode.L);
-        fire(robot, "#place-choose-1");
+        window.push(robot, KeyCode.L);
+        window.fire(robot, "#place-choose-1");
         assertThat(window.wiring.room().spot().get().name()).isEqualTo("Wardrobe in the bedroom");
     }
 
     @Test
     void aMaterialIsEditedWhereItHangs(FxRobot robot) throws IOException {
         openDemo();
-        push(robot, KeyCode.H);
+        window.push(robot, KeyCode.H);
         robot.interact(() -> window.wiring.room().selected().set("duvet"));
         window.settle();
-        write(robot, "#absorbs-3", "0.9");
+        window.write(robot, "#absorbs-3", "0.9");
 
         Material duvet = room().patches().stream()
                 .filter(p -> p.id().equals("duvet"))
@@ -326,7 +291,7 @@ class RoomJourneyTest {
                 .material();
         assertThat(duvet.absorption().at(3)).isEqualTo(0.9);
         assertThat(robot.lookup("#material-price").tryQuery()).isPresent();
-        write(robot, "#absorbs-3", "9");
+        window.write(robot, "#absorbs-3", "9");
         assertThat(Window.text(robot, "#desk-fault")).contains("between 0 and 1");
     }
 
@@ -334,7 +299,7 @@ class RoomJourneyTest {
     void lengthsAreSaidInFeetAndThisIsRemembered(FxRobot robot) throws IOException {
         openDemo();
         robot.interact(() -> robot.lookup("#room-plan").query().requestFocus());
-        push(robot, KeyCode.U);
+        window.push(robot, KeyCode.U);
 
         assertThat(Window.text(robot, "#room-size")).startsWith("7 ft 10.5 in");
         assertThat(window.saved.get(window.saved.size() - 1).lengths()).isEqualTo("imperial");

@@ -1,5 +1,8 @@
 package app.redlamp.desktop.app;
 
+import static org.mockito.Mockito.mock;
+import static org.mockito.Mockito.when;
+
 import app.redlamp.core.port.Settings;
 import app.redlamp.core.text.TableSheet;
 import app.redlamp.desktop.brief.BriefStation;
@@ -36,8 +39,13 @@ import java.util.concurrent.TimeUnit;
 import java.util.concurrent.TimeoutException;
 import java.util.function.BooleanSupplier;
 import javafx.application.Platform;
+import javafx.scene.control.ButtonBase;
 import javafx.scene.control.Label;
 import javafx.scene.control.Labeled;
+import javafx.scene.control.TextInputControl;
+import javafx.scene.input.DragEvent;
+import javafx.scene.input.Dragboard;
+import javafx.scene.input.KeyCode;
 import javafx.stage.Stage;
 import org.testfx.api.FxRobot;
 import org.testfx.util.WaitForAsyncUtils;
@@ -105,6 +113,37 @@ final class Window {
         stage.setHeight(Wiring.HEIGHT);
         stage.show();
         stage.toFront();
+    }
+
+    /** Presses a button, without the mouse. */
+    void fire(FxRobot robot, String id) {
+        robot.interact(() -> robot.lookup(id).queryAs(ButtonBase.class).fire());
+        settle();
+    }
+
+    void push(FxRobot robot, KeyCode... keys) {
+        robot.push(keys);
+        settle();
+    }
+
+    /** Writes into a field and commits it. */
+    void write(FxRobot robot, String id, String text) {
+        robot.interact(() -> {
+            TextInputControl field = robot.lookup(id).queryAs(TextInputControl.class);
+            field.requestFocus();
+            field.setText(text);
+        });
+        push(robot, KeyCode.ENTER);
+    }
+
+    /** Drops files on the window, as a file manager would. */
+    void drop(FxRobot robot, List<Path> files) {
+        Dragboard board = mock(Dragboard.class);
+        when(board.getFiles()).thenReturn(files.stream().map(Path::toFile).toList());
+        DragEvent event = mock(DragEvent.class);
+        when(event.getDragboard()).thenReturn(board);
+        robot.interact(() -> robot.lookup(".page").query().getOnDragDropped().handle(event));
+        settle();
     }
 
     /** What a label or button says, with plain spaces. */

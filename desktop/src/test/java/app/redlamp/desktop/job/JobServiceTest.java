@@ -43,6 +43,26 @@ class JobServiceTest {
     }
 
     @Test
+    void aChoreTellsItsResultOrBecomesANotice() {
+        List<String> results = new ArrayList<>();
+        jobs.chore(p -> "kept", results::add);
+        JobService.Work<String> failing = p -> {
+            throw new IOException("cannot be kept; check that it may be written");
+        };
+        jobs.chore(failing, results::add);
+        workers.runAll();
+        screen.runAll();
+        assertThat(results).containsExactly("kept");
+        assertThat(jobs.notice().get()).isEqualTo("cannot be kept; check that it may be written");
+        // What nobody sees is not cancelled with what they see.
+        jobs.chore(p -> "saved", results::add);
+        jobs.cancelAll();
+        workers.runAll();
+        screen.runAll();
+        assertThat(results).containsExactly("kept", "saved");
+    }
+
+    @Test
     void afailureIsANoticeAndTheOthersGoOn() {
         jobs.start(
                 "two",

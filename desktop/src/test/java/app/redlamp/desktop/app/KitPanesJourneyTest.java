@@ -1,0 +1,273 @@
+package app.redlamp.desktop.app;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import app.redlamp.core.kit.Kit;
+import app.redlamp.core.kit.Kits;
+import app.redlamp.core.kit.Parts;
+import app.redlamp.core.kit.Seat;
+import app.redlamp.core.placement.Bleed;
+import app.redlamp.media.demo.DemoProduction;
+import app.redlamp.media.kit.KitShelf;
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.List;
+import javafx.application.Platform;
+import javafx.scene.control.Button;
+import javafx.scene.control.CheckBox;
+import javafx.scene.control.ComboBox;
+import javafx.scene.control.Label;
+import javafx.scene.control.MenuButton;
+import javafx.scene.control.Slider;
+import javafx.scene.control.TextInputControl;
+import javafx.scene.input.KeyCode;
+import javafx.stage.Stage;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+import org.junit.jupiter.api.io.TempDir;
+import org.testfx.api.FxRobot;
+import org.testfx.framework.junit5.ApplicationExtension;
+import org.testfx.framework.junit5.Start;
+
+/** What lies over the bench of the Kit station, and what is done with kits as a whole, in the real window. */
+@ExtendWith(ApplicationExtension.class)
+class KitPanesJourneyTest {
+    @TempDir
+    Path folder;
+
+    private Window window;
+    private List<Path> demo = List.of();
+
+    @Start
+    void start(Stage stage) {
+        window = new Window(stage, nanoseconds -> {});
+    }
+
+    @AfterEach
+    void close() {
+        window.wiring.close();
+    }
+
+    /** @param index 0 the audiobook, 1 the podcast of two hosts, 2 the audio guide */
+    private void openDemo(int index) throws IOException {
+        try (DemoProduction made = DemoProduction.in(folder)) {
+            demo = made.folders();
+        }
+        Platform.runLater(() -> {
+            window.wiring.production().open(demo.get(index));
+            window.wiring.toKit();
+        });
+        advised();
+    }
+
+    private void advised() {
+        window.settle();
+        Window.until(() -> window.wiring.kit().advice().get() != null
+                && window.wiring.kit().advice().get().kit().equals(kit()));
+        window.settle();
+    }
+
+    private Kits kits() {
+        return window.wiring.production().production().get().kits();
+    }
+
+    private Kit kit() {
+        return kits().current().orElseThrow();
+    }
+
+    private Seat seat() {
+        return kit().seats().get(0);
+    }
+
+    @Test
+    void whichKitExplainsBothSchools(FxRobot robot) throws IOException {
+        openDemo(1);
+        window.push(robot, KeyCode.C);
+        Window.until(() -> window.wiring.kit().candidates().get() != null);
+        window.settle();
+        List<String> words = Window.look(() -> robot.lookup("#choice-schools .label").queryAllAs(Label.class).stream()
+                .map(Label::getText)
+                .toList());
+        assertThat(words).contains("USB or XLR", "Condenser or dynamic");
+        assertThat(words).anyMatch(w -> w.startsWith("The figures side with"));
+        assertThat(words).filteredOn(w -> w.contains("would take")).hasSize(4);
+        // Keys of the bench below do nothing meanwhile.
+        window.push(robot, KeyCode.G);
+        assertThat(seat().gainDb()).isEqualTo(48);
+        window.fire(robot, "#take-usb-dynamic");
+        advised();
+        assertThat(kits().all()).hasSize(2);
+        assertThat(kit().seats()).hasSize(2);
+        robot.interact(() -> {
+            MenuButton menu = robot.lookup("#kit-kits").queryAs(MenuButton.class);
+            menu.show();
+            menu.getItems().get(0).fire();
+            menu.hide();
+        });
+        advised();
+        assertThat(kit().name()).isEqualTo("Two dynamics at the kitchen table");
+    }
+
+    @Test
+    void theMicrophoneIsPlaced(FxRobot robot) throws IOException {
+        openDemo(0);
+        window.push(robot, KeyCode.M);
+        assertThat(Window.text(robot, "#place-verdict")).startsWith("A good place");
+        for (int i = 0; i < 11; i++) {
+            window.push(robot, KeyCode.LEFT);
+        }
+        assertThat(seat().position().distanceM()).isCloseTo(0.07, within(0.001));
+        assertThat(Window.text(robot, "#place-verdict")).startsWith("Boomy");
+        robot.interact(
+                () -> robot.lookup("#place-screen").queryAs(CheckBox.class).fire());
+        window.settle();
+        for (int i = 0; i < 2; i++) {
+            window.push(robot, KeyCode.SHIFT, KeyCode.DOWN);
+        }
+        robot.interact(() -> robot.lookup("#place-picture").query().requestFocus());
+        for (int i = 0; i < 3; i++) {
+            window.push(robot, KeyCode.DOWN);
+        }
+        assertThat(seat().position().sideDeg()).isZero();
+        assertThat(seat().position().raisedDeg()).isZero();
+        assertThat(Window.text(robot, "#place-verdict")).startsWith("Every P will pop");
+        Slider turned = robot.lookup("#place-turned").queryAs(Slider.class);
+        robot.interact(turned::requestFocus);
+        window.push(robot, KeyCode.RIGHT);
+        assertThat(seat().position().angleDeg()).isEqualTo(5);
+        robot.interact(() -> robot.lookup("#place-seats")
+                .queryAs(ComboBox.class)
+                .getSelectionModel()
+                .select(2));
+        window.write(robot, "#place-apart", "90 cm");
+        assertThat(robot.lookup("#place-seats").queryAs(ComboBox.class).getValue())
+                .isEqualTo(Bleed.Seats.BESIDE);
+        window.push(robot, KeyCode.ESCAPE);
+        assertThat(robot.lookup("#place-verdict").tryQuery()).isEmpty();
+    }
+
+    @Test
+    void aDataSheetBecomesAMicrophone(FxRobot robot) throws IOException {
+        openDemo(0);
+        window.push(robot, KeyCode.D);
+        Button keep = robot.lookup("#sheet-keep").queryAs(Button.class);
+        assertThat(keep.isDisabled()).isTrue();
+        robot.interact(() -> robot.lookup("#sheet-text")
+                .queryAs(TextInputControl.class)
+                .setText("Sunday Lantern\nSensitivity: -34 dBV/Pa\nSelf-noise: 9 dB(A)\nS/N ratio: 80 dB"));
+        window.settle();
+        assertThat(robot.lookup("#sheet-sensitivity")
+                        .queryAs(TextInputControl.class)
+                        .getText())
+                .isEqualTo("-34 dBV/Pa");
+        assertThat(Window.look(() -> robot.lookup(".mail-question").queryAllAs(Label.class).stream()
+                        .map(Label::getText)
+                        .toList()))
+                .anyMatch(w -> w.contains("do not agree"));
+        window.write(robot, "#sheet-sensitivity", "-5 mV/Pa");
+        assertThat(Window.text(robot, ".mail-question")).contains("never below 0");
+        window.write(robot, "#sheet-sensitivity", "25 mV/Pa");
+        window.write(robot, "#sheet-price", "180");
+        assertThat(keep.isDisabled()).isFalse();
+        robot.interact(keep::fire);
+        window.settle();
+        assertThat(seat().microphone().name()).isEqualTo("Sunday Lantern");
+        assertThat(seat().microphone().capsule().sensitivityMvPerPa()).isEqualTo(25);
+        // The worse of two figures that contradict each other.
+        assertThat(seat().microphone().capsule().selfNoiseDbA()).hasValue(14);
+        window.push(robot, KeyCode.ESCAPE);
+        window.push(robot, KeyCode.P);
+        assertThat(robot.lookup("#pick-microphone")
+                        .queryAs(ComboBox.class)
+                        .getItems()
+                        .contains(seat().microphone()))
+                .isTrue();
+    }
+
+    @Test
+    void aSheetOfABoxBecomesAnInterface(FxRobot robot) throws IOException {
+        openDemo(1);
+        window.push(robot, KeyCode.D);
+        robot.interact(() -> {
+            robot.lookup("#sheet-kind")
+                    .queryAs(ComboBox.class)
+                    .getSelectionModel()
+                    .select(4);
+            robot.lookup("#sheet-text")
+                    .queryAs(TextInputControl.class)
+                    .setText("Larder Two\nGain: 0 to 60 dB\nEIN: -129 dBu A-weighted\n48 V phantom power");
+        });
+        window.settle();
+        assertThat(robot.lookup("#sheet-max-gain")
+                        .queryAs(TextInputControl.class)
+                        .getText())
+                .isEqualTo("60 dB");
+        window.fire(robot, "#sheet-keep");
+        assertThat(kit().box().orElseThrow().name()).isEqualTo("Larder Two");
+        assertThat(kit().box().orElseThrow().inputs()).isEqualTo(2);
+        assertThat(kit().box().orElseThrow().phantom()).isTrue();
+    }
+
+    @Test
+    void twoTakesAreCompared(FxRobot robot) throws IOException {
+        openDemo(0);
+        Path first;
+        Path second;
+        try (DemoProduction made = DemoProduction.in(folder.resolve("sounds"))) {
+            first = made.sound("sentence-before.wav");
+            second = made.sound("sentence-after.wav");
+        }
+        window.push(robot, KeyCode.V);
+        assertThat(Window.text(robot, "#versus-verdict")).startsWith("Record the same text with both");
+        window.chosenRecordings.addAll(List.of(first, second));
+        window.fire(robot, "#versus-load");
+        Window.until(() -> window.wiring.takes().takes().get() != null);
+        window.settle();
+        assertThat(Window.text(robot, "#versus-verdict")).contains("dB less noise");
+        window.push(robot, KeyCode.ESCAPE);
+        window.drop(robot, List.of(first, folder.resolve("none.wav")));
+        Window.until(() -> window.wiring.takes().takes().get().heard().result().isEmpty());
+        window.settle();
+        assertThat(Window.text(robot, "#versus-verdict")).contains("none.wav");
+    }
+
+    @Test
+    void kitsAreCopiedKeptRemovedAndDropped(FxRobot robot) throws IOException {
+        openDemo(2);
+        new KitShelf(folder.resolve("other")).keep(Parts.complete());
+        window.drop(robot, List.of(folder.resolve("other/kits/complete.json")));
+        advised();
+        assertThat(kit().name()).isEqualTo("Complete");
+        assertThat(kits().all()).hasSize(2);
+        window.drop(robot, List.of(Files.writeString(folder.resolve("bad.json"), "{}")));
+        assertThat(window.wiring.jobs().notice().get()).startsWith("bad.json ");
+        window.drop(robot, List.of(folder.resolve("a.txt")));
+        assertThat(window.wiring.jobs().notice().get()).startsWith("Drop a kit document");
+        menu(robot, "kit-copy");
+        assertThat(kit().name()).isEqualTo("Complete, changed");
+        menu(robot, "kit-keep");
+        assertThat(window.wiring.jobs().notice().get()).contains("is kept in the library");
+        menu(robot, "kit-remove");
+        assertThat(kits().all()).hasSize(2);
+        window.chosenFile = folder.resolve("other/kits/complete.json");
+        menu(robot, "kit-open");
+        assertThat(kits().all()).hasSize(3);
+    }
+
+    private void menu(FxRobot robot, String id) {
+        robot.interact(() -> {
+            MenuButton menu = robot.lookup("#kit-kits").queryAs(MenuButton.class);
+            menu.show();
+            menu.getItems().stream()
+                    .filter(i -> id.equals(i.getId()))
+                    .findFirst()
+                    .orElseThrow()
+                    .fire();
+            menu.hide();
+        });
+        advised();
+    }
+}

@@ -1,0 +1,76 @@
+package app.redlamp.desktop.kit;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import app.redlamp.core.chain.Chain;
+import app.redlamp.core.datasheet.Item;
+import app.redlamp.core.datasheet.Sheet;
+import app.redlamp.core.datasheet.SheetReader;
+import app.redlamp.core.kit.AudioInterface;
+import app.redlamp.core.kit.Microphone;
+import app.redlamp.core.kit.Parts;
+import app.redlamp.core.kit.Price;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.EnumSource;
+
+class SheetSortTest {
+    private static final Price PRICE = new Price(120, OptionalDouble.empty());
+
+    private static Optional<Chain> chain() {
+        return Parts.with(Parts.DYNAMIC, Optional.of(Parts.ONE)).chain(0, Parts.quietRoom(), Parts.AUDIOBOOK);
+    }
+
+    @ParameterizedTest
+    @EnumSource(SheetSort.class)
+    void evenAnEmptySheetMakesAPartOfAssumptions(SheetSort sort) {
+        SheetSort.Made made = sort.of(Sheet.EMPTY, "Sunday Lantern", PRICE, 2, chain());
+        assertThat(made.part().id()).isEqualTo("own-sunday-lantern");
+        assertThat(made.part().price()).isEqualTo(PRICE);
+        assertThat(made.assumed()).isNotEmpty();
+        assertThat(made.spreadDb()).isPositive();
+        assertThat(made.here()).isPresent();
+        assertThat(sort.items()).isNotEmpty().doesNotHaveDuplicates();
+        assertThat(sort.of(Sheet.EMPTY, "x", PRICE, 1, Optional.empty()).here()).isEmpty();
+    }
+
+    @Test
+    void whatTheSheetSaysIsInThePart() {
+        Sheet sheet = SheetReader.read("Sensitivity 25 mV/Pa\nSelf-noise 9 dB(A)\nWeight 610 g\nDiaphragm 1 inch");
+        Microphone m = (Microphone)
+                SheetSort.LARGE_CONDENSER.of(sheet, "A", PRICE, 1, chain()).part();
+        assertThat(m.capsule().sensitivityMvPerPa()).isEqualTo(25);
+        assertThat(m.capsule().selfNoiseDbA()).hasValue(9);
+        assertThat(m.weightKg()).isEqualTo(0.61);
+        assertThat(m.diaphragmM()).isEqualTo(0.0254);
+        assertThat(m.power()).isEqualTo(Microphone.Power.PHANTOM);
+        assertThat(m.address()).isEqualTo(Microphone.Address.SIDE);
+        Microphone d = (Microphone)
+                SheetSort.DYNAMIC.of(Sheet.EMPTY, "B", PRICE, 1, chain()).part();
+        assertThat(d.power()).isEqualTo(Microphone.Power.NONE);
+        assertThat(d.address()).isEqualTo(Microphone.Address.END);
+        assertThat(d.capsule().selfNoiseDbA()).isEmpty();
+    }
+
+    @Test
+    void anInterfaceHasAnInputForEveryVoice() {
+        Sheet sheet = SheetReader.read("Max gain: 62 dB\nPhantom power: 48 V\nBit depth: 24");
+        AudioInterface box = (AudioInterface)
+                SheetSort.INTERFACE.of(sheet, "Larder", PRICE, 3, chain()).part();
+        assertThat(box.inputs()).isEqualTo(3);
+        assertThat(box.voices()).isEqualTo(3);
+        assertThat(box.phantom()).isTrue();
+        assertThat(box.preamp().maxGainDb()).isEqualTo(62);
+        assertThat(SheetSort.INTERFACE.items()).contains(Item.INPUT_NOISE);
+    }
+
+    @Test
+    void whatNoPartHasIsRefused() {
+        Sheet sheet = SheetReader.read("Sensitivity: 900 mV/Pa");
+        assertThatThrownBy(() -> SheetSort.RIBBON.of(sheet, "A", PRICE, 1, chain()))
+                .hasMessageContaining("between 0.05 and 200");
+    }
+}
