@@ -115,12 +115,15 @@ final class ChainCommand implements Callable<Integer> {
         return good(shown, need, fit) ? Console.OK : Console.FAILS;
     }
 
-    /** Whether every voice has the gap that is wanted, nothing clips, and nothing is heard that does not fit. */
+    /** Whether every voice has the gap and the clarity that are wanted, nothing clips, and nothing is heard that does not fit. */
     private static boolean good(Kit kit, Need need, Fit fit) {
         for (int i = 0; i < kit.seats().size(); i++) {
             Optional<SignalPath> path =
                     kit.chain(i, need.room(), need.finishing()).map(SignalPath::of);
-            if (path.isEmpty() || path.get().marginDb() < 0 || path.get().headroomDb() < 0) {
+            if (path.isEmpty()
+                    || path.get().marginDb() < 0
+                    || path.get().headroomDb() < 0
+                    || path.get().clarityDb() < need.clarityDb() - 1) {
                 return false;
             }
         }

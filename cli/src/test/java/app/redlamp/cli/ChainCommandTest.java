@@ -3,6 +3,7 @@ package app.redlamp.cli;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import app.redlamp.core.chain.Position;
 import app.redlamp.core.kit.Kit;
 import app.redlamp.core.kit.Parts;
 import app.redlamp.media.kit.KitShelf;
@@ -18,6 +19,7 @@ import java.nio.file.Path;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 
@@ -48,13 +50,19 @@ class ChainCommandTest {
         return folder.resolve("kits").resolve(kit.id() + ".json");
     }
 
+    /** Near enough for a bedroom that is not lined. */
+    private static Kit near() {
+        Kit kit = Parts.complete();
+        return kit.with(0, kit.seats().get(0).at(Position.straight(0.12)).screened(OptionalDouble.of(0.06)));
+    }
+
     @Test
     void everyNodeIsPrintedWithItsUnit() throws IOException {
-        assertThat(run("chain", kept(Parts.complete()).toString(), "--noise", "22", "--set"))
+        assertThat(run("chain", kept(near()).toString(), "--noise", "22", "--set"))
                 .isEqualTo(Console.OK);
         assertThat(out)
                 .startsWith("Complete\n  Reader       Enough: ")
-                .contains("mouth        normal voice, at 1 m: 62 average")
+                .contains("mouth        normal, at 1 m: 62 average")
                 .contains("dB SPL", "dBu", "dBFS")
                 .contains("fits         It all fits together.")
                 .contains("% of the noise");
@@ -67,7 +75,8 @@ class ChainCommandTest {
     @Test
     void jsonHasTheSameFigures() throws IOException {
         Path file = kept(Parts.complete());
-        assertThat(run("chain", file.toString(), "--noise", "22", "--json")).isEqualTo(Console.OK);
+        // Everything but the room is well: it rings too long for a narrator at this distance.
+        assertThat(run("chain", file.toString(), "--noise", "22", "--json")).isEqualTo(Console.FAILS);
         JsonNode json = new ObjectMapper().readTree(out);
         JsonNode voice = json.get("voices").get(0);
         assertThat(voice.get("nodes")).hasSize(7);

@@ -14,7 +14,7 @@ public record Lead(double lengthM, boolean balanced) {
     public static final Lead NONE = new Lead(0, true);
 
     /** What a metre picks up beside mains leads, in volts (an estimate, no source). */
-    static final double PICKED_UP_V_PER_M = 30e-6;
+    static final double PICKED_UP_V_PER_M = 3e-6;
 
     /** Resistors that feed 48 V to each wire (IEC 61938, from memory): what both wires meet at the preamp. */
     static final double FEED_OHM = 6810;

@@ -186,8 +186,8 @@ class ChainsTest {
         Noise bare = new Lead(5, false).hum(150);
         Noise balanced = new Lead(5, true).hum(150);
         assertThat(bare.flatDb() - balanced.flatDb()).isCloseTo(73.14, within(0.01));
-        // 5 m at 30 µV a metre: 150 µV are −74.3 dBu.
-        assertThat(bare.flatDb()).isCloseTo(-74.26, within(0.01));
+        // 5 m at 3 µV a metre: 15 µV are −94.3 dBu.
+        assertThat(bare.flatDb()).isCloseTo(-94.26, within(0.01));
         assertThat(new Lead(10, false).hum(150).flatDb() - bare.flatDb()).isCloseTo(6.02, within(0.01));
         // Hum is low: the ear that is A-weighted hears far less of it.
         assertThat(bare.dbA()).isLessThan(bare.flatDb() - 8);
