@@ -5,9 +5,12 @@ import app.redlamp.core.chain.SignalPath;
 import app.redlamp.core.fit.Fit;
 import app.redlamp.core.fit.Miss;
 import app.redlamp.core.fit.Shelf;
+import app.redlamp.core.kit.AudioInterface;
 import app.redlamp.core.kit.BoosterPart;
+import app.redlamp.core.kit.Cable;
 import app.redlamp.core.kit.Gear;
 import app.redlamp.core.kit.Kit;
+import app.redlamp.core.kit.Microphone;
 import app.redlamp.core.kit.Need;
 import app.redlamp.core.placement.Breath;
 import java.util.ArrayList;
@@ -18,8 +21,8 @@ import java.util.Optional;
 import java.util.OptionalDouble;
 
 /**
- * What is still to be bought: first what nothing can begin without, then what will be heard, then what makes good better; within
- * each, most effect for the money first.
+ * What is still to be bought: first what nothing can begin without, then what will be heard, then what makes good what gap,
+ * headroom and clarity still lack; within each, most effect for the money first. What is enough is not bettered.
  *
  * @param lines in the order in which they are bought
  */
@@ -36,22 +39,28 @@ public record Shopping(List<Purchase> lines) {
             int missing = need.missing(part.getKey(), part.getValue());
             if (missing > 0) {
                 lines.add(new Purchase(
-                        part.getKey(), missing, Purchase.Mark.TODAY, Optional.empty(), OptionalDouble.empty(), false));
+                        part.getKey(),
+                        missing,
+                        nothingBeginsWithout(part.getKey()) ? Purchase.Mark.TODAY : Purchase.Mark.NEXT,
+                        Optional.empty(),
+                        OptionalDouble.empty(),
+                        false));
             }
         }
         for (Miss miss : Fit.of(kit, need, shelf).misses()) {
             miss.remedy().ifPresent(r -> mend(lines, miss, kit, need));
         }
         Upgrade.of(kit, need, shelf).stream()
-                .filter(u ->
-                        u.cost() > 0 && lines.stream().noneMatch(l -> l.part().equals(u.part())))
+                .filter(u -> u.cost() > 0
+                        && u.lessDb() >= Upgrade.WORTH_DB
+                        && lines.stream().noneMatch(l -> l.part().equals(u.part())))
                 .limit(MOST_UPGRADES)
                 .forEach(u -> lines.add(new Purchase(
                         u.part(),
                         need.missing(u.part(), u.pieces()),
                         Purchase.Mark.LATER,
                         Optional.empty(),
-                        OptionalDouble.of(Math.max(u.gapDb(), u.lessDb())),
+                        OptionalDouble.of(u.lessDb()),
                         false)));
         lines.sort(Comparator.comparing(Purchase::mark)
                 .thenComparing(Shopping::free)
@@ -59,6 +68,10 @@ public record Shopping(List<Purchase> lines) {
                 .thenComparingDouble(Purchase::cost)
                 .thenComparing(l -> l.part().id()));
         return new Shopping(reached(lines, need));
+    }
+
+    private static boolean nothingBeginsWithout(Gear part) {
+        return part instanceof Microphone || part instanceof AudioInterface || part instanceof Cable;
     }
 
     private static boolean free(Purchase line) {

@@ -11,6 +11,9 @@ import java.util.Locale;
  * @param quiet how quiet it is when it is recorded in
  */
 public record RoomGuess(Size size, Softness softness, Quiet quiet) {
+    /** Rooms are longer than wide by so much (common practice, no source). */
+    private static final double LONGER = 1.3;
+
     public static final RoomGuess USUAL = new RoomGuess(Size.BEDROOM, Softness.MIXED, Quiet.USUAL);
 
     /** How large. */
@@ -77,7 +80,7 @@ public record RoomGuess(Size size, Softness softness, Quiet quiet) {
         }
     }
 
-    /** The room that this describes: as long as it is wide by 1.3, and rings by Eyring's formula. */
+    /** The room that this describes: longer than wide, and rings by Eyring's formula. */
     public Surroundings surroundings() {
         double volume = size.volumeM3;
         double height = Math.min(2.5, Math.cbrt(volume));
@@ -87,8 +90,6 @@ public record RoomGuess(Size size, Softness softness, Quiet quiet) {
         double decay = 0.161 * volume / (-sides * Math.log(1 - softness.absorption));
         return Surroundings.of(quiet.dbA, volume, Math.max(0.05, decay));
     }
-
-    private static final double LONGER = 1.3;
 
     public RoomGuess sized(Size other) {
         return new RoomGuess(other, softness, quiet);

@@ -226,6 +226,17 @@ class ChooseTest {
         assertThat(box.usedCost().orElseThrow()).isCloseTo(42, within(1e-9));
     }
 
+    /** What is enough is not bettered: in a dead quiet room with a good condenser nothing else is on the list. */
+    @Test
+    void nothingIsSoldThatTheJobDoesNotLack() {
+        Need still = Parts.need(1, Surroundings.of(16, 12, 0.2), Map.of("condenser", 1, "one", 1, "xlr", 1));
+        Shopping list = Shopping.of(Parts.complete(), still, Parts.SHELF);
+        assertThat(list.lines()).noneMatch(l -> l.mark() == Purchase.Mark.LATER);
+        // What belongs to the kit and is not there comes next: reading can begin without it.
+        assertThat(list.lines().stream().map(Purchase::part)).contains(Parts.SCREEN, Parts.CLOSED);
+        assertThat(list.today()).isEmpty();
+    }
+
     @Test
     void theBudgetIsSpentFromTheTopDown() {
         Kit kit = Parts.with(Parts.DYNAMIC, Optional.of(Parts.ONE));
