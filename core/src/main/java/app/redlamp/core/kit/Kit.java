@@ -22,9 +22,16 @@ import java.util.Optional;
  * @param box with preamps and converter; absent where microphones go straight into a computer
  * @param extras what else belongs to it, at most 40
  * @param hub whether what goes into the computer goes through a hub
+ * @param compressionDb by how much finishing will compress the voice, which its make-up gives back to the noise too, 0 to 12 dB
  */
 public record Kit(
-        String id, String name, List<Seat> seats, Optional<AudioInterface> box, List<Extra> extras, boolean hub) {
+        String id,
+        String name,
+        List<Seat> seats,
+        Optional<AudioInterface> box,
+        List<Extra> extras,
+        boolean hub,
+        double compressionDb) {
     public static final int MOST_SEATS = 16;
     private static final int MOST_EXTRAS = 40;
 
@@ -33,10 +40,23 @@ public record Kit(
         seats = List.copyOf(seats);
         extras = List.copyOf(extras);
         Gear.check(id, name);
+        if (!(compressionDb >= 0 && compressionDb <= 12)) {
+            throw new IllegalArgumentException("compression of " + compressionDb + " dB: must lie between 0 and 12");
+        }
         if (seats.isEmpty() || seats.size() > MOST_SEATS || extras.size() > MOST_EXTRAS) {
             throw new IllegalArgumentException("'" + name + "': " + seats.size() + " voices, " + extras.size()
                     + " extras: must be 1 to " + MOST_SEATS + " voices, and at most " + MOST_EXTRAS + " extras");
         }
+    }
+
+    /** Without compression. */
+    public Kit(
+            String id, String name, List<Seat> seats, Optional<AudioInterface> box, List<Extra> extras, boolean hub) {
+        this(id, name, seats, box, extras, hub, 0);
+    }
+
+    public Kit compressing(double db) {
+        return new Kit(id, name, seats, box, extras, hub, db);
     }
 
     /** What a voice goes through: what is built into its microphone, or the box; absent where there is neither. */
@@ -56,7 +76,7 @@ public record Kit(
                 p,
                 p.within(one.gainDb()),
                 converter.orElseThrow(),
-                finishing));
+                finishing.compressing(compressionDb)));
     }
 
     /** With every knob where its loudest line is wanted, as far as there is gain. */
@@ -78,15 +98,15 @@ public record Kit(
     }
 
     public Kit seated(List<Seat> all) {
-        return new Kit(id, name, all, box, extras, hub);
+        return new Kit(id, name, all, box, extras, hub, compressionDb);
     }
 
     public Kit through(Optional<AudioInterface> other) {
-        return new Kit(id, name, seats, other, extras, hub);
+        return new Kit(id, name, seats, other, extras, hub, compressionDb);
     }
 
     public Kit with(List<Extra> all) {
-        return new Kit(id, name, seats, box, all, hub);
+        return new Kit(id, name, seats, box, all, hub, compressionDb);
     }
 
     public Kit adding(Extra extra) {
@@ -96,15 +116,15 @@ public record Kit(
     }
 
     public Kit hubbed(boolean through) {
-        return new Kit(id, name, seats, box, extras, through);
+        return new Kit(id, name, seats, box, extras, through, compressionDb);
     }
 
     public Kit called(String other) {
-        return new Kit(id, other, seats, box, extras, hub);
+        return new Kit(id, other, seats, box, extras, hub, compressionDb);
     }
 
     public Kit as(String other) {
-        return new Kit(other, name, seats, box, extras, hub);
+        return new Kit(other, name, seats, box, extras, hub, compressionDb);
     }
 
     /** Extras of a use. */

@@ -39,6 +39,9 @@ final class KnobsSheet extends VBox implements Desk.Sheet<Kit> {
     /** Half of a slider's thumb: its track ends so far from its edge. */
     private static final double THUMB = 10;
 
+    /** None, gentle, and as much as is plenty (common practice, no source). */
+    private static final List<Double> COMPRESSIONS = List.of(0.0, 3.0, 6.0);
+
     private final KitParts parts;
     private final KitMoves moves;
     private final Slider gain = new Slider(0, 60, 0);
@@ -48,6 +51,7 @@ final class KnobsSheet extends VBox implements Desk.Sheet<Kit> {
     private final Label placeWords = words("knob-place-words");
     private final Choice<Effort> reading;
     private final Choice<Effort> loudest;
+    private final Choice<Double> finishing;
     private final GridPane table = new GridPane();
     private boolean showing;
 
@@ -59,11 +63,24 @@ final class KnobsSheet extends VBox implements Desk.Sheet<Kit> {
         table.setId("kit-upgrades");
         reading = effort("voice-reading", "knobs.reading", false);
         loudest = effort("voice-loudest", "knobs.loudest", true);
+        finishing = new Choice<>(
+                "kit-compression",
+                parts.say("knobs.finishing"),
+                COMPRESSIONS,
+                db -> db == 0
+                        ? parts.say("knobs.compression.none")
+                        : parts.say("knobs.compression", parts.bench().plain(db)),
+                () -> parts.model().kit().get() == null
+                        ? 0.0
+                        : parts.model().kit().get().compressionDb(),
+                db -> parts.model().edit("edit.compression", k -> k.compressing(db)));
         HBox voice = Parts.line(
                 parts.bench().name("knobs.reading", "effort"),
                 reading,
                 parts.bench().name("knobs.loudest", "crest"),
-                loudest);
+                loudest,
+                parts.bench().name("knobs.finishing", "makeup"),
+                finishing);
         getChildren()
                 .addAll(
                         knob(
@@ -171,6 +188,7 @@ final class KnobsSheet extends VBox implements Desk.Sheet<Kit> {
         }
         reading.refresh();
         loudest.refresh();
+        finishing.refresh();
         showing = false;
         words(path);
     }

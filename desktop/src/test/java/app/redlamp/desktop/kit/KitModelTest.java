@@ -173,6 +173,19 @@ class KitModelTest {
         assertThat(model.path().get().loudestPeakDbfs()).isCloseTo(-9, within(1e-6));
     }
 
+    /** What the compressor takes from the voice its make-up gives back, and to the noise too. */
+    @Test
+    void compressionNarrowsTheGap() {
+        add(Parts.complete());
+        double gap = model.path().get().gapDb();
+        model.edit("edit.compression", k -> k.compressing(6));
+        assertThat(model.path().get().gapDb()).isCloseTo(gap - 6, within(0.1));
+        model.edit("edit.compression", k -> k.compressing(40));
+        assertThat(model.fault().get()).contains("between 0 and 12");
+        history.undo();
+        assertThat(model.path().get().gapDb()).isCloseTo(gap, within(1e-9));
+    }
+
     @Test
     void theProductionsRoomCounts() {
         add(Parts.complete());

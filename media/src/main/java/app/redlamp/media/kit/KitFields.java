@@ -43,6 +43,7 @@ public final class KitFields {
         ArrayNode extras = node.putArray("extras");
         kit.extras().forEach(e -> extras.add(e.id()));
         node.put("hub", kit.hub());
+        node.put("compressionDb", kit.compressionDb());
     }
 
     private static void seat(Seat seat, ObjectNode node) {

@@ -102,7 +102,8 @@ public final class KitReader {
                 seats,
                 optional(AudioInterface.class, document, "box"),
                 extras,
-                document.flag("hub"));
+                document.flag("hub"),
+                document.optionalNumber("compressionDb").orElse(0));
     }
 
     private Seat seat(JsonObject o) throws IOException {

@@ -81,7 +81,8 @@ class KitShelfTest {
                                 .with(Parts.DYNAMIC)
                                 .boosted(Optional.of(Parts.BOOSTER))
                                 .screened(OptionalDouble.empty()))
-                .hubbed(true);
+                .hubbed(true)
+                .compressing(3);
         assertThat(again(kit)).isEqualTo(kit);
         assertThat(again(boosted)).isEqualTo(boosted);
         assertThat(again(Parts.with(Parts.TELEPHONE, Optional.empty())))
