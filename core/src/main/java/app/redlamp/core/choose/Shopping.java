@@ -15,6 +15,7 @@ import app.redlamp.core.kit.Need;
 import app.redlamp.core.placement.Breath;
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -27,8 +28,6 @@ import java.util.OptionalDouble;
  * @param lines in the order in which they are bought
  */
 public record Shopping(List<Purchase> lines) {
-    private static final int MOST_UPGRADES = 3;
-
     public Shopping {
         lines = List.copyOf(lines);
     }
@@ -50,11 +49,8 @@ public record Shopping(List<Purchase> lines) {
         for (Miss miss : Fit.of(kit, need, shelf).misses()) {
             miss.remedy().ifPresent(r -> mend(lines, miss, kit, need));
         }
-        Upgrade.of(kit, need, shelf).stream()
-                .filter(u -> u.cost() > 0
-                        && u.lessDb() >= Upgrade.WORTH_DB
-                        && lines.stream().noneMatch(l -> l.part().equals(u.part())))
-                .limit(MOST_UPGRADES)
+        better(kit, need, shelf).stream()
+                .filter(u -> lines.stream().noneMatch(l -> l.part().equals(u.part())))
                 .forEach(u -> lines.add(new Purchase(
                         u.part(),
                         need.missing(u.part(), u.pieces()),
@@ -68,6 +64,15 @@ public record Shopping(List<Purchase> lines) {
                 .thenComparingDouble(Purchase::cost)
                 .thenComparing(l -> l.part().id()));
         return new Shopping(reached(lines, need));
+    }
+
+    /** The best of each sort of part: nobody buys two microphones in place of one. */
+    private static List<Upgrade> better(Kit kit, Need need, Shelf shelf) {
+        Map<Class<?>, Upgrade> best = new LinkedHashMap<>();
+        Upgrade.of(kit, need, shelf).stream()
+                .filter(u -> u.cost() > 0 && u.lessDb() >= Upgrade.WORTH_DB)
+                .forEach(u -> best.putIfAbsent(u.part().getClass(), u));
+        return List.copyOf(best.values());
     }
 
     private static boolean nothingBeginsWithout(Gear part) {

@@ -238,6 +238,17 @@ class ChooseTest {
     }
 
     @Test
+    void ofEachSortOfPartOneBetterIsOffered() {
+        Kit kit = Parts.with(Parts.HISSING, Optional.of(Parts.ONE));
+        Shopping list = Shopping.of(kit, Parts.need(1, KITCHEN, Map.of("hissing", 1, "one", 1, "xlr", 1)), Parts.SHELF);
+        List<Purchase> better = list.lines().stream()
+                .filter(l -> l.mark() == Purchase.Mark.LATER && l.against().isEmpty())
+                .toList();
+        assertThat(better.stream().filter(l -> l.part() instanceof Microphone)).hasSize(1);
+        assertThat(better).allMatch(l -> l.effectDb().orElseThrow() >= 1);
+    }
+
+    @Test
     void theBudgetIsSpentFromTheTopDown() {
         Kit kit = Parts.with(Parts.DYNAMIC, Optional.of(Parts.ONE));
         Need poor = new Need(

@@ -107,7 +107,7 @@ final class PlacePane extends Overlay {
         below.setMaxHeight(BELOW);
         VBox.setVgrow(picture, Priority.ALWAYS);
         getChildren().addAll(verdict, picture, below);
-        parts.model().path().addListener((o, was, now) -> refresh());
+        follow(parts.model().path());
         refresh();
     }
 

@@ -41,7 +41,7 @@ final class VersusPane extends Overlay {
         figures.getStyleClass().add("room-grid");
         VBox.setVgrow(picture, Priority.ALWAYS);
         getChildren().addAll(verdict, picture, legend, figures);
-        parts.takes().takes().addListener((o, was, now) -> refresh());
+        follow(parts.takes().takes());
         refresh();
     }
 

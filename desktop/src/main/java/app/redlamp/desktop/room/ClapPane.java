@@ -76,7 +76,7 @@ final class ClapPane extends Overlay {
         right.setPrefWidth(430);
         VBox.setVgrow(halves, Priority.ALWAYS);
         getChildren().addAll(verdict, halves);
-        parts.listening().clap().addListener((o, was, now) -> refresh());
+        follow(parts.listening().clap());
         refresh();
     }
 

@@ -45,7 +45,7 @@ final class ComparePane extends Overlay {
         VBox.setVgrow(picture, Priority.ALWAYS);
         legend.setText(parts.strings().say("compare.legend"));
         getChildren().addAll(verdict, picture, legend, figures);
-        parts.listening().comparison().addListener((o, was, now) -> refresh());
+        follow(parts.listening().comparison());
         refresh();
     }
 

@@ -53,7 +53,7 @@ final class NightPane extends Overlay {
         rows.getStyleClass().add("room-grid");
         VBox.setVgrow(picture, Priority.ALWAYS);
         getChildren().addAll(verdict, picture, rows);
-        parts.listening().diary().addListener((o, was, now) -> refresh());
+        follow(parts.listening().diary());
         refresh();
     }
 

@@ -6,6 +6,8 @@ import app.redlamp.desktop.look.Strings;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import javafx.beans.property.IntegerProperty;
+import javafx.beans.property.SimpleIntegerProperty;
 import javafx.scene.Scene;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
@@ -22,6 +24,7 @@ class CoveredPageTest {
     private final Parts parts = Parts.of(new Strings(Locale.ENGLISH), Locale.ENGLISH);
     private final List<String> told = new ArrayList<>();
     private final Button bench = new Button("bench");
+    private final IntegerProperty followed = new SimpleIntegerProperty();
     private CoveredPage page;
 
     /** Something that counts what it is told. */
@@ -31,6 +34,7 @@ class CoveredPageTest {
         Sheet(Runnable close) {
             super(parts, "versus.heading", close);
             getChildren().add(label);
+            follow(followed);
         }
 
         @Override
@@ -41,7 +45,7 @@ class CoveredPageTest {
 
         @Override
         public void refresh() {
-            told.add("refresh");
+            told.add("refresh " + followed.get());
         }
     }
 
@@ -70,7 +74,18 @@ class CoveredPageTest {
         robot.push(KeyCode.ESCAPE);
         assertThat(page.covered()).isFalse();
         assertThat(page.getChildren()).containsExactly(bench);
-        assertThat(told).containsExactly("bench", "begin", "refresh", "bench", "uncovered");
+        assertThat(told).containsExactly("bench", "begin", "refresh 0", "bench", "uncovered");
+    }
+
+    @Test
+    void anOverlayFollowsWhatItShows(FxRobot robot) {
+        robot.interact(() -> {
+            page.showBench();
+            page.cover(Sheet::new);
+            followed.set(7);
+            followed.set(8);
+        });
+        assertThat(told).endsWith("refresh 7", "refresh 8");
     }
 
     @Test
