@@ -3,7 +3,9 @@ package app.redlamp.desktop.job;
 import app.redlamp.core.port.Progress;
 import java.io.IOException;
 import java.util.List;
+import java.util.Set;
 import java.util.concurrent.CancellationException;
+import java.util.concurrent.ConcurrentHashMap;
 import java.util.concurrent.Executor;
 import java.util.concurrent.atomic.AtomicInteger;
 import java.util.function.Consumer;
@@ -20,6 +22,9 @@ public final class JobService {
     private final Executor workers;
     private final Executor interfaceThread;
     private final ObservableList<Job> running = FXCollections.observableArrayList();
+    /** The same for whoever cancels them from another thread, as closing the window may. */
+    private final Set<Job> cancellable = ConcurrentHashMap.newKeySet();
+
     private final ObservableList<Job> shown = FXCollections.unmodifiableObservableList(running);
     private final ReadOnlyStringWrapper notice = new ReadOnlyStringWrapper("");
 
@@ -74,6 +79,7 @@ public final class JobService {
             return job;
         }
         running.add(job);
+        cancellable.add(job);
         AtomicInteger left = new AtomicInteger(parts.size());
         for (int i = 0; i < parts.size(); i++) {
             int part = i;
@@ -100,7 +106,7 @@ public final class JobService {
 
     /** Cancels what the user can see; chores without a title, such as saving a setting, go on. */
     public void cancelAll() {
-        List.copyOf(running).stream().filter(j -> !j.title().isEmpty()).forEach(Job::cancel);
+        cancellable.stream().filter(j -> !j.title().isEmpty()).forEach(Job::cancel);
     }
 
     private <T> void run(Job job, int part, Work<T> work, Listener<T> listener, AtomicInteger left) {
@@ -122,6 +128,7 @@ public final class JobService {
             last.run();
             if (left.decrementAndGet() == 0) {
                 running.remove(job);
+                cancellable.remove(job);
                 listener.ended(job.cancelled());
             }
         });
