@@ -97,12 +97,12 @@ final class KitReading {
                         GainFit.of(path.chain(), need.target()), path.chain().preamp()),
                 "gain"));
         figures.add(new Reading.Figure(parts.say("kit.clarity"), chains.clarity(path, need), "clarity"));
+        figures.add(new Reading.Figure(parts.say("kit.better"), chains.betterMicrophone(path), "selfnoise"));
         return figures;
     }
 
     private Reading.More more(SignalPath path) {
         List<Reading.Figure> all = new ArrayList<>();
-        all.add(new Reading.Figure(parts.say("kit.better"), parts.chains().betterMicrophone(path), "selfnoise"));
         all.add(new Reading.Figure(parts.say("kit.shout"), parts.chains().shout(path.chain()), "headroom"));
         all.add(new Reading.Figure(parts.say("kit.finishing"), parts.chains().makeUp(path), "makeup"));
         for (Source source : path.file().noises().keySet()) {

@@ -4,6 +4,8 @@ import app.redlamp.core.chain.Chain;
 import app.redlamp.core.chain.Effort;
 import app.redlamp.core.chain.Position;
 import app.redlamp.core.chain.SignalPath;
+import app.redlamp.core.kit.Kit;
+import app.redlamp.core.kit.Need;
 import app.redlamp.core.kit.Seat;
 import app.redlamp.core.placement.Bleed;
 import app.redlamp.core.placement.Breath;
@@ -249,8 +251,24 @@ final class PlacePane extends Overlay {
                 add(parts.places().lineOf(effort, Placing.distanceFor(chain, effort)));
             }
         }
-        add(parts.places().bleed(Bleed.of(chain, sitting, apartM), sitting, apartM));
+        bleeds(chain);
         add(parts.places().speaker(Bleed.ofSpeaker(chain, LISTENER_M, SPEAKER_DEG)));
+    }
+
+    /** What is left of the other voice in each track; of one voice, what would be. */
+    private void bleeds(Chain own) {
+        Kit kit = parts.model().kit().get();
+        if (kit.seats().size() == 1) {
+            add(parts.places().bleed(Bleed.of(own, sitting, apartM), sitting, apartM));
+            return;
+        }
+        Need need = parts.model().need().get();
+        for (int i = 0; i < kit.seats().size(); i++) {
+            String name = kit.seats().get(i).name();
+            kit.chain(i, need.room(), need.finishing())
+                    .ifPresent(c -> add(parts.say(
+                            "place.track", name, parts.places().bleed(Bleed.of(c, sitting, apartM), sitting, apartM))));
+        }
     }
 
     private void add(String words) {

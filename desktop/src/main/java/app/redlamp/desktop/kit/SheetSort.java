@@ -21,6 +21,9 @@ enum SheetSort {
     SMALL_CONDENSER,
     DYNAMIC,
     RIBBON,
+    LAVALIER,
+    USB_CONDENSER,
+    USB_DYNAMIC,
     INTERFACE;
 
     private static final double USUAL_DIAPHRAGM_MM = 20;
@@ -65,10 +68,11 @@ enum SheetSort {
 
     private Microphone.Kind kind() {
         return switch (this) {
-            case LARGE_CONDENSER -> Microphone.Kind.LARGE_CONDENSER;
+            case LARGE_CONDENSER, USB_CONDENSER -> Microphone.Kind.LARGE_CONDENSER;
             case SMALL_CONDENSER -> Microphone.Kind.SMALL_CONDENSER;
             case RIBBON -> Microphone.Kind.RIBBON;
-            case DYNAMIC, INTERFACE -> Microphone.Kind.DYNAMIC;
+            case LAVALIER -> Microphone.Kind.LAVALIER;
+            case DYNAMIC, USB_DYNAMIC, INTERFACE -> Microphone.Kind.DYNAMIC;
         };
     }
 
@@ -114,20 +118,50 @@ enum SheetSort {
     }
 
     private Microphone microphone(Sheet sheet, SheetMicrophone made, String id, String name, Price price) {
-        boolean side = this == LARGE_CONDENSER || this == RIBBON;
         return new Microphone(
                 id,
                 name,
                 kind(),
                 made.usual(),
-                side ? Microphone.Address.SIDE : Microphone.Address.END,
-                Plug.XLR,
-                kind().isCondenser() ? Microphone.Power.PHANTOM : Microphone.Power.NONE,
-                Optional.empty(),
+                address(),
+                plug(),
+                power(),
+                isUsb() ? Optional.of(inside(sheet)) : Optional.empty(),
                 sheet.value(Item.DIAPHRAGM).orElse(USUAL_DIAPHRAGM_MM) / 1000,
                 sheet.value(Item.WEIGHT).orElse(USUAL_WEIGHT_KG),
                 price,
                 "");
+    }
+
+    private boolean isUsb() {
+        return this == USB_CONDENSER || this == USB_DYNAMIC;
+    }
+
+    /** Sheets of USB microphones rarely say what is inside: what is usual in boxes counts, and a socket for headphones. */
+    private static Microphone.Inside inside(Sheet sheet) {
+        SheetInterface box = SheetInterface.of(sheet);
+        return new Microphone.Inside(box.usual(), box.converter(), true, false);
+    }
+
+    private Microphone.Address address() {
+        return switch (this) {
+            case LARGE_CONDENSER, USB_CONDENSER, RIBBON -> Microphone.Address.SIDE;
+            case LAVALIER -> Microphone.Address.ANY;
+            case SMALL_CONDENSER, DYNAMIC, USB_DYNAMIC, INTERFACE -> Microphone.Address.END;
+        };
+    }
+
+    private Plug plug() {
+        return isUsb() ? Plug.USB : this == LAVALIER ? Plug.MINI : Plug.XLR;
+    }
+
+    private Microphone.Power power() {
+        return switch (this) {
+            case LARGE_CONDENSER, SMALL_CONDENSER -> Microphone.Power.PHANTOM;
+            case LAVALIER -> Microphone.Power.PLUG_IN;
+            case USB_CONDENSER, USB_DYNAMIC -> Microphone.Power.USB;
+            case DYNAMIC, RIBBON, INTERFACE -> Microphone.Power.NONE;
+        };
     }
 
     private static String safe(String name) {

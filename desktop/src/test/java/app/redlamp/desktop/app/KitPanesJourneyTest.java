@@ -193,7 +193,7 @@ class KitPanesJourneyTest {
             robot.lookup("#sheet-kind")
                     .queryAs(ComboBox.class)
                     .getSelectionModel()
-                    .select(4);
+                    .selectLast();
             robot.lookup("#sheet-text")
                     .queryAs(TextInputControl.class)
                     .setText("Larder Two\nGain: 0 to 60 dB\nEIN: -129 dBu A-weighted\n48 V phantom power");

@@ -56,6 +56,20 @@ class SheetSortTest {
     }
 
     @Test
+    void whatGoesIntoAComputerHasItsConverterInside() {
+        Sheet sheet = SheetReader.read("Sensitivity 15 mV/Pa\nSelf-noise 18 dB(A)\nBit depth: 16 bit");
+        Microphone usb = (Microphone)
+                SheetSort.USB_CONDENSER.of(sheet, "U", PRICE, 1, chain()).part();
+        assertThat(usb.isDigital()).isTrue();
+        assertThat(usb.inside().orElseThrow().converter().bits()).isEqualTo(16);
+        assertThat(usb.power()).isEqualTo(Microphone.Power.USB);
+        Microphone worn = (Microphone)
+                SheetSort.LAVALIER.of(Sheet.EMPTY, "L", PRICE, 1, chain()).part();
+        assertThat(worn.power()).isEqualTo(Microphone.Power.PLUG_IN);
+        assertThat(worn.kind().isWorn()).isTrue();
+    }
+
+    @Test
     void anInterfaceHasAnInputForEveryVoice() {
         Sheet sheet = SheetReader.read("Max gain: 62 dB\nPhantom power: 48 V\nBit depth: 24");
         AudioInterface box = (AudioInterface)

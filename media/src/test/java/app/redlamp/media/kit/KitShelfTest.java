@@ -7,6 +7,8 @@ import app.redlamp.core.choose.Candidate;
 import app.redlamp.core.choose.Candidates;
 import app.redlamp.core.choose.School;
 import app.redlamp.core.fit.Shelf;
+import app.redlamp.core.kit.AudioInterface;
+import app.redlamp.core.kit.BoosterPart;
 import app.redlamp.core.kit.Extra;
 import app.redlamp.core.kit.Gear;
 import app.redlamp.core.kit.Kit;
@@ -29,6 +31,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.Random;
+import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 
@@ -59,6 +62,31 @@ class KitShelfTest {
             assertThat(parts).anyMatch(p -> p instanceof Microphone m && Candidate.Family.of(m) == family);
         }
         assertThat(parts).hasSizeGreaterThan(50);
+    }
+
+    /** What is bought comes in three classes; a telephone and a laptop are what they are. */
+    @Test
+    void everySortComesInThreeClasses() {
+        List<Gear> parts = new KitShelf(library).parts();
+        for (Candidate.Family family : Candidate.Family.values()) {
+            if (family != Candidate.Family.TELEPHONE && family != Candidate.Family.COMPUTER) {
+                inThree(
+                        family.id(),
+                        parts.stream().filter(p -> p instanceof Microphone m && Candidate.Family.of(m) == family));
+            }
+        }
+        for (AudioInterface.Form form : AudioInterface.Form.values()) {
+            if (form != AudioInterface.Form.SOUND_CARD) {
+                inThree(form.id(), parts.stream().filter(p -> p instanceof AudioInterface a && a.form() == form));
+            }
+        }
+        inThree("booster", parts.stream().filter(BoosterPart.class::isInstance));
+    }
+
+    private static void inThree(String sort, Stream<Gear> parts) {
+        assertThat(parts.map(Gear::name).map(n -> n.substring(n.lastIndexOf(' ') + 1)))
+                .as(sort)
+                .contains("entry", "middle", "top");
     }
 
     @Test
