@@ -9,15 +9,10 @@ import app.redlamp.core.kit.Parts;
 import app.redlamp.media.kit.KitShelf;
 import app.redlamp.media.room.RoomShelf;
 import com.fasterxml.jackson.databind.JsonNode;
-import com.fasterxml.jackson.databind.ObjectMapper;
-import java.io.ByteArrayOutputStream;
 import java.io.IOException;
-import java.io.PrintStream;
-import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import org.junit.jupiter.api.Test;
@@ -28,22 +23,7 @@ class ChainCommandTest {
     @TempDir
     Path folder;
 
-    private String out = "";
-    private String err = "";
-
-    private int run(String... arguments) {
-        ByteArrayOutputStream printed = new ByteArrayOutputStream();
-        ByteArrayOutputStream errors = new ByteArrayOutputStream();
-        int code = Main.run(
-                new Console(
-                        new PrintStream(printed, true, StandardCharsets.UTF_8),
-                        new PrintStream(errors, true, StandardCharsets.UTF_8),
-                        Locale.UK),
-                arguments);
-        out = printed.toString(StandardCharsets.UTF_8);
-        err = errors.toString(StandardCharsets.UTF_8);
-        return code;
-    }
+    private final Shell shell = new Shell();
 
     private Path kept(Kit kit) throws IOException {
         new KitShelf(folder).keep(kit);
@@ -58,26 +38,27 @@ class ChainCommandTest {
 
     @Test
     void everyNodeIsPrintedWithItsUnit() throws IOException {
-        assertThat(run("chain", kept(near()).toString(), "--noise", "22", "--set"))
+        assertThat(shell.run("chain", kept(near()).toString(), "--noise", "22", "--set"))
                 .isEqualTo(Console.OK);
-        assertThat(out)
+        assertThat(shell.out())
                 .startsWith("Complete\n  Reader       Enough: ")
                 .contains("mouth        normal, at 1 m: 62 average")
                 .contains("dB SPL", "dBu", "dBFS")
                 .contains("fits         It all fits together.")
                 .contains("% of the noise");
-        assertThat(err).isEmpty();
-        assertThat(run("chain", kept(Parts.complete()).toString(), "--noise", "60"))
+        assertThat(shell.err()).isEmpty();
+        assertThat(shell.run("chain", kept(Parts.complete()).toString(), "--noise", "60"))
                 .isEqualTo(Console.FAILS);
-        assertThat(out).contains("The room is the limit");
+        assertThat(shell.out()).contains("The room is the limit");
     }
 
     @Test
     void jsonHasTheSameFigures() throws IOException {
         Path file = kept(Parts.complete());
         // Everything but the room is well: it rings too long for a narrator at this distance.
-        assertThat(run("chain", file.toString(), "--noise", "22", "--json")).isEqualTo(Console.FAILS);
-        JsonNode json = new ObjectMapper().readTree(out);
+        assertThat(shell.run("chain", file.toString(), "--noise", "22", "--json"))
+                .isEqualTo(Console.FAILS);
+        JsonNode json = shell.json();
         JsonNode voice = json.get("voices").get(0);
         assertThat(voice.get("nodes")).hasSize(7);
         assertThat(voice.get("nodes").get(1).get("averageDb").asDouble()).isCloseTo(77.24, within(0.02));
@@ -92,13 +73,13 @@ class ChainCommandTest {
     @Test
     void whatDoesNotFitIsListedWithWhatItCosts() throws IOException {
         Path file = kept(Parts.with(Parts.CONDENSER, Optional.empty()));
-        assertThat(run("chain", file.toString())).isEqualTo(Console.FAILS);
-        assertThat(out)
+        assertThat(shell.run("chain", file.toString())).isEqualTo(Console.FAILS);
+        assertThat(shell.out())
                 .contains("has no way into a file yet")
                 .contains("One thing stops you")
                 .contains("Nothing takes the microphone's plug");
-        run("chain", file.toString(), "--json");
-        JsonNode json = new ObjectMapper().readTree(out);
+        shell.run("chain", file.toString(), "--json");
+        JsonNode json = shell.json();
         assertThat(json.get("voices").get(0).get("complete").asBoolean()).isFalse();
         assertThat(json.get("fit").get(0).get("kind").asText()).isEqualTo("no-box");
         assertThat(json.get("fit").get(0).get("cost").asDouble()).isPositive();
@@ -110,13 +91,11 @@ class ChainCommandTest {
         rooms.keep(rooms.presets().get(0));
         String room = folder.resolve("rooms/box-room.json").toString();
         String kit = kept(Parts.complete()).toString();
-        run("chain", kit, "--room", room, "--json");
-        double inBox =
-                new ObjectMapper().readTree(out).get("room").get("volumeM3").asDouble();
+        shell.run("chain", kit, "--room", room, "--json");
+        double inBox = shell.json().get("room").get("volumeM3").asDouble();
         assertThat(inBox).isCloseTo(2.4 * 1.9 * 2.45, within(0.01));
-        run("chain", kit, "--json");
-        assertThat(new ObjectMapper().readTree(out).get("room").get("volumeM3").asDouble())
-                .isCloseTo(30, within(1e-6));
+        shell.run("chain", kit, "--json");
+        assertThat(shell.json().get("room").get("volumeM3").asDouble()).isCloseTo(30, within(1e-6));
     }
 
     @Test
@@ -128,9 +107,9 @@ class ChainCommandTest {
                 List.of("chain", kept(Parts.complete()).toString(), "--spec", "spoon"),
                 List.of("chain", kept(Parts.complete()).toString(), "--noise", "900"),
                 List.of("chain", kept(Parts.complete()).toString(), "--room", bad.toString()))) {
-            assertThat(run(arguments.toArray(String[]::new))).isEqualTo(Console.CANNOT);
-            assertThat(err).startsWith("redlamp: ").hasLineCount(1);
-            assertThat(out).isEmpty();
+            assertThat(shell.run(arguments.toArray(String[]::new))).isEqualTo(Console.CANNOT);
+            assertThat(shell.err()).startsWith("redlamp: ").hasLineCount(1);
+            assertThat(shell.out()).isEmpty();
         }
     }
 }

@@ -6,14 +6,9 @@ import static org.assertj.core.api.Assertions.within;
 import app.redlamp.media.demo.DemoProduction;
 import app.redlamp.media.room.RoomShelf;
 import com.fasterxml.jackson.databind.JsonNode;
-import com.fasterxml.jackson.databind.ObjectMapper;
-import java.io.ByteArrayOutputStream;
 import java.io.IOException;
-import java.io.PrintStream;
-import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.util.Locale;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
@@ -29,8 +24,7 @@ class RoomCommandsTest {
     @TempDir
     Path folder;
 
-    private String out = "";
-    private String err = "";
+    private final Shell shell = new Shell();
 
     @BeforeAll
     static void build() throws IOException {
@@ -42,42 +36,25 @@ class RoomCommandsTest {
         room = shared.resolve("library/rooms/box-room.json");
     }
 
-    private int run(String... arguments) {
-        ByteArrayOutputStream printed = new ByteArrayOutputStream();
-        ByteArrayOutputStream errors = new ByteArrayOutputStream();
-        int code = Main.run(
-                new Console(
-                        new PrintStream(printed, true, StandardCharsets.UTF_8),
-                        new PrintStream(errors, true, StandardCharsets.UTF_8),
-                        Locale.UK),
-                arguments);
-        out = printed.toString(StandardCharsets.UTF_8);
-        err = errors.toString(StandardCharsets.UTF_8);
-        return code;
-    }
-
-    private JsonNode json() throws IOException {
-        return new ObjectMapper().readTree(out);
-    }
-
     @Test
     void roomSaysWhereItStandsAndWhatHelps() {
-        assertThat(run("room", room.toString())).isEqualTo(Console.FAILS);
+        assertThat(shell.run("room", room.toString())).isEqualTo(Console.FAILS);
 
-        assertThat(out)
+        assertThat(shell.out())
                 .startsWith("Box room: 2.40 × 1.90 × 2.45 m\nRings too long, 0.8")
                 .contains("Sabine counts")
                 .contains("the back wall")
                 .contains("to help")
                 .contains("leaves 125 Hz as it is");
-        assertThat(err).isEmpty();
+        assertThat(shell.err()).isEmpty();
     }
 
     @Test
     void roomPrintsTheDocumentedObject() throws IOException {
-        assertThat(run("room", room.toString(), "--json", "--decay", "0.3")).isEqualTo(Console.FAILS);
+        assertThat(shell.run("room", room.toString(), "--json", "--decay", "0.3"))
+                .isEqualTo(Console.FAILS);
 
-        JsonNode json = json();
+        JsonNode json = shell.json();
         assertThat(json.get("volumeM3").asDouble()).isCloseTo(2.4 * 1.9 * 2.45, within(1e-9));
         assertThat(json.get("bands")).hasSize(6);
         assertThat(json.get("bands").get(3).get("wantedS").asDouble()).isEqualTo(0.3);
@@ -95,35 +72,35 @@ class RoomCommandsTest {
                 .findFirst()
                 .orElseThrow());
 
-        assertThat(run("room", folder.resolve("rooms/pillow-fort.json").toString()))
+        assertThat(shell.run("room", folder.resolve("rooms/pillow-fort.json").toString()))
                 .isZero();
-        assertThat(out).contains("record here");
+        assertThat(shell.out()).contains("record here");
     }
 
     @Test
     void decayMeasuresTheDemosClap() throws IOException {
-        assertThat(run("decay", clap.toString())).isZero();
-        assertThat(out).contains("It rings 0.").contains("1 kHz: EDT");
+        assertThat(shell.run("decay", clap.toString())).isZero();
+        assertThat(shell.out()).contains("It rings 0.").contains("1 kHz: EDT");
 
-        assertThat(run("decay", clap.toString(), "--json")).isZero();
-        JsonNode bands = json().get("bands");
+        assertThat(shell.run("decay", clap.toString(), "--json")).isZero();
+        JsonNode bands = shell.json().get("bands");
         assertThat(bands).hasSize(6);
         assertThat(bands.get(3).get("t20S").asDouble()).isBetween(0.15, 0.9);
-        assertThat(json().get("claps").asInt()).isEqualTo(1);
+        assertThat(shell.json().get("claps").asInt()).isEqualTo(1);
     }
 
     @Test
     void whatCannotBeReadIsSaidInOneLine() throws IOException {
         Path broken = Files.writeString(folder.resolve("broken.json"), "{\"format\": 1}");
 
-        assertThat(run("room", broken.toString())).isEqualTo(Console.CANNOT);
-        assertThat(err).contains("broken.json: ").hasLineCount(1);
-        assertThat(run("room", folder.resolve("none.json").toString())).isEqualTo(Console.CANNOT);
-        assertThat(err).contains("is not there").hasLineCount(1);
-        assertThat(run("room", room.toString(), "--decay", "9")).isEqualTo(Console.CANNOT);
-        assertThat(err).contains("between 0.05 and 3 s").hasLineCount(1);
-        assertThat(run("decay", room.toString())).isEqualTo(Console.CANNOT);
-        assertThat(err).contains("not a sound file").hasLineCount(1);
+        assertThat(shell.run("room", broken.toString())).isEqualTo(Console.CANNOT);
+        assertThat(shell.err()).contains("broken.json: ").hasLineCount(1);
+        assertThat(shell.run("room", folder.resolve("none.json").toString())).isEqualTo(Console.CANNOT);
+        assertThat(shell.err()).contains("is not there").hasLineCount(1);
+        assertThat(shell.run("room", room.toString(), "--decay", "9")).isEqualTo(Console.CANNOT);
+        assertThat(shell.err()).contains("between 0.05 and 3 s").hasLineCount(1);
+        assertThat(shell.run("decay", room.toString())).isEqualTo(Console.CANNOT);
+        assertThat(shell.err()).contains("not a sound file").hasLineCount(1);
     }
 
     @Test
@@ -133,7 +110,7 @@ class RoomCommandsTest {
             speech = demo.recording(0);
         }
 
-        assertThat(run("decay", speech.toString())).isEqualTo(Console.CANNOT);
-        assertThat(err).contains("clap").hasLineCount(1);
+        assertThat(shell.run("decay", speech.toString())).isEqualTo(Console.CANNOT);
+        assertThat(shell.err()).contains("clap").hasLineCount(1);
     }
 }

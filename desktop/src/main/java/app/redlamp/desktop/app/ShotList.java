@@ -1,5 +1,6 @@
 package app.redlamp.desktop.app;
 
+import app.redlamp.core.kit.Kits;
 import app.redlamp.desktop.deliver.DocketRow;
 import app.redlamp.media.demo.DemoProduction;
 import java.io.IOException;
@@ -133,11 +134,13 @@ final class ShotList {
         Path first = demo.sound("sentence-before.wav");
         Path second = demo.sound("sentence-after.wav");
         Path podcast = demo.folders().get(1);
-        shots.add(new Shot("kit-dusk", w -> {
+        shots.add(new Shot("kit-first-dusk", w -> {
             w.shell().scale(0);
             w.shell().switchTheme();
             w.toKit();
+            w.production().edit("", p -> p.with(Kits.NONE));
         }));
+        shots.add(new Shot("kit-dusk", w -> w.shell().history().undo()));
         shots.add(new Shot("kit-parts-dusk", w -> fire(w, "#desk-parts")));
         shots.add(new Shot("kit-together-dusk", w -> fire(w, "#desk-together")));
         shots.add(new Shot("kit-buy-dusk", w -> fire(w, "#desk-buy")));

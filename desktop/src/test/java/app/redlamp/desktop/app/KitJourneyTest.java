@@ -3,16 +3,11 @@ package app.redlamp.desktop.app;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
-import app.redlamp.core.kit.Kit;
-import app.redlamp.core.kit.Kits;
-import app.redlamp.core.kit.Seat;
 import app.redlamp.core.plan.Item;
 import app.redlamp.core.text.TableSheet;
-import app.redlamp.media.demo.DemoProduction;
 import java.io.IOException;
 import java.nio.file.Path;
 import java.util.List;
-import javafx.application.Platform;
 import javafx.geometry.Bounds;
 import javafx.scene.control.CheckBox;
 import javafx.scene.control.ComboBox;
@@ -36,47 +31,17 @@ class KitJourneyTest {
     Path folder;
 
     private Window window;
-    private List<Path> demo = List.of();
+    private KitWindow kits;
 
     @Start
     void start(Stage stage) {
         window = new Window(stage, nanoseconds -> {});
+        kits = new KitWindow(window);
     }
 
     @AfterEach
     void close() {
         window.wiring.close();
-    }
-
-    /** @param index 0 the audiobook, 1 the podcast of two hosts, 2 the audio guide */
-    private void openDemo(int index) throws IOException {
-        try (DemoProduction made = DemoProduction.in(folder)) {
-            demo = made.folders();
-        }
-        Platform.runLater(() -> {
-            window.wiring.production().open(demo.get(index));
-            window.wiring.toKit();
-        });
-        advised();
-    }
-
-    private void advised() {
-        window.settle();
-        Window.until(() -> window.wiring.kit().advice().get() != null
-                && window.wiring.kit().advice().get().kit().equals(kit()));
-        window.settle();
-    }
-
-    private Kits kits() {
-        return window.wiring.production().production().get().kits();
-    }
-
-    private Kit kit() {
-        return kits().current().orElseThrow();
-    }
-
-    private Seat seat() {
-        return kit().seats().get(0);
     }
 
     @Test
@@ -110,39 +75,39 @@ class KitJourneyTest {
         window.settle();
         assertThat(window.wiring.kit().need().get().room().noise().dbA()).isCloseTo(45, within(1e-6));
         window.fire(robot, "#take-xlr-condenser");
-        advised();
-        assertThat(kit().seats()).hasSize(1);
-        assertThat(seat().name()).isEqualTo("Voice 1");
+        kits.advised();
+        assertThat(kits.kit().seats()).hasSize(1);
+        assertThat(kits.seat().name()).isEqualTo("Voice 1");
         assertThat(robot.lookup("#kit-ribbon").tryQuery()).isPresent();
         window.push(robot, KeyCode.CONTROL, KeyCode.Z);
-        assertThat(kits().all()).isEmpty();
+        assertThat(kits.kits().all()).isEmpty();
     }
 
     @Test
     void theGainIsSetAndTakenBack(FxRobot robot) throws IOException {
-        openDemo(0);
+        kits.openDemo(folder, 0);
         assertThat(Window.text(robot, "#verdict")).startsWith("The gain is too high for your loudest line");
-        double before = seat().gainDb();
+        double before = kits.seat().gainDb();
 
         window.fire(robot, "#kit-set-gain");
-        advised();
-        assertThat(seat().gainDb()).isLessThan(before - 5);
+        kits.advised();
+        assertThat(kits.seat().gainDb()).isLessThan(before - 5);
         assertThat(Window.text(robot, "#verdict")).startsWith("Quiet enough, but the room answers");
         window.push(robot, KeyCode.CONTROL, KeyCode.Z);
-        assertThat(seat().gainDb()).isEqualTo(before);
+        assertThat(kits.seat().gainDb()).isEqualTo(before);
         window.push(robot, KeyCode.G);
-        assertThat(seat().gainDb()).isLessThan(before - 5);
+        assertThat(kits.seat().gainDb()).isLessThan(before - 5);
     }
 
     @Test
     void theKnobsMoveTheRibbonAndTheRibbonTheKnobs(FxRobot robot) throws IOException {
-        openDemo(0);
+        kits.openDemo(folder, 0);
         Slider gain = robot.lookup("#knob-gain").queryAs(Slider.class);
-        assertThat(gain.getValue()).isCloseTo(seat().gainDb(), within(0.01));
+        assertThat(gain.getValue()).isCloseTo(kits.seat().gainDb(), within(0.01));
         robot.interact(gain::requestFocus);
         window.push(robot, KeyCode.LEFT);
         // A slow machine repeats a key that is held.
-        double turned = seat().gainDb();
+        double turned = kits.seat().gainDb();
         assertThat(turned).isLessThanOrEqualTo(40);
         assertThat(gain.getValue()).isCloseTo(turned, within(0.01));
 
@@ -152,100 +117,100 @@ class KitJourneyTest {
         double preamp = ribbon.getMinX() + 62 + (ribbon.getWidth() - 124) * 4 / 6;
         robot.drag(preamp, ribbon.getCenterY()).dropTo(preamp, ribbon.getCenterY() + 20);
         window.settle();
-        assertThat(seat().gainDb()).isLessThan(turned - 4);
-        assertThat(gain.getValue()).isCloseTo(seat().gainDb(), within(0.01));
+        assertThat(kits.seat().gainDb()).isLessThan(turned - 4);
+        assertThat(gain.getValue()).isCloseTo(kits.seat().gainDb(), within(0.01));
         assertThat(Window.text(robot, "#knob-gain-words")).startsWith("+");
         robot.interact(() -> window.wiring.shell().history().undo());
         window.settle();
-        assertThat(seat().gainDb()).isEqualTo(turned);
+        assertThat(kits.seat().gainDb()).isEqualTo(turned);
     }
 
     @Test
     void theVoiceIsChosenAndNeverLouderThanItsLoudestLine(FxRobot robot) throws IOException {
-        openDemo(0);
+        kits.openDemo(folder, 0);
         robot.interact(() -> robot.lookup("#voice-reading")
                 .queryAs(ComboBox.class)
                 .getSelectionModel()
                 .select(4));
         window.settle();
-        assertThat(seat().voice().reading().id()).isEqualTo("loud");
-        assertThat(seat().voice().loudest().id()).isEqualTo("loud");
+        assertThat(kits.seat().voice().reading().id()).isEqualTo("loud");
+        assertThat(kits.seat().voice().loudest().id()).isEqualTo("loud");
     }
 
     @Test
     void anotherPartIsPutInFromTheTable(FxRobot robot) throws IOException {
-        openDemo(0);
+        kits.openDemo(folder, 0);
         window.fire(robot, "#upgrade-hob-1");
-        advised();
-        assertThat(seat().microphone().id()).isEqualTo("hob-1");
-        assertThat(seat().position().distanceM()).isEqualTo(0.08);
+        kits.advised();
+        assertThat(kits.seat().microphone().id()).isEqualTo("hob-1");
+        assertThat(kits.seat().position().distanceM()).isEqualTo(0.08);
         assertThat(robot.lookup("#kit-upgrades").tryQuery()).isPresent();
     }
 
     @Test
     void partsArePickedAddedTakenOutAndCounted(FxRobot robot) throws IOException {
-        openDemo(0);
+        kits.openDemo(folder, 0);
         window.push(robot, KeyCode.P);
         window.write(robot, "#seat-name", "Ysolde");
-        assertThat(seat().name()).isEqualTo("Ysolde");
+        assertThat(kits.seat().name()).isEqualTo("Ysolde");
         robot.interact(() -> {
             ComboBox<?> box = robot.lookup("#pick-box").queryAs(ComboBox.class);
             box.getSelectionModel().select(5);
         });
         window.settle();
-        assertThat(kit().box().orElseThrow().id()).isEqualTo("sconce-2");
+        assertThat(kits.kit().box().orElseThrow().id()).isEqualTo("sconce-2");
         robot.interact(() -> robot.lookup("#pick-lead")
                 .queryAs(ComboBox.class)
                 .getSelectionModel()
                 .select(0));
         window.settle();
-        assertThat(seat().cable()).isEmpty();
+        assertThat(kits.seat().cable()).isEmpty();
         robot.interact(() -> robot.lookup("#extra-add")
                 .queryAs(MenuButton.class)
                 .getItems()
                 .get(0)
                 .fire());
         window.settle();
-        assertThat(kit().extras()).hasSize(4);
+        assertThat(kits.kit().extras()).hasSize(4);
         window.fire(robot, "#extra-remove-pop");
-        assertThat(kit().extras()).hasSize(3);
+        assertThat(kits.kit().extras()).hasSize(3);
         robot.interact(() -> robot.lookup("#kit-hub").queryAs(CheckBox.class).fire());
         window.settle();
-        assertThat(kit().hub()).isTrue();
+        assertThat(kits.kit().hub()).isTrue();
         robot.interact(
                 () -> robot.lookup("#owned-tallow-1").queryAs(Spinner.class).increment());
         window.settle();
-        assertThat(kits().owned()).containsEntry("tallow-1", 2);
+        assertThat(kits.kits().owned()).containsEntry("tallow-1", 2);
         window.fire(robot, "#seat-add");
-        advised();
-        assertThat(kit().seats()).hasSize(2);
+        kits.advised();
+        assertThat(kits.kit().seats()).hasSize(2);
         assertThat(window.wiring.kit().seat().get()).isEqualTo(1);
         window.fire(robot, "#seat-remove");
-        advised();
-        assertThat(kit().seats()).hasSize(1);
+        kits.advised();
+        assertThat(kits.kit().seats()).hasSize(1);
         // One voice at least there must be.
         window.fire(robot, "#seat-remove");
-        assertThat(kit().seats()).hasSize(1);
+        assertThat(kits.kit().seats()).hasSize(1);
         assertThat(Window.text(robot, "#desk-fault")).contains("1 to 16 voices");
     }
 
     @Test
     void whatDoesNotFitIsMendedOneByOne(FxRobot robot) throws IOException {
-        openDemo(1);
+        kits.openDemo(folder, 1);
         window.push(robot, KeyCode.T);
         assertThat(Window.text(robot, "#fit-verdict")).endsWith("things will be heard.");
-        assertThat(kit().hub()).isTrue();
+        assertThat(kits.kit().hub()).isTrue();
         for (int i = 0; i < 12 && robot.lookup("#mend-0").tryQuery().isPresent(); i++) {
             window.fire(robot, "#mend-0");
-            advised();
+            kits.advised();
         }
-        assertThat(kit().hub()).isFalse();
+        assertThat(kits.kit().hub()).isFalse();
         assertThat(window.wiring.kit().advice().get().fit().clear()).isTrue();
     }
 
     @Test
     void everyVoiceIsLookedAt(FxRobot robot) throws IOException {
-        openDemo(1);
+        kits.openDemo(folder, 1);
         assertThat(Window.text(robot, "#seat-1")).isEqualTo("Ada");
         window.push(robot, KeyCode.N);
         assertThat(window.wiring.kit().seat().get()).isEqualTo(1);
@@ -256,7 +221,7 @@ class KitJourneyTest {
 
     @Test
     void theListIsHandedToTheBriefAndWritten(FxRobot robot) throws IOException {
-        openDemo(1);
+        kits.openDemo(folder, 1);
         window.push(robot, KeyCode.B);
         assertThat(Window.text(robot, "#buy-sum"))
                 .startsWith("To start today: ")
@@ -276,7 +241,7 @@ class KitJourneyTest {
 
     @Test
     void wiringIsTickedAndWritten(FxRobot robot) throws IOException {
-        openDemo(0);
+        kits.openDemo(folder, 0);
         window.push(robot, KeyCode.W);
         CheckBox first = robot.lookup("#wire-1").queryAs(CheckBox.class);
         assertThat(first.getText()).startsWith("1. Everything down");
@@ -290,7 +255,7 @@ class KitJourneyTest {
 
     @Test
     void lengthsAreSaidInFeetToo(FxRobot robot) throws IOException {
-        openDemo(0);
+        kits.openDemo(folder, 0);
         assertThat(Window.text(robot, "#knob-place-words")).startsWith("18 cm");
         window.push(robot, KeyCode.U);
         robot.interact(() -> robot.lookup("#knob-place").query().requestFocus());

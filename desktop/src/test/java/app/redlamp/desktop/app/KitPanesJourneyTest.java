@@ -3,10 +3,7 @@ package app.redlamp.desktop.app;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import app.redlamp.core.chain.Position;
-import app.redlamp.core.kit.Kit;
-import app.redlamp.core.kit.Kits;
 import app.redlamp.core.kit.Parts;
-import app.redlamp.core.kit.Seat;
 import app.redlamp.core.placement.Bleed;
 import app.redlamp.media.demo.DemoProduction;
 import app.redlamp.media.kit.KitShelf;
@@ -14,7 +11,6 @@ import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
-import javafx.application.Platform;
 import javafx.scene.control.Button;
 import javafx.scene.control.CheckBox;
 import javafx.scene.control.ComboBox;
@@ -39,11 +35,12 @@ class KitPanesJourneyTest {
     Path folder;
 
     private Window window;
-    private List<Path> demo = List.of();
+    private KitWindow kits;
 
     @Start
     void start(Stage stage) {
         window = new Window(stage, nanoseconds -> {});
+        kits = new KitWindow(window);
     }
 
     @AfterEach
@@ -51,40 +48,9 @@ class KitPanesJourneyTest {
         window.wiring.close();
     }
 
-    /** @param index 0 the audiobook, 1 the podcast of two hosts, 2 the audio guide */
-    private void openDemo(int index) throws IOException {
-        try (DemoProduction made = DemoProduction.in(folder)) {
-            demo = made.folders();
-        }
-        Platform.runLater(() -> {
-            window.wiring.production().open(demo.get(index));
-            window.wiring.toKit();
-        });
-        advised();
-    }
-
-    private void advised() {
-        window.settle();
-        Window.until(() -> window.wiring.kit().advice().get() != null
-                && window.wiring.kit().advice().get().kit().equals(kit()));
-        window.settle();
-    }
-
-    private Kits kits() {
-        return window.wiring.production().production().get().kits();
-    }
-
-    private Kit kit() {
-        return kits().current().orElseThrow();
-    }
-
-    private Seat seat() {
-        return kit().seats().get(0);
-    }
-
     @Test
     void whichKitExplainsBothSchools(FxRobot robot) throws IOException {
-        openDemo(1);
+        kits.openDemo(folder, 1);
         window.push(robot, KeyCode.C);
         Window.until(() -> window.wiring.kit().candidates().get() != null);
         window.settle();
@@ -96,41 +62,41 @@ class KitPanesJourneyTest {
         assertThat(words).filteredOn(w -> w.contains("would take")).hasSize(4);
         // Keys of the bench below do nothing meanwhile.
         window.push(robot, KeyCode.G);
-        assertThat(seat().gainDb()).isEqualTo(48);
+        assertThat(kits.seat().gainDb()).isEqualTo(48);
         window.fire(robot, "#take-usb-dynamic");
-        advised();
-        assertThat(kits().all()).hasSize(2);
-        assertThat(kit().seats()).hasSize(2);
+        kits.advised();
+        assertThat(kits.kits().all()).hasSize(2);
+        assertThat(kits.kit().seats()).hasSize(2);
         robot.interact(() -> {
             MenuButton menu = robot.lookup("#kit-kits").queryAs(MenuButton.class);
             menu.show();
             menu.getItems().get(0).fire();
             menu.hide();
         });
-        advised();
-        assertThat(kit().name()).isEqualTo("Two dynamics at the kitchen table");
+        kits.advised();
+        assertThat(kits.kit().name()).isEqualTo("Two dynamics at the kitchen table");
     }
 
     @Test
     void theMicrophoneIsPlaced(FxRobot robot) throws IOException {
-        openDemo(0);
+        kits.openDemo(folder, 0);
         window.push(robot, KeyCode.M);
         assertThat(Window.text(robot, "#place-verdict")).startsWith("A good place");
         // A slow machine repeats a key that is held: how far it goes is tested with the picture by itself.
         window.push(robot, KeyCode.LEFT);
-        assertThat(seat().position().distanceM()).isLessThan(0.18);
+        assertThat(kits.seat().position().distanceM()).isLessThan(0.18);
         place(robot, new Position(0.07, 0, 15, 10));
         assertThat(Window.text(robot, "#place-verdict")).startsWith("Boomy");
         robot.interact(
                 () -> robot.lookup("#place-screen").queryAs(CheckBox.class).fire());
         window.settle();
-        assertThat(seat().popFilterM()).isEmpty();
+        assertThat(kits.seat().popFilterM()).isEmpty();
         place(robot, Position.straight(0.07));
         assertThat(Window.text(robot, "#place-verdict")).startsWith("Every P will pop");
         Slider turned = robot.lookup("#place-turned").queryAs(Slider.class);
         robot.interact(turned::requestFocus);
         window.push(robot, KeyCode.RIGHT);
-        assertThat(seat().position().angleDeg()).isGreaterThanOrEqualTo(5);
+        assertThat(kits.seat().position().angleDeg()).isGreaterThanOrEqualTo(5);
         robot.interact(() -> robot.lookup("#place-seats")
                 .queryAs(ComboBox.class)
                 .getSelectionModel()
@@ -149,7 +115,7 @@ class KitPanesJourneyTest {
 
     @Test
     void aDataSheetBecomesAMicrophone(FxRobot robot) throws IOException {
-        openDemo(0);
+        kits.openDemo(folder, 0);
         window.push(robot, KeyCode.D);
         Button keep = robot.lookup("#sheet-keep").queryAs(Button.class);
         assertThat(keep.isDisabled()).isTrue();
@@ -172,22 +138,22 @@ class KitPanesJourneyTest {
         assertThat(keep.isDisabled()).isFalse();
         robot.interact(keep::fire);
         window.settle();
-        assertThat(seat().microphone().name()).isEqualTo("Sunday Lantern");
-        assertThat(seat().microphone().capsule().sensitivityMvPerPa()).isEqualTo(25);
+        assertThat(kits.seat().microphone().name()).isEqualTo("Sunday Lantern");
+        assertThat(kits.seat().microphone().capsule().sensitivityMvPerPa()).isEqualTo(25);
         // The worse of two figures that contradict each other.
-        assertThat(seat().microphone().capsule().selfNoiseDbA()).hasValue(14);
+        assertThat(kits.seat().microphone().capsule().selfNoiseDbA()).hasValue(14);
         window.push(robot, KeyCode.ESCAPE);
         window.push(robot, KeyCode.P);
         assertThat(robot.lookup("#pick-microphone")
                         .queryAs(ComboBox.class)
                         .getItems()
-                        .contains(seat().microphone()))
+                        .contains(kits.seat().microphone()))
                 .isTrue();
     }
 
     @Test
     void aSheetOfABoxBecomesAnInterface(FxRobot robot) throws IOException {
-        openDemo(1);
+        kits.openDemo(folder, 1);
         window.push(robot, KeyCode.D);
         robot.interact(() -> {
             robot.lookup("#sheet-kind")
@@ -204,14 +170,14 @@ class KitPanesJourneyTest {
                         .getText())
                 .isEqualTo("60 dB");
         window.fire(robot, "#sheet-keep");
-        assertThat(kit().box().orElseThrow().name()).isEqualTo("Larder Two");
-        assertThat(kit().box().orElseThrow().inputs()).isEqualTo(2);
-        assertThat(kit().box().orElseThrow().phantom()).isTrue();
+        assertThat(kits.kit().box().orElseThrow().name()).isEqualTo("Larder Two");
+        assertThat(kits.kit().box().orElseThrow().inputs()).isEqualTo(2);
+        assertThat(kits.kit().box().orElseThrow().phantom()).isTrue();
     }
 
     @Test
     void twoTakesAreCompared(FxRobot robot) throws IOException {
-        openDemo(0);
+        kits.openDemo(folder, 0);
         Path first;
         Path second;
         try (DemoProduction made = DemoProduction.in(folder.resolve("sounds"))) {
@@ -234,25 +200,25 @@ class KitPanesJourneyTest {
 
     @Test
     void kitsAreCopiedKeptRemovedAndDropped(FxRobot robot) throws IOException {
-        openDemo(2);
+        kits.openDemo(folder, 2);
         new KitShelf(folder.resolve("other")).keep(Parts.complete());
         window.drop(robot, List.of(folder.resolve("other/kits/complete.json")));
-        advised();
-        assertThat(kit().name()).isEqualTo("Complete");
-        assertThat(kits().all()).hasSize(2);
+        kits.advised();
+        assertThat(kits.kit().name()).isEqualTo("Complete");
+        assertThat(kits.kits().all()).hasSize(2);
         window.drop(robot, List.of(Files.writeString(folder.resolve("bad.json"), "{}")));
         assertThat(window.wiring.jobs().notice().get()).startsWith("bad.json ");
         window.drop(robot, List.of(folder.resolve("a.txt")));
         assertThat(window.wiring.jobs().notice().get()).startsWith("Drop a kit document");
         menu(robot, "kit-copy");
-        assertThat(kit().name()).isEqualTo("Complete, changed");
+        assertThat(kits.kit().name()).isEqualTo("Complete, changed");
         menu(robot, "kit-keep");
         assertThat(window.wiring.jobs().notice().get()).contains("is kept in the library");
         menu(robot, "kit-remove");
-        assertThat(kits().all()).hasSize(2);
+        assertThat(kits.kits().all()).hasSize(2);
         window.chosenFile = folder.resolve("other/kits/complete.json");
         menu(robot, "kit-open");
-        assertThat(kits().all()).hasSize(3);
+        assertThat(kits.kits().all()).hasSize(3);
     }
 
     private void menu(FxRobot robot, String id) {
@@ -266,6 +232,6 @@ class KitPanesJourneyTest {
                     .fire();
             menu.hide();
         });
-        advised();
+        kits.advised();
     }
 }
