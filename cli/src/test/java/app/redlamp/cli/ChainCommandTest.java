@@ -61,7 +61,8 @@ class ChainCommandTest {
         JsonNode json = shell.json();
         JsonNode voice = json.get("voices").get(0);
         assertThat(voice.get("nodes")).hasSize(7);
-        assertThat(voice.get("nodes").get(1).get("averageDb").asDouble()).isCloseTo(77.24, within(0.02));
+        // 62.35 dB at 1 m are 77.24 at 18 cm; nearness adds 1.36 (by numpy) and the room's reverberation 0.08.
+        assertThat(voice.get("nodes").get(1).get("averageDb").asDouble()).isCloseTo(78.68, within(0.02));
         assertThat(voice.get("wantedGapDb").asDouble()).isCloseTo(39.5, within(1e-9));
         assertThat(voice.get("gapDb").asDouble())
                 .isCloseTo(-20.5 - voice.get("floorDbfs").asDouble(), within(0.01));

@@ -12,9 +12,16 @@ import java.util.OptionalDouble;
  *     its resistance, as in dynamic microphones
  * @param maxSplDb RMS level of a sine at which it distorts by 1 %, 80 to 180 dB SPL
  * @param outputOhm resistance of its output, 10 to 10 000 Ω
+ * @param evenAtM distance at which it is built to have no more bass than treble, 0.01 to 1 m: further off it is thin. Absent
+ *     where it is even far away, and boomy near by
  */
 public record Capsule(
-        Pattern pattern, double sensitivityMvPerPa, OptionalDouble selfNoiseDbA, double maxSplDb, double outputOhm) {
+        Pattern pattern,
+        double sensitivityMvPerPa,
+        OptionalDouble selfNoiseDbA,
+        double maxSplDb,
+        double outputOhm,
+        OptionalDouble evenAtM) {
 
     /** @throws IllegalArgumentException out of range */
     public Capsule {
@@ -30,6 +37,37 @@ public record Capsule(
             throw new IllegalArgumentException("up to " + maxSplDb + " dB SPL, " + outputOhm
                     + " Ω: must lie between 80 and 180 dB SPL, and 10 and 10 000 Ω");
         }
+        double even = evenAtM.orElse(1);
+        if (!(even >= 0.01 && even <= 1)) {
+            throw new IllegalArgumentException("even at " + even + " m: must lie between 0.01 and 1 m");
+        }
+    }
+
+    /** Even far away. */
+    public Capsule(
+            Pattern pattern,
+            double sensitivityMvPerPa,
+            OptionalDouble selfNoiseDbA,
+            double maxSplDb,
+            double outputOhm) {
+        this(pattern, sensitivityMvPerPa, selfNoiseDbA, maxSplDb, outputOhm, OptionalDouble.empty());
+    }
+
+    /**
+     * What it hears of a voice as an amplitude ratio to one from the front at a middle frequency that is as loud where it
+     * stands: pattern, nearness, and what it is built for.
+     *
+     * @param angleDeg by how much it is turned away, 0 to 180
+     */
+    public double gain(double angleDeg, double distanceM, double frequencyHz) {
+        double near = Proximity.gain(pattern, angleDeg, distanceM, frequencyHz);
+        return evenAtM.isPresent() ? near / Proximity.gain(pattern, 0, evenAtM.getAsDouble(), frequencyHz) : near;
+    }
+
+    /** Lift of a frequency by nearness in dB, against what it hears at a middle one from the same side; below 0 it is thin. */
+    public double liftDb(double angleDeg, double distanceM, double frequencyHz) {
+        double built = evenAtM.isPresent() ? Proximity.db(pattern, 0, evenAtM.getAsDouble(), frequencyHz) : 0;
+        return Proximity.db(pattern, angleDeg, distanceM, frequencyHz) - built;
     }
 
     /** Output in dBu at 94 dB SPL. */
@@ -51,6 +89,6 @@ public record Capsule(
     }
 
     public Capsule heard(Pattern other) {
-        return new Capsule(other, sensitivityMvPerPa, selfNoiseDbA, maxSplDb, outputOhm);
+        return new Capsule(other, sensitivityMvPerPa, selfNoiseDbA, maxSplDb, outputOhm, evenAtM);
     }
 }

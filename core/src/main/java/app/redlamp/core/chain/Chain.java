@@ -65,9 +65,18 @@ public record Chain(
         return new Chain(voice, position, room, capsule, lead, booster, preamp, gainDb, converter, other);
     }
 
-    /** Average level of the reading at the capsule, in dB SPL. */
+    /**
+     * Average level of the reading as the capsule hears it, in dB SPL: what comes straight, with the bass that nearness adds, and
+     * what comes by way of the room.
+     */
     public double atCapsuleDb() {
-        return voice.reading().atOneMetreDb() + position.distanceDb() + position.offAxisDb(capsule.pattern());
+        double atPlace = voice.reading().atOneMetreDb() + position.distanceDb();
+        return Noise.sum(atPlace + straightDb(), atPlace - room.overallDb(position, capsule.pattern()));
+    }
+
+    /** What the microphone makes of a voice that comes straight, over all of speech: its pattern, and {@link Proximity nearness}. */
+    public double straightDb() {
+        return voice.reading().spectrum().heardDb(f -> capsule.gain(position.angleDeg(), position.distanceM(), f));
     }
 
     /** Average level of the reading where it reaches the preamp, in dBu. */

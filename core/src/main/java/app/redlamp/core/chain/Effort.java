@@ -1,5 +1,6 @@
 package app.redlamp.core.chain;
 
+import app.redlamp.core.signal.SpeechSpectrum;
 import java.util.Locale;
 
 /**
@@ -23,6 +24,11 @@ public enum Effort {
     /** Average level at 1 m in dB SPL. */
     public double atOneMetreDb() {
         return atOneMetreDb;
+    }
+
+    /** What it sounds like. */
+    public SpeechSpectrum spectrum() {
+        return this == WHISPER ? SpeechSpectrum.WHISPERED : SpeechSpectrum.VOICED;
     }
 
     /** Name in files, such as {@code raised}. */

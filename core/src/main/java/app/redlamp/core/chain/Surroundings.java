@@ -38,8 +38,13 @@ public record Surroundings(Noise noise, double volumeM3, double decayS) {
 
     /** Level of the voice itself over that of the room's reverberation, in dB; see {@link DirectSound}. */
     public double directDb(Position position, Pattern pattern) {
+        return overallDb(position, pattern) + position.offAxisDb(pattern);
+    }
+
+    /** Level of a voice from the front of the microphone over that of the room's reverberation in it, in dB. */
+    double overallDb(Position position, Pattern pattern) {
         double critical = DirectSound.criticalM(Mouth.directivity() * pattern.directivity(), volumeM3, decayS);
-        return 20 * Math.log10(critical) + position.distanceDb() + position.offAxisDb(pattern);
+        return 20 * Math.log10(critical) + position.distanceDb();
     }
 
     /**

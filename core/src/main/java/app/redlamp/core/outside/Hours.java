@@ -32,6 +32,11 @@ public record Hours(Set<DayOfWeek> days, LocalTime from, LocalTime to) {
         return new Hours(EnumSet.allOf(DayOfWeek.class), from, to);
     }
 
+    /** Whether they cover a minute of a day. */
+    public boolean covers(DayOfWeek day, int minuteOfDay) {
+        return minutesIn(day, minuteOfDay, minuteOfDay + 1) > 0;
+    }
+
     /** How many minutes of a stretch of one day they cover. */
     int minutesIn(DayOfWeek day, int fromMin, int toMin) {
         int begin = from.toSecondOfDay() / 60;

@@ -62,7 +62,7 @@ public record Placing(
     }
 
     private static double bass(Chain chain, double distanceM) {
-        return Proximity.db(chain.capsule().pattern(), chain.position().angleDeg(), distanceM, BASS_HZ);
+        return chain.capsule().liftDb(chain.position().angleDeg(), distanceM, BASS_HZ);
     }
 
     public boolean pops() {

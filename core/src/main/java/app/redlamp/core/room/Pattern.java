@@ -13,7 +13,7 @@ public enum Pattern {
     FIGURE_EIGHT(0);
 
     /** No microphone that is built is silent from any side (common practice, no source). */
-    private static final double QUIETEST = Math.pow(10, -25 / 20.0);
+    public static final double QUIETEST = Math.pow(10, -25 / 20.0);
 
     private final double even;
 

@@ -2,6 +2,7 @@ package app.redlamp.core.voice;
 
 import app.redlamp.core.signal.OctaveBands;
 import app.redlamp.core.signal.PowerSpectrum;
+import app.redlamp.core.signal.SpeechSpectrum;
 import app.redlamp.core.voice.VoiceSpectrum.Colour;
 import app.redlamp.core.voice.VoiceSpectrum.Shade;
 import java.util.ArrayList;
@@ -10,17 +11,10 @@ import java.util.List;
 import java.util.Optional;
 
 /**
- * Averages the spectrum of the voice and holds it against the long-term average of speech: D. Byrne et al., J. Acoust.
- * Soc. Am. 96(4), 1994, both sexes, third octaves from 63 Hz (from memory). From what deviation a range has a name is
+ * Averages the spectrum of the voice and holds it against the long-term average of speech, {@link SpeechSpectrum}. From what deviation a range has a name is
  * common practice, no source; every voice differs.
  */
 public final class VoiceSpectrumMeter {
-    /** dB SPL in third octaves from 63 Hz to 16 kHz, 70 dB in all. */
-    private static final double[] SPEECH = {
-        38.6, 43.5, 54.4, 57.7, 56.8, 60.2, 60.3, 59.0, 62.1, 62.1, 60.5, 56.8, 53.7, 53.0, 52.0, 48.7, 48.1, 46.8,
-        45.6, 44.5, 44.3, 43.7, 43.4, 41.3, 40.7
-    };
-
     private static final double LOWEST_HZ = 150;
     private static final double HIGHEST_HZ = 10_500;
     private static final int FEWEST_WINDOWS = 20;
@@ -66,7 +60,7 @@ public final class VoiceSpectrumMeter {
         double mean = 0;
         int counted = 0;
         for (int b = 0; b < powers.length; b++) {
-            deviations[b] = db(powers[b] / total) - SPEECH[b];
+            deviations[b] = db(powers[b] / total) - SpeechSpectrum.VOICED.atDb(b);
             if (counts(thirds.centreHz(b))) {
                 mean += deviations[b];
                 counted++;

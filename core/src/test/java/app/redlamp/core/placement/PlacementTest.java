@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.within;
 import app.redlamp.core.chain.Chain;
 import app.redlamp.core.chain.Effort;
 import app.redlamp.core.chain.Position;
+import app.redlamp.core.chain.Proximity;
 import app.redlamp.core.chain.Surroundings;
 import app.redlamp.core.kit.Kit;
 import app.redlamp.core.kit.Parts;

@@ -218,7 +218,7 @@ class KitWordingTest {
         assertThat(places.verdict(at(chain, new Position(0.2, 70, 30, 0)))).startsWith("Turned too far away");
         Placing good = at(chain, new Position(0.18, 0, 25, 0));
         assertThat(places.verdict(good)).startsWith("A good place");
-        assertThat(places.level(good)).isEqualTo("77 dB SPL at the capsule");
+        assertThat(places.level(good)).isEqualTo("78 dB SPL at the capsule");
         assertThat(places.bass(good)).startsWith("+5 dB at 100 Hz");
         assertThat(places.treble(good)).isEqualTo("nothing lost");
         assertThat(places.breath(good)).endsWith("soft enough");

@@ -7,7 +7,6 @@ import app.redlamp.core.chain.SignalPath;
 import app.redlamp.core.choose.Upgrade;
 import app.redlamp.core.kit.Kit;
 import app.redlamp.core.kit.Need;
-import app.redlamp.core.placement.Proximity;
 import app.redlamp.core.text.Figures;
 import app.redlamp.desktop.bench.Choice;
 import app.redlamp.desktop.bench.Desk;
@@ -211,8 +210,7 @@ final class KnobsSheet extends VBox implements Desk.Sheet<Kit> {
         gainWords.pseudoClassStateChanged(
                 WARN, path.chain().gainDb() > path.chain().preamp().cleanGainDb() || path.headroomDb() < 0);
         double distance = path.chain().position().distanceM();
-        double bass = Proximity.db(
-                path.chain().capsule().pattern(), path.chain().position().angleDeg(), distance, BASS_HZ);
+        double bass = path.chain().capsule().liftDb(path.chain().position().angleDeg(), distance, BASS_HZ);
         placeWords.setText(parts.say(
                 "knobs.place.words",
                 parts.lengths().get().say(distance),

@@ -6,17 +6,14 @@ import app.redlamp.core.room.Material;
 import app.redlamp.core.room.Patch;
 import app.redlamp.core.room.Room;
 import app.redlamp.core.room.SixBands;
-import app.redlamp.core.signal.AudioSource;
 import app.redlamp.core.signal.Biquad;
 import app.redlamp.core.signal.BiquadFilter;
 import app.redlamp.core.signal.Fourier;
 import app.redlamp.core.signal.OctaveFilter;
 import app.redlamp.core.spot.ClapPlace;
-import app.redlamp.media.AudioFiles;
 import app.redlamp.media.room.RoomShelf;
 import app.redlamp.media.wav.WavWriter;
 import java.io.IOException;
-import java.io.InputStream;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.nio.file.StandardCopyOption;
@@ -103,30 +100,13 @@ final class DemoSounds {
         write(file, RATE, sound);
     }
 
-    /** The first seconds of the demo's dry voice. */
+    /** The first seconds of the demo's dry voice, with silence before and after, as one is asked for. */
     private static float[] voice() throws IOException {
-        Path dry = Files.createTempFile("redlamp-dry-", ".flac");
-        try {
-            try (InputStream in =
-                    DemoSounds.class.getResourceAsStream(DemoTake.ALL.get(0).name() + ".flac")) {
-                Files.copy(in, dry, StandardCopyOption.REPLACE_EXISTING);
-            }
-            try (AudioSource source = AudioFiles.open(dry).source()) {
-                // Silence before and after, as one is asked for.
-                float[] all = new float[(int) ((SENTENCE_S + 2 * SILENCE_S) * RATE)];
-                float[][] block = new float[source.channels()][8192];
-                int at = (int) (SILENCE_S * RATE);
-                int end = all.length - at;
-                for (int n = source.read(block, 8192); n > 0 && at < end; n = source.read(block, 8192)) {
-                    int count = Math.min(n, end - at);
-                    System.arraycopy(block[0], 0, all, at, count);
-                    at += count;
-                }
-                return all;
-            }
-        } finally {
-            Files.delete(dry);
-        }
+        float[] dry = DryVoice.samples(0, RATE);
+        float[] all = new float[(int) ((SENTENCE_S + 2 * SILENCE_S) * RATE)];
+        int at = (int) (SILENCE_S * RATE);
+        System.arraycopy(dry, 0, all, at, Math.min(dry.length, all.length - 2 * at));
+        return all;
     }
 
     private void night(Path file) throws IOException {

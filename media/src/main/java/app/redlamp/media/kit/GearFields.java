@@ -45,6 +45,7 @@ final class GearFields {
         capsule.put("pattern", c.pattern().id()).put("sensitivityMvPerPa", c.sensitivityMvPerPa());
         c.selfNoiseDbA().ifPresent(n -> capsule.put("selfNoiseDbA", n));
         capsule.put("maxSplDb", c.maxSplDb()).put("outputOhm", c.outputOhm());
+        c.evenAtM().ifPresent(at -> capsule.put("evenAtM", at));
         node.put("address", m.address().id())
                 .put("plug", m.plug().id())
                 .put("power", m.power().id())

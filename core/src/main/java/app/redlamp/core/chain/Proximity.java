@@ -1,4 +1,4 @@
-package app.redlamp.core.placement;
+package app.redlamp.core.chain;
 
 import app.redlamp.core.room.Air;
 import app.redlamp.core.room.Pattern;
@@ -28,5 +28,19 @@ public final class Proximity {
         double near = Math.hypot(even + gradient, gradient / wave);
         // Where it hears nothing far away, what it hears near by is no lift of anything.
         return far < 1e-3 ? 0 : 20 * Math.log10(near / far);
+    }
+
+    /**
+     * What a microphone hears of a voice close by, as an amplitude ratio to what it hears from the front of one far away that
+     * is as loud where it stands.
+     *
+     * @param angleDeg by how much the microphone is turned away, 0 to 180
+     * @param distanceM above 0
+     * @param frequencyHz above 0
+     */
+    public static double gain(Pattern pattern, double angleDeg, double distanceM, double frequencyHz) {
+        double gradient = (1 - pattern.even()) * Math.cos(Math.toRadians(angleDeg));
+        double wave = 2 * Math.PI * frequencyHz / SOUND_MPS * distanceM;
+        return Math.max(Pattern.QUIETEST, Math.hypot(pattern.even() + gradient, gradient / wave));
     }
 }

@@ -1,0 +1,117 @@
+package app.redlamp.core.booth;
+
+import app.redlamp.core.chain.Volts;
+import app.redlamp.core.outside.OctaveLevels;
+import app.redlamp.core.signal.Convolver;
+import app.redlamp.core.signal.MinimumPhase;
+import java.util.Arrays;
+import java.util.BitSet;
+import java.util.List;
+import java.util.SplittableRandom;
+
+/** The noise of a room as one microphone hears it, in pascals: coloured noise and hums, cutting in and out. */
+final class RoomSound {
+    private static final int LENGTH = 8192;
+    private static final double EDGE = Math.pow(10, 0.15);
+    private static final double OCTAVE = 0.3 * Math.log(10);
+
+    private static final double HIGHEST_EDGE_HZ = OctaveLevels.centreHz(OctaveLevels.COUNT - 1) * EDGE;
+
+    /** Beyond its octaves a noise falls by 36 dB an octave. */
+    private static final double STEEP = 12;
+
+    private final Scene scene;
+    private final WeekTime from;
+    private final int sampleRateHz;
+    private final SplittableRandom random;
+    private final List<Hum> hums;
+    private final float[] white;
+    private final Convolver colour;
+    private BitSet heard = new BitSet();
+    private double gain;
+
+    RoomSound(Booth booth, double directivity, int block, SplittableRandom random) {
+        scene = booth.scene();
+        from = booth.from();
+        sampleRateHz = booth.sampleRateHz();
+        this.random = random;
+        double base = booth.mains().baseHz();
+        hums = scene.sources().stream()
+                .map(s -> new Hum(base, s.levels().plus(share(s.tonal())), sampleRateHz))
+                .toList();
+        white = new float[block];
+        heard = on(0);
+        colour = new Convolver(block, response(heard));
+        hearing(directivity);
+    }
+
+    /** Another pattern lets in another share. */
+    void hearing(double directivity) {
+        gain = Math.pow(10, -Volts.PASCAL_DB / 20) / Math.sqrt(directivity);
+    }
+
+    /** Adds the next block. */
+    void add(double seconds, float[] out) {
+        BitSet now = on(seconds);
+        if (!now.equals(heard)) {
+            heard = now;
+            colour.set(response(now));
+        }
+        for (int n = 0; n < white.length; n++) {
+            white[n] = (float) (gain * random.nextGaussian());
+        }
+        colour.add(white, out);
+        for (int i = now.nextSetBit(0); i >= 0; i = now.nextSetBit(i + 1)) {
+            if (scene.sources().get(i).tonal() > 0) {
+                hums.get(i).add(out, out.length, gain);
+            }
+        }
+    }
+
+    private BitSet on(double seconds) {
+        WeekTime now = from.plus(seconds);
+        BitSet on = new BitSet();
+        for (int i = 0; i < scene.sources().size(); i++) {
+            RoomSource source = scene.sources().get(i);
+            on.set(i, source.on(now) && source.cycle().on(seconds));
+        }
+        return on;
+    }
+
+    private static double share(double part) {
+        return 10 * Math.log10(Math.max(1e-12, part));
+    }
+
+    private float[] response(BitSet now) {
+        OctaveLevels all = OctaveLevels.silence();
+        for (int i = now.nextSetBit(0); i >= 0; i = now.nextSetBit(i + 1)) {
+            RoomSource source = scene.sources().get(i);
+            all = all.and(rushing(source));
+        }
+        double[] powers = new double[OctaveLevels.COUNT];
+        OctaveLevels levels = all;
+        Arrays.setAll(powers, b -> Math.pow(10, levels.at(b) / 10));
+        return MinimumPhase.of(f -> Math.sqrt(density(powers, f) * sampleRateHz / 2), LENGTH, sampleRateHz);
+    }
+
+    /** What of a source is no hum: all of what lies above its harmonics. */
+    private static OctaveLevels rushing(RoomSource source) {
+        return OctaveLevels.each(b -> OctaveLevels.centreHz(b) * EDGE > Hum.HIGHEST_HZ
+                ? source.levels().at(b)
+                : source.levels().at(b) + share(1 - source.tonal()));
+    }
+
+    /** Power a hertz: each octave has its level, and within it each third as much as the others; beyond them it falls. */
+    private static double density(double[] powers, double hz) {
+        for (int b = 0; b < powers.length; b++) {
+            double centre = OctaveLevels.centreHz(b);
+            if (hz >= centre / EDGE && hz < centre * EDGE) {
+                return powers[b] / (hz * OCTAVE);
+            }
+        }
+        double edge = hz < OctaveLevels.centreHz(0) ? OctaveLevels.centreHz(0) / EDGE : HIGHEST_EDGE_HZ;
+        int nearest = hz < edge ? 0 : powers.length - 1;
+        double away = hz < edge ? hz / edge : edge / hz;
+        return powers[nearest] / (edge * OCTAVE) * Math.pow(away, STEEP);
+    }
+}

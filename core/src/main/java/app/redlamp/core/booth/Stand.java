@@ -1,0 +1,41 @@
+package app.redlamp.core.booth;
+
+import app.redlamp.core.chain.Chain;
+import java.util.OptionalDouble;
+
+/**
+ * One microphone and who sits before it.
+ *
+ * @param name of who speaks
+ * @param chain from the mouth to the file
+ * @param popFilterM from the lips to a pop filter; absent for none
+ * @param diaphragmM diameter of the microphone's diaphragm, 0.001 to 0.06 m
+ * @param powered whether the microphone has the voltage that it needs
+ * @param habits what the reader does besides reading
+ */
+public record Stand(
+        String name, Chain chain, OptionalDouble popFilterM, double diaphragmM, boolean powered, Habits habits) {
+
+    /** @throws IllegalArgumentException for a diaphragm out of range */
+    public Stand {
+        if (!(diaphragmM >= 0.001 && diaphragmM <= 0.06)) {
+            throw new IllegalArgumentException("diaphragm of " + diaphragmM + " m: must lie between 0.001 and 0.06 m");
+        }
+    }
+
+    public Stand with(Chain other) {
+        return new Stand(name, other, popFilterM, diaphragmM, powered, habits);
+    }
+
+    public Stand powered(boolean on) {
+        return new Stand(name, chain, popFilterM, diaphragmM, on, habits);
+    }
+
+    public Stand behaving(Habits other) {
+        return new Stand(name, chain, popFilterM, diaphragmM, powered, other);
+    }
+
+    public Stand screened(OptionalDouble metres) {
+        return new Stand(name, chain, metres, diaphragmM, powered, habits);
+    }
+}

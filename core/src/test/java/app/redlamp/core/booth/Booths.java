@@ -1,0 +1,67 @@
+package app.redlamp.core.booth;
+
+import app.redlamp.core.chain.Capsule;
+import app.redlamp.core.chain.Chain;
+import app.redlamp.core.chain.Converter;
+import app.redlamp.core.chain.Effort;
+import app.redlamp.core.chain.Finishing;
+import app.redlamp.core.chain.Lead;
+import app.redlamp.core.chain.Position;
+import app.redlamp.core.chain.Preamp;
+import app.redlamp.core.chain.Surroundings;
+import app.redlamp.core.chain.Voice;
+import app.redlamp.core.placement.Bleed;
+import app.redlamp.core.room.Pattern;
+import java.time.DayOfWeek;
+import java.time.LocalTime;
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalDouble;
+
+/** Booths for tests. */
+final class Booths {
+    static final int RATE = 48_000;
+    static final WeekTime MORNING = new WeekTime(DayOfWeek.MONDAY, LocalTime.of(9, 30));
+    static final Scene BOX = Scene.of(24, 12, 0.25);
+
+    private Booths() {}
+
+    static Chain chain() {
+        return new Chain(
+                new Voice(Effort.NORMAL, Effort.RAISED, 15),
+                Position.straight(0.18),
+                new Surroundings(BOX.noiseAt(MORNING), 12, 0.25),
+                new Capsule(Pattern.CARDIOID, 20, OptionalDouble.of(14), 130, 150),
+                new Lead(3, true),
+                Optional.empty(),
+                new Preamp(0, 60, -128, 2, 10, 3000),
+                32,
+                new Converter(24, 110),
+                new Finishing(-20, -3, 0, 16, OptionalDouble.of(-60)));
+    }
+
+    static Stand stand() {
+        return new Stand("Reader", chain(), OptionalDouble.of(0.1), 0.02, true, Habits.NONE);
+    }
+
+    static Booth of(Stand... stands) {
+        return new Booth(List.of(stands), BOX, Bleed.Seats.ACROSS, 1, Mains.EUROPEAN, MORNING, RATE, 11);
+    }
+
+    static float[][] read(BoothStream stream, double seconds) {
+        int count = (int) (seconds * RATE);
+        float[][] all = new float[stream.channels()][count];
+        stream.read(all, count);
+        return all;
+    }
+
+    static double rmsDb(float[] samples, double fromS, double toS) {
+        double sum = 0;
+        int from = (int) (fromS * RATE);
+        int to = (int) (toS * RATE);
+        for (int n = from; n < to; n++) {
+            sum += (double) samples[n] * samples[n];
+        }
+        return 10 * Math.log10(sum / (to - from));
+    }
+}
