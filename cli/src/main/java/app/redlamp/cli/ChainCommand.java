@@ -2,6 +2,7 @@ package app.redlamp.cli;
 
 import app.redlamp.core.chain.Chain;
 import app.redlamp.core.chain.GainFit;
+import app.redlamp.core.chain.GainSchool;
 import app.redlamp.core.chain.Node;
 import app.redlamp.core.chain.SignalPath;
 import app.redlamp.core.chain.Source;
@@ -12,7 +13,6 @@ import app.redlamp.core.fit.Shelf;
 import app.redlamp.core.kit.Kit;
 import app.redlamp.core.kit.Need;
 import app.redlamp.core.kit.RoomGuess;
-import app.redlamp.core.plan.GainSchool;
 import app.redlamp.core.plan.KitNeeds;
 import app.redlamp.core.port.Equipment;
 import app.redlamp.core.port.Rooms;

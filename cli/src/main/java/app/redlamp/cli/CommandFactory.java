@@ -36,6 +36,8 @@ final class CommandFactory implements CommandLine.IFactory {
             return type.cast(new RoomCommand(console, RoomShelf::new));
         } else if (type == ChainCommand.class) {
             return type.cast(new ChainCommand(console, KitShelf::new, RoomShelf::new));
+        } else if (type == SimulateCommand.class) {
+            return type.cast(new SimulateCommand(console, KitShelf::new, RoomShelf::new));
         } else if (type == DecayCommand.class) {
             return type.cast(new DecayCommand(console, new FileListening()));
         }

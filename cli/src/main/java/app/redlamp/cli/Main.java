@@ -20,6 +20,7 @@ import picocli.CommandLine.Command;
             PlanCommand.class,
             RoomCommand.class,
             ChainCommand.class,
+            SimulateCommand.class,
             DecayCommand.class
         },
         footer = {

@@ -106,6 +106,10 @@ public record Booth(
         return new Booth(stands, scene, other, metresApart, mains, from, sampleRateHz, seed);
     }
 
+    public Booth sampled(int rateHz) {
+        return new Booth(stands, scene, seats, apartM, mains, from, rateHz, seed);
+    }
+
     public Booth seeded(long other) {
         return new Booth(stands, scene, seats, apartM, mains, from, sampleRateHz, other);
     }

@@ -91,15 +91,20 @@ public final class BoothStream implements AudioSource {
         channels.get(stand).reader.cue(cue, effort);
     }
 
+    /** Whether another booth has the same voices, rate and room. */
+    public boolean fits(Booth now) {
+        return now.stands().size() == booth.stands().size()
+                && now.sampleRateHz() == sampleRateHz
+                && now.scene().equals(booth.scene());
+    }
+
     /**
      * Knobs were moved, or the microphone: heard from the next block on.
      *
      * @throws IllegalArgumentException for a booth with other voices, another rate or another room
      */
     public void change(Booth now) {
-        if (now.stands().size() != booth.stands().size()
-                || now.sampleRateHz() != sampleRateHz
-                || !now.scene().equals(booth.scene())) {
+        if (!fits(now)) {
             throw new IllegalArgumentException("a booth with other voices, another rate or another room: begin anew");
         }
         Booth before = booth;

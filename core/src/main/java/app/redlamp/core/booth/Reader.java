@@ -141,8 +141,9 @@ final class Reader {
         }
         if (kind.paused()) {
             double left = (double) tape.pauseLeft(at) / sampleRateHz;
-            double needed = kind == BoothEvent.Kind.BREATH ? 0.45 : 0.1;
-            return left >= needed ? 0 : -1;
+            boolean breath = kind == BoothEvent.Kind.BREATH;
+            boolean after = tape.pausedFor(at, 0.1);
+            return after && left >= (breath ? 0.3 : 0.05) ? 0 : -1;
         }
         return random.nextInt(count);
     }
@@ -170,7 +171,7 @@ final class Reader {
                     case PLOSIVE -> PUFF_DB + louder + Breath.db(stand.chain().position(), stand.popFilterM());
                     case SIBILANT -> mouth + voice.crestDb() - 2;
                     case BREATH -> mouth - 12;
-                    case CLICK -> mouth - 6;
+                    case CLICK -> mouth + 3;
                     case CREAK -> 52;
                     case RUSTLE -> 46;
                     case PAGE -> 58;

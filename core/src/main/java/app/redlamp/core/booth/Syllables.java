@@ -8,7 +8,11 @@ final class Syllables {
     private static final double HEADROOM_DB = 3;
     private static final double SYLLABLE_S = 0.04;
     private static final double QUIETEST = 0.03;
-    private static final double MOST_UNEVEN = 1.5;
+
+    /** Evened out more, pauses would fill with what is softest; the rest is for whoever bends the peaks. */
+    private static final double MOST_EVENED = 0.1;
+
+    private static final double MOST_UNEVEN = 1;
     private static final int BISECTIONS = 14;
 
     private final int group;
@@ -80,7 +84,7 @@ final class Syllables {
 
     /** Louder syllables louder still, or softer, by a power of their level: the one that puts peaks so far above the level. */
     double unevenFor(double crestDb) {
-        double low = -MOST_UNEVEN;
+        double low = -MOST_EVENED;
         double high = MOST_UNEVEN;
         for (int i = 0; i < BISECTIONS; i++) {
             double uneven = (low + high) / 2;

@@ -15,11 +15,15 @@ import java.util.Arrays;
 public final class Tape {
     private static final double SECONDS_A_WINDOW = 0.2;
     private static final int EQUALIZER = 8192;
-    private static final double LOWEST_HZ = 55;
+
+    /** Voices have next to nothing below; what recordings have there is breath and rumble. */
+    private static final double LOWEST_HZ = 85;
+
     private static final double MOST_EQUALIZED_DB = 20;
-    private static final int ROUNDS = 3;
+    private static final double LEAST_CREST_DB = 5;
+    private static final int ROUNDS = 6;
     private static final double QUIET = 0.03;
-    private static final double SHORTEST_PAUSE_S = 0.25;
+    private static final double SHORTEST_PAUSE_S = 0.12;
     private static final double KNEE_DB = 3;
 
     private final int sampleRateHz;
@@ -67,6 +71,13 @@ public final class Tape {
         return pauseLeft[at];
     }
 
+    /** Whether a pause has lasted so long at a place. */
+    boolean pausedFor(int at, double seconds) {
+        int back = (int) (seconds * sampleRateHz);
+        int before = pauseLeft[(at - back % pauseLeft.length + pauseLeft.length) % pauseLeft.length];
+        return pauseLeft[at] > 0 && before == pauseLeft[at] + back;
+    }
+
     /** Whether a word begins at a place. */
     boolean begins(int at) {
         return pauseLeft[at] == 0 && pauseLeft[at == 0 ? pauseLeft.length - 1 : at - 1] == 1;
@@ -91,7 +102,9 @@ public final class Tape {
         float[] shaped = even;
         for (int round = 0; round < ROUNDS; round++) {
             shaped = levelled(equalized(peaked(even, rate, aim), rate, spectrum), rate);
-            aim += crestDb - Syllables.of(shaped, rate).peakDb();
+            aim = Math.max(
+                    LEAST_CREST_DB,
+                    aim + 1.3 * (crestDb - Syllables.of(shaped, rate).peakDb()));
         }
         return shaped;
     }
@@ -115,7 +128,7 @@ public final class Tape {
         return Convolver.of(
                 dry,
                 MinimumPhase.of(
-                        f -> Math.pow(10, between(correction, f) / 20) * Math.min(1, Math.pow(f / LOWEST_HZ, 6)),
+                        f -> Math.pow(10, between(correction, f) / 20) * Math.min(1, Math.pow(f / LOWEST_HZ, 8)),
                         EQUALIZER,
                         rate));
     }

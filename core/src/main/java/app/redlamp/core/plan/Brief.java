@@ -1,5 +1,6 @@
 package app.redlamp.core.plan;
 
+import app.redlamp.core.chain.GainSchool;
 import java.time.LocalDate;
 import java.util.Optional;
 

@@ -1,5 +1,6 @@
 package app.redlamp.core.plan;
 
+import app.redlamp.core.chain.GainSchool;
 import java.util.Locale;
 
 /** What is to be recorded, with what goes with it unless the client says otherwise. Defaults are common practice, no source. */

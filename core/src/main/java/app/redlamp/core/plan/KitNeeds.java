@@ -2,6 +2,7 @@ package app.redlamp.core.plan;
 
 import app.redlamp.core.chain.Effort;
 import app.redlamp.core.chain.Finishing;
+import app.redlamp.core.chain.GainSchool;
 import app.redlamp.core.chain.GainTarget;
 import app.redlamp.core.chain.Noise;
 import app.redlamp.core.chain.Surroundings;

@@ -17,8 +17,13 @@ public final class VoiceAnalyzer {
     private static final double CLICK_ABOVE_FLOOR_DB = 6;
 
     private static final double STILL_DB = 6;
+
+    /** What is 20 dB softer than a click is its own echo in the room, or as good as still. */
+    private static final double SOFTER = 0.01;
+
     private static final int NEAR_FRAMES = 3;
     private static final int FAR_FRAMES = 12;
+    private static final int BESIDE_FRAMES = 5;
     private static final double MOSTLY = 0.9;
 
     private static final double DROPOUT_LONGEST_S = 1;
@@ -94,7 +99,8 @@ public final class VoiceAnalyzer {
             if (click.levelDbfs() < floor + CLICK_ABOVE_FLOOR_DB) {
                 continue;
             }
-            if (quietAround(click.atS(), Math.pow(10, (floor + STILL_DB) / 10))) {
+            double still = Math.max(Math.pow(10, (floor + STILL_DB) / 10), SOFTER * around(click.atS()));
+            if (quietAround(click.atS(), still)) {
                 (click.tick() ? ticks : mouth).add(event);
             } else if (click.tick() && click.ratio() >= JUMP_RATIO) {
                 jumps.add(event);
@@ -102,20 +108,40 @@ public final class VoiceAnalyzer {
         }
     }
 
-    /** Whether it is still before and after a moment, which is loud itself and so belongs to no pause. */
+    /** Mean square of the loudest of the three frames around a moment. */
+    private double around(double seconds) {
+        int middle = (int) (seconds * 100);
+        double most = 0;
+        for (int i = Math.max(0, middle - 1); i <= Math.min(frames.all().length - 1, middle + 1); i++) {
+            most = Math.max(most, frames.all()[i]);
+        }
+        return most;
+    }
+
+    /**
+     * Whether it is still before and after a moment, which is loud itself and so belongs to no pause: for long on one side, for
+     * a little at least on the other, where a word may lie.
+     */
     private boolean quietAround(double seconds, double still) {
         int middle = (int) (seconds * 100);
+        boolean longBefore = quiet(middle, -1, FAR_FRAMES, still);
+        boolean longAfter = quiet(middle, 1, FAR_FRAMES, still);
+        return (longBefore && quiet(middle, 1, BESIDE_FRAMES, still))
+                || (longAfter && quiet(middle, -1, BESIDE_FRAMES, still));
+    }
+
+    /** Whether most frames on one side, up to so many away, are still; also where there are none. */
+    private boolean quiet(int middle, int side, int far, double still) {
         int quiet = 0;
         int all = 0;
-        for (int d = NEAR_FRAMES; d <= FAR_FRAMES; d++) {
-            for (int at : new int[] {middle - d, middle + d}) {
-                if (at >= 0 && at < frames.all().length) {
-                    all++;
-                    quiet += frames.all()[at] <= still ? 1 : 0;
-                }
+        for (int d = NEAR_FRAMES; d <= far; d++) {
+            int at = middle + side * d;
+            if (at >= 0 && at < frames.all().length) {
+                all++;
+                quiet += frames.all()[at] <= still ? 1 : 0;
             }
         }
-        return all > 0 && quiet >= MOSTLY * all;
+        return quiet >= MOSTLY * all;
     }
 
     /** Equal samples that begin at once after loud sound: a fade, a gate or an edit in a pause is none. */

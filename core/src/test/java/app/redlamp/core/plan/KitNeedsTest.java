@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.within;
 
 import app.redlamp.core.chain.Effort;
 import app.redlamp.core.chain.Finishing;
+import app.redlamp.core.chain.GainSchool;
 import app.redlamp.core.kit.Need;
 import app.redlamp.core.kit.RoomGuess;
 import app.redlamp.core.outside.Hours;

@@ -1,9 +1,9 @@
 package app.redlamp.desktop.brief;
 
+import app.redlamp.core.chain.GainSchool;
 import app.redlamp.core.plan.Brief;
 import app.redlamp.core.plan.Capture;
 import app.redlamp.core.plan.FileNames;
-import app.redlamp.core.plan.GainSchool;
 import app.redlamp.core.plan.JobKind;
 import app.redlamp.core.plan.Production;
 import app.redlamp.desktop.bench.CommitField;

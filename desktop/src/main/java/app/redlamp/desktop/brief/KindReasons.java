@@ -1,7 +1,7 @@
 package app.redlamp.desktop.brief;
 
+import app.redlamp.core.chain.GainSchool;
 import app.redlamp.core.plan.Capture;
-import app.redlamp.core.plan.GainSchool;
 import app.redlamp.core.plan.JobKind;
 
 /** Says what goes with a kind of job, and why. */

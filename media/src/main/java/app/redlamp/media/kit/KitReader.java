@@ -72,7 +72,8 @@ public final class KitReader {
                 guess.isEmpty() ? RoomGuess.USUAL : guess(guess.get()));
     }
 
-    private static RoomGuess guess(JsonObject o) throws IOException {
+    /** @throws IOException where it is no guess; one line */
+    public static RoomGuess guess(JsonObject o) throws IOException {
         return new RoomGuess(
                 Named.of(RoomGuess.Size.class, o, "size"),
                 Named.of(RoomGuess.Softness.class, o, "softness"),

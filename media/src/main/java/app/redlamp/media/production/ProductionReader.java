@@ -1,11 +1,11 @@
 package app.redlamp.media.production;
 
+import app.redlamp.core.chain.GainSchool;
 import app.redlamp.core.kit.Kits;
 import app.redlamp.core.plan.Brief;
 import app.redlamp.core.plan.Capture;
 import app.redlamp.core.plan.Effort;
 import app.redlamp.core.plan.Fee;
-import app.redlamp.core.plan.GainSchool;
 import app.redlamp.core.plan.Item;
 import app.redlamp.core.plan.JobKind;
 import app.redlamp.core.plan.Money;

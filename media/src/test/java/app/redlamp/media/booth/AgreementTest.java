@@ -119,7 +119,22 @@ class AgreementTest {
         assertThat(floor).isCloseTo(converter.noise().flatDb(), within(0.5));
         assertThat(level).isCloseTo(converter.averageDb(), within(0.5));
         // Peaks have no formula: rooms and nearness move them a little.
-        assertThat(read.samplePeakDbfs().orElseThrow()).isCloseTo(converter.peakDb(), within(2.0));
+        assertThat(read.samplePeakDbfs().orElseThrow()).isCloseTo(converter.peakDb(), within(3.0));
+    }
+
+    /** A condenser as a narrator uses it, in a quiet box room. */
+    static Chain narration() {
+        return new Chain(
+                new Voice(Effort.NORMAL, Effort.RAISED, 14),
+                Position.straight(0.18),
+                new Surroundings(Scene.of(24, 12, 0.25).noiseAt(MORNING), 12, 0.25),
+                new Capsule(Pattern.CARDIOID, 20, OptionalDouble.of(14), 130, 150),
+                Lead.NONE,
+                Optional.empty(),
+                new Preamp(0, 60, -128, 2, 10, 3000),
+                32,
+                GOOD,
+                FINISHING);
     }
 
     static Booth booth(Chain chain, Scene scene, long seed) {

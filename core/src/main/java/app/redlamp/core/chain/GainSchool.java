@@ -1,4 +1,4 @@
-package app.redlamp.core.plan;
+package app.redlamp.core.chain;
 
 /** Where the loudest line of a job is put when the gain is set. Common practice, no source. */
 public enum GainSchool {

@@ -1,0 +1,199 @@
+package app.redlamp.cli;
+
+import app.redlamp.core.booth.Act;
+import app.redlamp.core.booth.Booth;
+import app.redlamp.core.booth.BoothEvent;
+import app.redlamp.core.booth.Performance;
+import app.redlamp.core.booth.Stand;
+import app.redlamp.core.booth.Tape;
+import app.redlamp.core.chain.Finishing;
+import app.redlamp.core.chain.Node;
+import app.redlamp.core.chain.SignalPath;
+import app.redlamp.core.chain.Voice;
+import app.redlamp.core.plan.KitNeeds;
+import app.redlamp.core.port.Equipment;
+import app.redlamp.core.port.Rooms;
+import app.redlamp.core.spec.Specification;
+import app.redlamp.core.text.Figures;
+import app.redlamp.media.booth.BoothDocument;
+import app.redlamp.media.booth.DemoVoice;
+import app.redlamp.media.wav.WavWriter;
+import java.io.IOException;
+import java.nio.file.FileAlreadyExistsException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.concurrent.Callable;
+import java.util.function.Function;
+import picocli.CommandLine.Command;
+import picocli.CommandLine.Mixin;
+import picocli.CommandLine.Option;
+import picocli.CommandLine.Parameters;
+
+/** {@code simulate}: what a simulated booth would record, as a file, and what it is made of. */
+@Command(name = "simulate", description = "Records a simulated booth.", mixinStandardHelpOptions = true)
+final class SimulateCommand implements Callable<Integer> {
+    private static final int BITS = 24;
+    private static final int BLOCK = 8192;
+
+    private final Console console;
+    private final Function<Path, Equipment> shelves;
+    private final Function<Path, Rooms> rooms;
+
+    @Parameters(paramLabel = "BOOTH", description = "Booth document (docs/formats.md).")
+    private Path file;
+
+    @Option(
+            names = "--out",
+            paramLabel = "FILE",
+            required = true,
+            description = "WAV file that is written; never one that is there already.")
+    private Path out;
+
+    @Option(
+            names = "--spec",
+            paramLabel = "ID",
+            description = "Specification that is delivered against; audiobook-retail if left out.")
+    private String specId = "audiobook-retail";
+
+    @Option(names = "--json", description = "Prints one JSON object.")
+    private boolean json;
+
+    @Mixin
+    private Library library = new Library();
+
+    /**
+     * @param shelves parts of a library
+     * @param rooms materials of a library
+     */
+    SimulateCommand(Console console, Function<Path, Equipment> shelves, Function<Path, Rooms> rooms) {
+        this.console = console;
+        this.shelves = shelves;
+        this.rooms = rooms;
+    }
+
+    @Override
+    public Integer call() throws IOException {
+        BoothDocument document = read();
+        Booth booth = document.booth();
+        DemoVoice voice = new DemoVoice();
+        List<Tape> tapes = new ArrayList<>();
+        for (int i = 0; i < booth.stands().size(); i++) {
+            Voice speaker = booth.stands().get(i).chain().voice();
+            tapes.add(voice.tape(booth.sampleRateHz(), i, speaker.crestDb()));
+        }
+        try (Performance performance = new Performance(booth, document.acts(), tapes)) {
+            write(performance);
+            if (json) {
+                console.out().println(Json.text(json(document, performance)));
+            } else {
+                print(document, performance);
+            }
+        }
+        return Console.OK;
+    }
+
+    private BoothDocument read() throws IOException {
+        Specification specification = library.specifications()
+                .byId(specId)
+                .orElseThrow(() -> new IOException("there is no specification '" + specId + "'; see redlamp specs"));
+        Finishing finishing = KitNeeds.finishing(specification, Voice.USUAL);
+        try {
+            return BoothDocument.read(
+                    file,
+                    rooms.apply(library.folder()).materials(),
+                    shelves.apply(library.folder()).parts(),
+                    finishing);
+        } catch (IOException e) {
+            throw new IOException(file + ": " + e.getMessage(), e);
+        }
+    }
+
+    /** Whole or not at all, and never over a file that is there. */
+    private void write(Performance performance) throws IOException {
+        if (Files.exists(out)) {
+            throw new IOException(out + ": is there already; name another file");
+        }
+        Path part = out.resolveSibling(out.getFileName() + ".part");
+        try (WavWriter writer = new WavWriter(part, performance.sampleRateHz(), performance.channels(), BITS)) {
+            float[][] block = new float[performance.channels()][BLOCK];
+            for (int n = performance.read(block, BLOCK); n > 0; n = performance.read(block, BLOCK)) {
+                writer.accept(block, n);
+            }
+        } catch (FileAlreadyExistsException e) {
+            throw new IOException(part + ": is there already; remove it, or name another file", e);
+        } catch (IOException e) {
+            Files.deleteIfExists(part);
+            throw new IOException(out + ": cannot be written (" + e.getMessage() + ")", e);
+        }
+        Files.move(part, out);
+    }
+
+    private void print(BoothDocument document, Performance performance) {
+        Figures figures = new Figures(console.locale());
+        console.line(out + ": simulated, "
+                + figures.tenths(performance.expectedFrames() / (double) performance.sampleRateHz()) + " s");
+        for (Stand stand : document.booth().stands()) {
+            Node converter = converter(stand);
+            console.line("  " + stand.name() + ": average "
+                    + figures.tenths(converter.averageDb()) + ", peaks " + figures.tenths(converter.peakDb())
+                    + ", loudest line " + figures.tenths(converter.loudestPeakDb()) + ", noise "
+                    + figures.tenths(converter.noise().flatDb()) + " dBFS computed");
+        }
+        console.line("  sounds besides the voice: " + performance.events().size());
+    }
+
+    private static Node converter(Stand stand) {
+        return SignalPath.of(stand.chain()).node(Node.Stage.CONVERTER).orElseThrow();
+    }
+
+    private Map<String, Object> json(BoothDocument document, Performance performance) {
+        Map<String, Object> all = new LinkedHashMap<>();
+        all.put("file", out.toString());
+        all.put("simulated", true);
+        all.put("sampleRateHz", performance.sampleRateHz());
+        all.put("durationS", performance.expectedFrames() / (double) performance.sampleRateHz());
+        all.put(
+                "voices",
+                document.booth().stands().stream().map(SimulateCommand::voice).toList());
+        all.put("acts", document.acts().stream().map(SimulateCommand::act).toList());
+        all.put(
+                "events",
+                performance.events().stream().map(SimulateCommand::event).toList());
+        return all;
+    }
+
+    private static Map<String, Object> voice(Stand stand) {
+        Node converter = converter(stand);
+        Map<String, Object> one = new LinkedHashMap<>();
+        one.put("name", stand.name());
+        one.put("averageDbfs", converter.averageDb());
+        one.put("peakDbfs", converter.peakDb());
+        one.put("loudestPeakDbfs", converter.loudestPeakDb());
+        one.put("noiseDbfs", converter.noise().flatDb());
+        one.put("noiseDbA", converter.noise().dbA());
+        one.put("powered", stand.powered());
+        return one;
+    }
+
+    private static Map<String, Object> act(Act act) {
+        Map<String, Object> one = new LinkedHashMap<>();
+        one.put("voice", act.stand() + 1);
+        one.put("cue", act.cue().id());
+        one.put("effort", act.effort().map(e -> (Object) e.id()).orElse(null));
+        one.put("seconds", act.seconds());
+        return one;
+    }
+
+    private static Map<String, Object> event(BoothEvent event) {
+        Map<String, Object> one = new LinkedHashMap<>();
+        one.put("kind", event.kind().id());
+        one.put("voice", event.stand() + 1);
+        one.put("startS", event.startS());
+        one.put("endS", event.endS());
+        return one;
+    }
+}

@@ -1,0 +1,24 @@
+package app.redlamp.core.booth;
+
+import app.redlamp.core.chain.Effort;
+import java.util.Optional;
+
+/**
+ * A part of what is performed in a booth. Whoever is not named sits still.
+ *
+ * @param stand who, from 0
+ * @param cue what
+ * @param effort how loud; absent for as loud as that voice does it
+ * @param seconds how long, above 0, a day at most
+ */
+public record Act(int stand, Cue cue, Optional<Effort> effort, double seconds) {
+    private static final double LONGEST_S = 86_400;
+
+    /** @throws IllegalArgumentException out of range */
+    public Act {
+        if (!(stand >= 0 && seconds > 0 && seconds <= LONGEST_S)) {
+            throw new IllegalArgumentException("voice " + (stand + 1) + " for " + seconds
+                    + " s: must be one of the voices, for more than 0 s and at most a day");
+        }
+    }
+}
