@@ -17,7 +17,7 @@ public final class DefectiveSource extends SourceStep {
     private static final double NARROW_HZ = 3400;
     private static final double WANTED_RMS = 0.08;
     private static final double ATTACK_S = 0.02;
-    private static final double RELEASE_S = 1.2;
+    private static final double RELEASE_S = 0.2;
     private static final double MOST_GAIN = 30;
 
     private final Defect defect;

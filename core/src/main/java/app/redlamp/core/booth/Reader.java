@@ -67,7 +67,9 @@ final class Reader {
     /** What is done from the next block on; a word that was begun is not finished. */
     void cue(Cue next, Effort how) {
         if (next != cue || how != effort) {
-            if (next != Cue.STILL && cue == Cue.STILL) {
+            if (next == Cue.LOUDEST || next == Cue.EXCITED) {
+                at = tape.loudestLine();
+            } else if (next == Cue.READ) {
                 at = tape.nextPause(at, 0.1);
             }
             cue = next;

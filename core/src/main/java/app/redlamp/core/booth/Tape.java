@@ -71,6 +71,19 @@ public final class Tape {
         return pauseLeft[at];
     }
 
+    /** Where the loudest line begins: the last pause before the highest peak, or five seconds before it. */
+    int loudestLine() {
+        int top = 0;
+        for (int n = 0; n < voiced.length; n++) {
+            top = Math.abs(voiced[n]) > Math.abs(voiced[top]) ? n : top;
+        }
+        int from = top;
+        while (from > Math.max(0, top - 5 * sampleRateHz) && pauseLeft[from] == 0) {
+            from--;
+        }
+        return from;
+    }
+
     /** Whether a pause has lasted so long at a place. */
     boolean pausedFor(int at, double seconds) {
         int back = (int) (seconds * sampleRateHz);

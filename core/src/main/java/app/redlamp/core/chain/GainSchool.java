@@ -9,5 +9,7 @@ public enum GainSchool {
     /** Average around −18 dBFS with peaks under −12: for what is edited later. */
     EDITED,
     /** Close to full scale behind a limiter: only for what goes out live. */
-    LIVE
+    LIVE,
+    /** An analogue mixer: faders at unity, trim until normal speech sits at 0 VU, which is about −18 dBFS. */
+    MIXER
 }

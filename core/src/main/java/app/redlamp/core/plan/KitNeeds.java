@@ -132,6 +132,7 @@ public final class KitNeeds {
             case HOT -> new GainTarget(-6, OptionalDouble.empty());
             case EDITED -> new GainTarget(-12, OptionalDouble.of(-18));
             case LIVE -> new GainTarget(-3, OptionalDouble.empty());
+            case MIXER -> new GainTarget(-8, OptionalDouble.of(-18));
         };
     }
 

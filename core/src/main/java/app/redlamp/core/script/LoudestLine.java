@@ -96,7 +96,8 @@ public record LoudestLine(String text, int block, int weight) {
             boolean tagged = weight > 0 && i + 1 < sentences.size() && isTag(sentences.get(i + 1));
             String shown = tagged ? one + " " + sentences.get(i + 1) : one;
             int sum = weight + words(shown);
-            if (sum > 0 && Words.count(one) >= FEWEST_WORDS) {
+            i += tagged ? 1 : 0;
+            if (sum > 0 && Words.count(shown) >= FEWEST_WORDS) {
                 all.add(new LoudestLine(
                         shown.length() > LONGEST ? shown.substring(0, LONGEST) + "…" : shown, block, sum));
             }

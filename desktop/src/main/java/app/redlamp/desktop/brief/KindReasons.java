@@ -37,6 +37,7 @@ final class KindReasons {
             case HOT -> "why.gain.hot";
             case EDITED -> "why.gain.edited";
             case LIVE -> "why.gain.live";
+            case MIXER -> "why.gain.mixer";
         };
         return parts.strings().say(key);
     }

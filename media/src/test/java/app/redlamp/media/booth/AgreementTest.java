@@ -47,7 +47,7 @@ import org.junit.jupiter.params.provider.MethodSource;
 class AgreementTest {
     static final DemoVoice VOICE = new DemoVoice();
     private static final int RATE = 48_000;
-    private static final WeekTime MORNING = new WeekTime(DayOfWeek.MONDAY, LocalTime.of(9, 30));
+    static final WeekTime MORNING = new WeekTime(DayOfWeek.MONDAY, LocalTime.of(9, 30));
     private static final Finishing FINISHING = new Finishing(-20, -3, 0, 16, OptionalDouble.of(-60));
     private static final Converter GOOD = new Converter(24, 110);
     private static final OptionalDouble NOTHING = OptionalDouble.empty();

@@ -1,0 +1,183 @@
+package app.redlamp.media.booth;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import app.redlamp.core.analysis.Report;
+import app.redlamp.core.booth.Booth;
+import app.redlamp.core.booth.BoothStream;
+import app.redlamp.core.booth.Cue;
+import app.redlamp.core.booth.Defect;
+import app.redlamp.core.booth.DefectiveSource;
+import app.redlamp.core.booth.RoomSource;
+import app.redlamp.core.booth.Scene;
+import app.redlamp.core.chain.Capsule;
+import app.redlamp.core.chain.Chain;
+import app.redlamp.core.chain.GainSchool;
+import app.redlamp.core.chain.Lead;
+import app.redlamp.core.chain.Position;
+import app.redlamp.core.level.DistanceGuess;
+import app.redlamp.core.level.InputFault;
+import app.redlamp.core.level.Knob;
+import app.redlamp.core.level.Peaks;
+import app.redlamp.core.level.SchoolWindow;
+import app.redlamp.core.level.Step;
+import app.redlamp.core.level.StepMeter;
+import app.redlamp.core.level.Suspect;
+import app.redlamp.core.level.Turn;
+import app.redlamp.core.outside.Timbre;
+import app.redlamp.core.room.Pattern;
+import app.redlamp.core.signal.AudioSource;
+import java.io.IOException;
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.EnumSource;
+import org.junit.jupiter.params.provider.ValueSource;
+
+/** The guided setting on the simulated booth: advice leads where it says, and broken inputs are told. */
+class GuidedSettingTest {
+    private static final int RATE = 48_000;
+    private static final Scene BOX = Scene.of(24, 12, 0.25);
+
+    /** From any start at most two turns, for every school. */
+    @ParameterizedTest
+    @EnumSource(GainSchool.class)
+    void theGainIsRightAfterTwoTurns(GainSchool school) throws IOException {
+        SchoolWindow window = SchoolWindow.of(school);
+        for (double start : new double[] {0, 15, 30, 45, 60}) {
+            Chain chain = AgreementTest.narration().gained(start);
+            Turn turn = advice(chain, window);
+            int turns = 0;
+            while (turn.moves() && turns < 3) {
+                chain = chain.gained(chain.gainDb() + turn.db());
+                turn = advice(chain, window);
+                turns++;
+            }
+            assertThat(turn.verdict()).as("from " + start + " dB").isEqualTo(Turn.Verdict.FITS);
+            assertThat(turns).as("turns from " + start + " dB").isLessThanOrEqualTo(2);
+        }
+    }
+
+    private static Turn advice(Chain chain, SchoolWindow window) throws IOException {
+        Booth booth = AgreementTest.booth(chain, BOX, 3);
+        Report loudest = AgreementTest.measured(booth, Cue.LOUDEST, Step.LOUDEST.seconds());
+        OptionalDouble average = OptionalDouble.empty();
+        if (window.averageDbfs().isPresent()) {
+            average = AgreementTest.measured(booth, Cue.READ, 20).activeSpeech().levelDbov();
+        }
+        return Turn.of(window, Peaks.of(loudest), average, Optional.of(Knob.of(chain.preamp(), chain.gainDb())));
+    }
+
+    @Test
+    void aDynamicOnAWeakPreampRunsOutOfGain() throws IOException {
+        Chain weak = AgreementTest.narration()
+                .heardBy(new Capsule(Pattern.CARDIOID, 0.06, OptionalDouble.empty(), 150, 300))
+                .gained(60);
+        assertThat(advice(weak, SchoolWindow.of(GainSchool.MIDDLE)).verdict()).isEqualTo(Turn.Verdict.OUT_OF_GAIN);
+    }
+
+    /** About, as voices differ; this one has the average of speech. */
+    @ParameterizedTest
+    @ValueSource(doubles = {0.06, 0.1, 0.18, 0.3})
+    void theBassTellsTheDistance(double distance) throws IOException {
+        Chain chain = AgreementTest.narration().at(Position.straight(distance)).gained(24);
+        Report read = AgreementTest.measured(AgreementTest.booth(chain, BOX, 3), Cue.READ, 30);
+        DistanceGuess guess = DistanceGuess.of(
+                        read.voice().spectrum().orElseThrow(), chain.capsule(), Position.straight(0.18))
+                .orElseThrow();
+        assertThat(guess.distanceM() / distance).isBetween(0.65, 1.5);
+    }
+
+    @ParameterizedTest
+    @CsvSource({
+        "ZEROS, ZEROS",
+        "NOT_A_NUMBER, NOT_A_NUMBER",
+        "NARROW_BAND, NARROW_BAND",
+        "STUTTER, STUTTER",
+        "CLIPPED_BELOW, CLIPPED_BELOW",
+        "AUTOMATIC_GAIN, AUTOMATIC_GAIN",
+        "OFFSET, OFFSET"
+    })
+    void brokenInputsAreTold(Defect defect, InputFault.Kind kind) throws IOException {
+        Chain chain = AgreementTest.narration().gained(defect == Defect.CLIPPED_BELOW ? 52 : 42);
+        List<InputFault> faults = InputFault.of(heard(chain, Optional.of(defect)), true);
+        assertThat(faults).extracting(InputFault::kind).contains(kind);
+    }
+
+    @Test
+    void aGoodInputHasNoFault() throws IOException {
+        assertThat(InputFault.of(heard(AgreementTest.narration().gained(42), Optional.empty()), true))
+                .isEmpty();
+    }
+
+    @Test
+    void withoutItsVoltageNextToNothingComes() throws IOException {
+        Booth booth = AgreementTest.booth(AgreementTest.narration(), BOX, 3);
+        Booth dead = booth.with(0, booth.stands().get(0).powered(false));
+        assertThat(InputFault.of(AgreementTest.measured(dead, Cue.LOUDEST, 8), true))
+                .extracting(InputFault::kind)
+                .contains(InputFault.Kind.NEXT_TO_NOTHING);
+    }
+
+    private static Report heard(Chain chain, Optional<Defect> defect) throws IOException {
+        Booth booth = AgreementTest.booth(chain, BOX, 3);
+        BoothStream stream = new BoothStream(booth, List.of(AgreementTest.VOICE.tape(RATE, 0, 14)));
+        stream.cue(0, Cue.READ);
+        AudioSource source =
+                defect.<AudioSource>map(d -> new DefectiveSource(stream, d)).orElse(stream);
+        StepMeter meter = new StepMeter(RATE, 24, 1, 0.5, 30, 480);
+        float[][] block = new float[1][480];
+        while (!meter.done()) {
+            meter.accept(block, source.read(block, 480));
+        }
+        return meter.reports().get(0);
+    }
+
+    /** A broken shield hums, a preamp turned far up hisses, mixers rumble. */
+    @Test
+    void whereTheNoiseComesFrom() throws IOException {
+        Chain broken = lead(AgreementTest.narration(), new Lead(4, false));
+        assertThat(suspects(broken, BOX).get(0)).satisfies(s -> {
+            assertThat(s.part()).isEqualTo(Suspect.Part.HUM);
+            assertThat(s.source()).isEqualTo(Suspect.From.LEAD);
+        });
+        Scene rumbling = BOX.hearing(List.of(RoomSource.steady("the mixers below", Timbre.RUMBLE.at(36))));
+        assertThat(suspects(AgreementTest.narration(), rumbling)).anySatisfy(s -> {
+            assertThat(s.part()).isEqualTo(Suspect.Part.RUMBLE);
+            assertThat(s.name()).isEqualTo("the mixers below");
+        });
+        Scene still = BOX.hearing(List.of(RoomSource.steady("room", Timbre.FAN.at(4))));
+        assertThat(suspects(AgreementTest.narration(), still).get(0)).satisfies(s -> {
+            assertThat(s.part()).isEqualTo(Suspect.Part.HISS);
+            assertThat(s.source()).isIn(Suspect.From.MICROPHONE, Suspect.From.PREAMP);
+        });
+    }
+
+    private static Chain lead(Chain c, Lead lead) {
+        return new Chain(
+                c.voice(),
+                c.position(),
+                c.room(),
+                c.capsule(),
+                lead,
+                c.booster(),
+                c.preamp(),
+                c.gainDb(),
+                c.converter(),
+                c.finishing());
+    }
+
+    private static List<Suspect> suspects(Chain chain, Scene scene) throws IOException {
+        Booth booth = AgreementTest.booth(chain, scene, 3).at(AgreementTest.MORNING);
+        Report still = AgreementTest.measured(booth, Cue.STILL, 10);
+        return Suspect.of(
+                still.noise().orElseThrow(),
+                Optional.of(booth.stands().get(0).chain()),
+                scene.sources().stream()
+                        .map(s -> new Suspect.Heard(s.name(), s.levels()))
+                        .toList());
+    }
+}
