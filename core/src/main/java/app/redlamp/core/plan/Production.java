@@ -1,5 +1,6 @@
 package app.redlamp.core.plan;
 
+import app.redlamp.core.card.Cards;
 import app.redlamp.core.kit.Kits;
 import app.redlamp.core.script.Piece;
 import app.redlamp.core.script.Script;
@@ -20,6 +21,7 @@ import java.util.List;
  * @param spent time that was really spent
  * @param spots where it may be recorded
  * @param kits what it may be recorded with
+ * @param cards how everything stood when the gain was right, and what was overruled
  */
 public record Production(
         String id,
@@ -31,7 +33,8 @@ public record Production(
         Money money,
         List<Spent> spent,
         Spots spots,
-        Kits kits) {
+        Kits kits,
+        Cards cards) {
 
     /** @throws IllegalArgumentException without an id */
     public Production {
@@ -51,50 +54,69 @@ public record Production(
             WorkingTime time,
             Money money,
             List<Spent> spent) {
-        this(id, brief, order, script, effort, time, money, spent, Spots.NONE, Kits.NONE);
+        this(id, brief, order, script, effort, time, money, spent, Spots.NONE, Kits.NONE, Cards.NONE);
+    }
+
+    /** Before any gain was set. */
+    public Production(
+            String id,
+            Brief brief,
+            Order order,
+            Script script,
+            Effort effort,
+            WorkingTime time,
+            Money money,
+            List<Spent> spent,
+            Spots spots,
+            Kits kits) {
+        this(id, brief, order, script, effort, time, money, spent, spots, kits, Cards.NONE);
     }
 
     public Production with(Spots newSpots) {
-        return new Production(id, brief, order, script, effort, time, money, spent, newSpots, kits);
+        return new Production(id, brief, order, script, effort, time, money, spent, newSpots, kits, cards);
     }
 
     public Production with(Kits newKits) {
-        return new Production(id, brief, order, script, effort, time, money, spent, spots, newKits);
+        return new Production(id, brief, order, script, effort, time, money, spent, spots, newKits, cards);
+    }
+
+    public Production with(Cards newCards) {
+        return new Production(id, brief, order, script, effort, time, money, spent, spots, kits, newCards);
     }
 
     public Production with(Brief newBrief) {
-        return new Production(id, newBrief, order, script, effort, time, money, spent, spots, kits);
+        return new Production(id, newBrief, order, script, effort, time, money, spent, spots, kits, cards);
     }
 
     public Production with(Order newOrder) {
-        return new Production(id, brief, newOrder, script, effort, time, money, spent, spots, kits);
+        return new Production(id, brief, newOrder, script, effort, time, money, spent, spots, kits, cards);
     }
 
     public Production with(Script newScript) {
-        return new Production(id, brief, order, newScript, effort, time, money, spent, spots, kits);
+        return new Production(id, brief, order, newScript, effort, time, money, spent, spots, kits, cards);
     }
 
     public Production with(Effort newEffort) {
-        return new Production(id, brief, order, script, newEffort, time, money, spent, spots, kits);
+        return new Production(id, brief, order, script, newEffort, time, money, spent, spots, kits, cards);
     }
 
     public Production with(WorkingTime newTime) {
-        return new Production(id, brief, order, script, effort, newTime, money, spent, spots, kits);
+        return new Production(id, brief, order, script, effort, newTime, money, spent, spots, kits, cards);
     }
 
     public Production with(Money newMoney) {
-        return new Production(id, brief, order, script, effort, time, newMoney, spent, spots, kits);
+        return new Production(id, brief, order, script, effort, time, newMoney, spent, spots, kits, cards);
     }
 
     public Production spending(Spent more) {
         List<Spent> all = new ArrayList<>(spent);
         all.add(more);
-        return new Production(id, brief, order, script, effort, time, money, all, spots, kits);
+        return new Production(id, brief, order, script, effort, time, money, all, spots, kits, cards);
     }
 
     /** The same job in a folder of its own. */
     public Production as(String newId) {
-        return new Production(newId, brief, order, script, effort, time, money, spent, spots, kits);
+        return new Production(newId, brief, order, script, effort, time, money, spent, spots, kits, cards);
     }
 
     public List<Piece> pieces() {

@@ -4,52 +4,31 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import app.redlamp.core.chain.GainSchool;
-import app.redlamp.core.chain.Position;
 import java.time.LocalDateTime;
-import java.util.Collections;
 import java.util.List;
-import java.util.Optional;
 import java.util.OptionalDouble;
 import org.junit.jupiter.api.Test;
 
 class CardsTest {
-    static GainCard card(String id, String voice) {
-        return new GainCard(
-                id,
-                LocalDateTime.of(2026, 2, 16, 9, 30),
-                "Condenser in the box room",
-                voice,
-                new GainCard.Input("Simulated booth", true, 48_000, 24),
-                List.of(new GainCard.Knob("gain", "+41 dB", OptionalDouble.of(41))),
-                new GainCard.Place(new Position(0.18, 0, 15, 10), OptionalDouble.of(0.1)),
-                new GainCard.Levels(
-                        GainSchool.MIDDLE,
-                        -64,
-                        -72,
-                        -28,
-                        -9,
-                        OptionalDouble.of(-5),
-                        Collections.nCopies(10, -70.0),
-                        List.of()),
-                Optional.empty(),
-                "");
-    }
-
     @Test
     void theLastCardOfEachVoice() {
-        Cards cards = Cards.NONE.with(card("a", "Ada")).with(card("b", "Ben")).with(card("c", "Ada"));
+        Cards cards = Cards.NONE
+                .with(GainCards.card("a", "Ada"))
+                .with(GainCards.card("b", "Ben"))
+                .with(GainCards.card("c", "Ada"));
         assertThat(cards.last("Ada").orElseThrow().id()).isEqualTo("c");
         assertThat(cards.last("Ben").orElseThrow().id()).isEqualTo("b");
         assertThat(cards.last("Cy")).isEmpty();
         assertThat(cards.without("c").last("Ada").orElseThrow().id()).isEqualTo("a");
-        assertThat(cards.with(card("b", "Ben").noting("window open")).cards()).hasSize(3);
+        assertThat(cards.with(GainCards.card("b", "Ben").noting("window open")).cards())
+                .hasSize(3);
     }
 
     @Test
     void theOldestGoWhereThereAreTooMany() {
         Cards cards = Cards.NONE;
         for (int i = 0; i < Cards.MOST + 5; i++) {
-            cards = cards.with(card("card-" + i, "Ada"));
+            cards = cards.with(GainCards.card("card-" + i, "Ada"));
         }
         assertThat(cards.cards()).hasSize(Cards.MOST);
         assertThat(cards.cards().get(0).id()).isEqualTo("card-5");
@@ -72,8 +51,9 @@ class CardsTest {
     void aReasonIsNeeded() {
         LocalDateTime now = LocalDateTime.of(2026, 2, 16, 10, 0);
         assertThatThrownBy(() -> new Overrule(Overrule.Station.KIT, " ", now)).hasMessageContaining("say why");
-        assertThatThrownBy(() -> card("", "Ada")).hasMessageContaining("an id and a voice");
-        assertThatThrownBy(() -> card("a", "Ada").noting("x".repeat(3000))).hasMessageContaining("2000 characters");
+        assertThatThrownBy(() -> GainCards.card("", "Ada")).hasMessageContaining("an id and a voice");
+        assertThatThrownBy(() -> GainCards.card("a", "Ada").noting("x".repeat(3000)))
+                .hasMessageContaining("2000 characters");
         assertThatThrownBy(() -> new GainCard.Levels(
                         GainSchool.HOT, -60, -70, -20, -6, OptionalDouble.empty(), List.of(1.0), List.of()))
                 .hasMessageContaining("10 octaves");

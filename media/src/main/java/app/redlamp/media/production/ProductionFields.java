@@ -12,6 +12,7 @@ import app.redlamp.core.plan.WorkingTime;
 import app.redlamp.core.script.Piece;
 import app.redlamp.core.spec.Asked;
 import app.redlamp.core.spot.Spots;
+import app.redlamp.media.card.CardFields;
 import app.redlamp.media.kit.KitFields;
 import app.redlamp.media.library.SpecificationDocument;
 import app.redlamp.media.room.SpotFields;
@@ -54,6 +55,7 @@ final class ProductionFields {
                         .put("minutes", s.minutes()));
         rooms(node.putObject("rooms"), production.spots());
         KitFields.write(production.kits(), node.putObject("kits"));
+        CardFields.write(production.cards(), node.putObject("setting"));
         return node;
     }
 

@@ -1,5 +1,6 @@
 package app.redlamp.media.production;
 
+import app.redlamp.core.card.Cards;
 import app.redlamp.core.chain.GainSchool;
 import app.redlamp.core.kit.Kits;
 import app.redlamp.core.plan.Brief;
@@ -24,6 +25,7 @@ import app.redlamp.core.spec.Asked;
 import app.redlamp.core.spec.Specification;
 import app.redlamp.core.spot.Spot;
 import app.redlamp.core.spot.Spots;
+import app.redlamp.media.card.CardReader;
 import app.redlamp.media.json.JsonObject;
 import app.redlamp.media.kit.KitReader;
 import app.redlamp.media.library.SpecificationDocument;
@@ -76,7 +78,8 @@ final class ProductionReader {
                     money(document.object("money")),
                     spent(),
                     spots(),
-                    kits());
+                    kits(),
+                    cards());
         } catch (IllegalArgumentException | DateTimeException e) {
             // Figures that cannot be are refused where they are made; days and times where they are read.
             throw new IOException(e.getMessage(), e);
@@ -206,6 +209,12 @@ final class ProductionReader {
             places.add(SpotReader.read(place, List.of()));
         }
         return new Spots(places, rooms.get().optionalText("chosen").orElse(""));
+    }
+
+    /** None where the document is older than gain cards are. */
+    private Cards cards() throws IOException {
+        Optional<JsonObject> cards = document.optionalObject("setting");
+        return cards.isEmpty() ? Cards.NONE : CardReader.cards(cards.get());
     }
 
     /** None where the document is older than kits are. */

@@ -28,13 +28,15 @@ final class UnknownFields {
             Map.entry("sets", Set.of("box")),
             Map.entry("seats", Set.of("cable", "booster", "popFilterM")),
             Map.entry("parts", Set.of("inside", "reachM", "holdsKg", "outputs")),
-            Map.entry("capsule", Set.of("selfNoiseDbA")),
+            Map.entry("capsule", Set.of("selfNoiseDbA", "evenAtM")),
+            Map.entry("cards", Set.of("popFilterM", "excitedPeakDbfs", "photo")),
+            Map.entry("knobs", Set.of("gainDb")),
             Map.entry("price", Set.of("used")));
     /** Another program's fields have no place in these: their readers refuse what they do not know. */
     private static final Set<String> STRICT =
             Set.of("specification", "basedOn", "quotes", "surfaces", "seconds", "owned");
 
-    private static final List<String> NAMES = List.of("id", "title", "term", "name", "day");
+    private static final List<String> NAMES = List.of("id", "title", "term", "name", "day", "station");
 
     private UnknownFields() {}
 

@@ -3,6 +3,9 @@ package app.redlamp.media.production;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
+import app.redlamp.core.card.Cards;
+import app.redlamp.core.card.GainCards;
+import app.redlamp.core.card.Overrule;
 import app.redlamp.core.plan.Fee;
 import app.redlamp.core.plan.Item;
 import app.redlamp.core.plan.Order;
@@ -34,6 +37,7 @@ import java.nio.file.Path;
 import java.time.Clock;
 import java.time.Instant;
 import java.time.LocalDate;
+import java.time.LocalDateTime;
 import java.time.ZoneOffset;
 import java.util.List;
 import java.util.Map;
@@ -84,6 +88,13 @@ class ProductionFoldersTest {
                                         Item.Standing.USED),
                                 new Item("lead", new BigDecimal("9.99"), Optional.empty(), Item.Standing.OWNED))))
                 .with(book.time().withDaysOff(Set.of(LocalDate.of(2028, 2, 29))))
+                .with(Cards.NONE
+                        .with(GainCards.card("card-1", "Narrator"))
+                        .with(GainCards.card("card-2", "Ada")
+                                .noting("window “open”")
+                                .pictured(Optional.of("knobs.jpg")))
+                        .overruling(new Overrule(
+                                Overrule.Station.ROOM, "the client likes it", LocalDateTime.of(2026, 2, 16, 10, 0))))
                 .spending(new Spent(LocalDate.of(2026, 3, 1), Spent.Phase.PROOF, 45));
     }
 
