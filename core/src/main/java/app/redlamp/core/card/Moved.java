@@ -2,6 +2,7 @@ package app.redlamp.core.card;
 
 import app.redlamp.core.analysis.Report;
 import app.redlamp.core.chain.Position;
+import app.redlamp.core.voice.VoiceSpectrum;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
@@ -61,11 +62,17 @@ public record Moved(Kind kind, double amount) {
      * Today against a card.
      *
      * @param still ten seconds in which nobody speaks
-     * @param read what was read today; absent where nothing was
+     * @param averageDbfs level of what was read today, at today's gain; absent where nothing was
+     * @param voice its spectrum
      * @param place where the kit has the microphone today
      */
     public static List<Moved> of(
-            GainCard card, GainCard.Input input, Report still, Optional<Report> read, Position place) {
+            GainCard card,
+            GainCard.Input input,
+            Report still,
+            OptionalDouble averageDbfs,
+            Optional<VoiceSpectrum> voice,
+            Position place) {
         List<Moved> all = new ArrayList<>();
         if (!card.input().name().equals(input.name()) || card.input().simulated() != input.simulated()) {
             all.add(new Moved(Kind.INPUT, 0));
@@ -74,7 +81,7 @@ public record Moved(Kind kind, double amount) {
             all.add(new Moved(Kind.RATE, input.sampleRateHz() - card.input().sampleRateHz()));
         }
         noise(card.levels(), still, all);
-        read.ifPresent(r -> voice(card.levels(), r, all));
+        voice(card.levels(), averageDbfs, voice, all);
         Position then = card.place().position();
         if (Math.abs(place.distanceM() - then.distanceM()) >= NEAR_M) {
             all.add(new Moved(Kind.DISTANCE, place.distanceM() - then.distanceM()));
@@ -139,14 +146,13 @@ public record Moved(Kind kind, double amount) {
         return 10 * Math.log10(Math.max(1e-16, a) / Math.max(1e-16, b));
     }
 
-    private static void voice(GainCard.Levels card, Report read, List<Moved> all) {
-        OptionalDouble level = read.activeSpeech().levelDbov();
+    private static void voice(
+            GainCard.Levels card, OptionalDouble level, Optional<VoiceSpectrum> voice, List<Moved> all) {
         if (level.isPresent() && Math.abs(level.getAsDouble() - card.averageDbfs()) >= VOICE_DB) {
             all.add(new Moved(Kind.VOICE_LEVEL, level.getAsDouble() - card.averageDbfs()));
         }
-        if (read.voice().spectrum().isPresent() && !card.voiceThirdsDb().isEmpty()) {
-            List<Double> now = read.voice().spectrum().get().levelsDb();
-            double bass = bass(now) - bass(card.voiceThirdsDb());
+        if (voice.isPresent() && !card.voiceThirdsDb().isEmpty()) {
+            double bass = bass(voice.get().levelsDb()) - bass(card.voiceThirdsDb());
             if (Math.abs(bass) >= WORTH_DB) {
                 all.add(new Moved(Kind.VOICE_BASS, bass));
             }

@@ -75,6 +75,11 @@ public record VoiceLevels(int channel, Map<Step, Taken> steps) {
         return of(Step.STILL).map(r -> r.highPassed().noiseFloorDbfs()).orElse(OptionalDouble.empty());
     }
 
+    /** By how much the noise is louder at the gain of the loudest line than when nobody spoke, in dB. */
+    public double floorShiftDb() {
+        return shiftDb(Step.STILL, Step.LOUDEST);
+    }
+
     /** From the voice down to the noise, in dB, both at one gain. */
     public OptionalDouble gapDb() {
         OptionalDouble level =

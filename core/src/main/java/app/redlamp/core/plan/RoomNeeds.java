@@ -22,7 +22,7 @@ public final class RoomNeeds {
     }
 
     /** Longest decay at 500 Hz in seconds, for each kind of job (common practice, no source). */
-    static double decayS(JobKind kind) {
+    public static double decayS(JobKind kind) {
         return switch (kind) {
             case AUDIOBOOK, COMMERCIAL, E_LEARNING, PHONE_PROMPTS, AUDIO_GUIDE, VOICE_DATASET -> 0.25;
             case PODCAST_ALONE, PODCAST_COHOST, PODCAST_REMOTE -> 0.35;

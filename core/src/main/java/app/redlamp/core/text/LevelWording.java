@@ -108,7 +108,7 @@ public final class LevelWording {
     /** How far that is on a knob without figures. */
     public String marks(Turn turn) {
         double marks = Math.abs(turn.db()) / DB_A_MARK;
-        return phrases.say("turn.marks", marks < 1 ? phrases.say("turn.slight") : figures.whole(marks));
+        return marks < 1 ? phrases.say("turn.slight") : phrases.say("turn.marks", figures.whole(marks));
     }
 
     /** What may help where the knob is at an end. */

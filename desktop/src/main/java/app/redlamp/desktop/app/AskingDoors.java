@@ -96,7 +96,7 @@ final class AskingDoors {
                         wiring.get().deliver().writeSheet(new FileSheets(), new Wording(Locale.getDefault()), file));
     }
 
-    private void list(TableSheet table) {
+    void list(TableSheet table) {
         FileChooser chooser = new FileChooser();
         chooser.setTitle(say("chooser.list"));
         chooser.setInitialFileName("list.html");

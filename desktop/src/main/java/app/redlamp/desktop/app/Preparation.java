@@ -1,16 +1,22 @@
 package app.redlamp.desktop.app;
 
+import app.redlamp.core.port.Capture;
 import app.redlamp.core.port.Equipment;
 import app.redlamp.core.port.Playback;
 import app.redlamp.core.port.Rooms;
 import app.redlamp.core.port.Settings;
+import app.redlamp.core.port.SimulatedBooth;
 import app.redlamp.core.port.Specifications;
 import app.redlamp.desktop.look.Look;
+import app.redlamp.media.capture.BoothCapture;
+import app.redlamp.media.capture.DeviceCapture;
+import app.redlamp.media.capture.Inputs;
 import app.redlamp.media.kit.KitShelf;
 import app.redlamp.media.library.Places;
 import app.redlamp.media.library.SettingsFile;
 import app.redlamp.media.library.SpecificationLibrary;
 import app.redlamp.media.play.FilePlayback;
+import app.redlamp.media.play.SilentOutput;
 import app.redlamp.media.room.RoomShelf;
 import java.util.concurrent.CompletableFuture;
 
@@ -32,6 +38,11 @@ final class Preparation {
             CompletableFuture.supplyAsync(() -> new KitShelf(Places.library()));
     private static final CompletableFuture<Playback> PLAYBACK =
             CompletableFuture.supplyAsync(FilePlayback::onThisMachine);
+
+    /** What the simulated booth is called wherever inputs are named. */
+    static final String BOOTH = "Simulated booth";
+
+    private static final BoothCapture SIMULATED = new BoothCapture(BOOTH, SilentOutput.Pace.REAL);
 
     private static final CompletableFuture<Void> FONTS = CompletableFuture.runAsync(Look::loadFonts);
 
@@ -59,6 +70,15 @@ final class Preparation {
 
     static Equipment equipment() {
         return EQUIPMENT.join();
+    }
+
+    /** Sound devices, and the simulated booth after them. */
+    static Capture inputs() {
+        return new Inputs(DeviceCapture.onThisMachine(), SIMULATED);
+    }
+
+    static SimulatedBooth booth() {
+        return SIMULATED;
     }
 
     static Playback playback() {

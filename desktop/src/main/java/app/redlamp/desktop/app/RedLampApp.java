@@ -55,10 +55,12 @@ public final class RedLampApp extends Application {
                         Preparation.rooms(),
                         new FileListening(),
                         Preparation.equipment(),
+                        Preparation.inputs(),
+                        Preparation.booth(),
                         clock),
                 Locale.getDefault(),
                 Platform::runLater,
-                new Wiring.Doors(doors.brief(), doors.room(), doors.kit(), doors.deliver()));
+                new Wiring.Doors(doors.brief(), doors.room(), doors.kit(), doors::list, doors.deliver()));
         stage.setTitle("Red Lamp");
         stage.setScene(wiring.scene());
         size(stage);

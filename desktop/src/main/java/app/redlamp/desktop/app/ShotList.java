@@ -1,6 +1,8 @@
 package app.redlamp.desktop.app;
 
+import app.redlamp.core.booth.WeekTime;
 import app.redlamp.core.kit.Kits;
+import app.redlamp.core.level.Step;
 import app.redlamp.desktop.deliver.DocketRow;
 import app.redlamp.media.demo.DemoProduction;
 import java.io.IOException;
@@ -8,6 +10,8 @@ import java.io.UncheckedIOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.Clock;
+import java.time.DayOfWeek;
+import java.time.LocalTime;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
@@ -42,6 +46,7 @@ final class ShotList {
             planBrief(demo.folder());
             planRoom(demo);
             planKit(demo);
+            planLevel(demo);
             shots.add(new Shot("deliver-judged-dusk", w -> {
                 w.shell().scale(0);
                 w.shell().switchTheme();
@@ -174,6 +179,47 @@ final class ShotList {
             fire(w, "#desk-together");
             w.shell().scale(5);
         }));
+    }
+
+    private void planLevel(DemoProduction demo) throws IOException {
+        Path book = demo.folder();
+        Path podcast = demo.folders().get(1);
+        WeekTime evening = new WeekTime(DayOfWeek.SUNDAY, LocalTime.of(20, 30));
+        shots.add(new Shot("level-first-dusk", w -> {
+            w.shell().scale(0);
+            w.shell().switchTheme();
+            w.production().open(book);
+            w.toLevel();
+            w.level().setTime(evening);
+        }));
+        shots.add(new Shot("level-still-dusk", w -> w.level().take(Step.STILL)));
+        shots.add(new Shot("level-loudest-dusk", w -> w.level().take(Step.LOUDEST)));
+        shots.add(new Shot("level-read-dusk", w -> w.level().take(Step.READ)));
+        shots.add(new Shot("level-turn-dusk", w -> {
+            fire(w, "#level-turn");
+            w.level().take(Step.LOUDEST);
+        }));
+        shots.add(new Shot("level-hands-dusk", w -> fire(w, "#desk-hands")));
+        shots.add(new Shot("level-excited-dusk", w -> {
+            fire(w, "#desk-school");
+            w.level().take(Step.EXCITED);
+        }));
+        shots.add(new Shot("level-card-dusk", w -> {
+            fire(w, "#desk-card");
+            fire(w, "#card-write");
+        }));
+        shots.add(new Shot("level-clear-dusk", w -> fire(w, "#desk-clear")));
+        shots.add(new Shot("level-input-daylight", w -> {
+            w.shell().switchTheme();
+            fire(w, "#desk-input");
+        }));
+        shots.add(new Shot("level-noisy-daylight", w -> {
+            fire(w, "#desk-floor");
+            w.level().setTime(new WeekTime(DayOfWeek.MONDAY, LocalTime.of(6, 0)));
+            w.level().take(Step.STILL);
+        }));
+        shots.add(new Shot("level-two-hosts-daylight", w -> w.production().open(podcast)));
+        shots.add(new Shot("level-two-hosts-large-daylight", w -> w.shell().scale(5)));
     }
 
     private void planBrief(Path book) {

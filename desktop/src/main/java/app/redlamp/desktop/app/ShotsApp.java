@@ -8,6 +8,7 @@ import app.redlamp.desktop.look.Look;
 import app.redlamp.desktop.room.RoomStation;
 import app.redlamp.media.FileListening;
 import app.redlamp.media.FileRecordings;
+import app.redlamp.media.capture.BoothCapture;
 import app.redlamp.media.kit.KitShelf;
 import app.redlamp.media.library.SpecificationLibrary;
 import app.redlamp.media.play.FilePlayback;
@@ -26,6 +27,7 @@ import java.util.Comparator;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.Queue;
+import java.util.concurrent.TimeUnit;
 import java.util.stream.Stream;
 import javafx.animation.PauseTransition;
 import javafx.application.Application;
@@ -41,6 +43,9 @@ public final class ShotsApp extends Application {
     /** A Monday, so that the same demo is drawn every time. */
     private static final Clock CLOCK = Clock.fixed(Instant.parse("2026-02-16T17:00:00Z"), ZoneOffset.UTC);
 
+    /** Twenty times as fast as a real booth. */
+    private final SilentOutput.Pace pace = nanoseconds -> TimeUnit.NANOSECONDS.sleep(nanoseconds / 20);
+
     private final Queue<ShotList.Shot> shots = new ArrayDeque<>();
     private Wiring wiring;
     private Path folder;
@@ -52,6 +57,7 @@ public final class ShotsApp extends Application {
         Files.createDirectories(folder);
         scratch = Files.createTempDirectory("redlamp-shots-");
         Look.loadFonts();
+        BoothCapture booth = new BoothCapture(Preparation.BOOTH, pace);
         wiring = new Wiring(
                 new Wiring.Ports(
                         new InMemorySettings(),
@@ -63,6 +69,8 @@ public final class ShotsApp extends Application {
                         new RoomShelf(scratch.resolve("library")),
                         new FileListening(),
                         new KitShelf(scratch.resolve("library")),
+                        booth,
+                        booth,
                         CLOCK),
                 Locale.UK,
                 Platform::runLater,
@@ -71,6 +79,7 @@ public final class ShotsApp extends Application {
                                 Path.of("Red Lamp"), Optional::empty, Optional::empty, Optional::empty, text -> {}),
                         new RoomStation.Doors(Optional::empty),
                         new KitStation.Doors(Optional::empty, Optional::empty, table -> {}),
+                        table -> {},
                         new DeliverStation.Doors(() -> {}, path -> {}, () -> {})));
         stage.setScene(wiring.scene());
         stage.show();
@@ -106,7 +115,7 @@ public final class ShotsApp extends Application {
     private void settle(ShotList.Shot shot) {
         PauseTransition pause = new PauseTransition(SETTLE);
         pause.setOnFinished(e -> {
-            if (wiring.jobs().running().isEmpty()) {
+            if (wiring.jobs().running().isEmpty() && wiring.level().running().get() == null) {
                 // What a finished job has just told may still be on its way to the picture.
                 Platform.runLater(() -> take(shot));
             } else {

@@ -1,6 +1,8 @@
 package app.redlamp.desktop.app;
 
+import app.redlamp.core.card.Overrule;
 import app.redlamp.core.plan.Production;
+import app.redlamp.core.port.Capture;
 import app.redlamp.core.port.Equipment;
 import app.redlamp.core.port.Listening;
 import app.redlamp.core.port.Playback;
@@ -9,8 +11,10 @@ import app.redlamp.core.port.Recordings;
 import app.redlamp.core.port.Rooms;
 import app.redlamp.core.port.Scripts;
 import app.redlamp.core.port.Settings;
+import app.redlamp.core.port.SimulatedBooth;
 import app.redlamp.core.port.Specifications;
 import app.redlamp.core.spec.Specification;
+import app.redlamp.core.text.TableSheet;
 import app.redlamp.core.text.Wording;
 import app.redlamp.desktop.brief.BriefModel;
 import app.redlamp.desktop.brief.BriefStation;
@@ -22,6 +26,11 @@ import app.redlamp.desktop.kit.KitModel;
 import app.redlamp.desktop.kit.KitStation;
 import app.redlamp.desktop.kit.PartsModel;
 import app.redlamp.desktop.kit.TakesModel;
+import app.redlamp.desktop.level.CardModel;
+import app.redlamp.desktop.level.InputModel;
+import app.redlamp.desktop.level.LevelModel;
+import app.redlamp.desktop.level.LevelStation;
+import app.redlamp.desktop.level.WatchModel;
 import app.redlamp.desktop.look.Look;
 import app.redlamp.desktop.look.Strings;
 import app.redlamp.desktop.production.ProductionModel;
@@ -30,6 +39,7 @@ import app.redlamp.desktop.room.QuietModel;
 import app.redlamp.desktop.room.RoomModel;
 import app.redlamp.desktop.room.RoomStation;
 import app.redlamp.desktop.room.ShelfModel;
+import app.redlamp.desktop.shell.Clearance;
 import app.redlamp.desktop.shell.ShellModel;
 import app.redlamp.desktop.shell.ShellView;
 import app.redlamp.desktop.shell.UndoHistory;
@@ -42,7 +52,10 @@ import java.util.concurrent.Executor;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import java.util.concurrent.TimeUnit;
+import java.util.function.Consumer;
 import java.util.stream.Stream;
+import javafx.beans.binding.Bindings;
+import javafx.beans.value.ObservableValue;
 import javafx.scene.Group;
 import javafx.scene.Scene;
 
@@ -70,6 +83,10 @@ public final class Wiring implements AutoCloseable {
     private final ListeningModel listening;
     private final KitModel kit;
     private final TakesModel takes;
+    private final InputModel input;
+    private final LevelModel level;
+    private final Clearance clearance;
+    private final Capture capture;
     private final DeliverModel deliver;
     private final ShellView view;
     private final Scene scene;
@@ -86,14 +103,21 @@ public final class Wiring implements AutoCloseable {
             Rooms rooms,
             Listening listening,
             Equipment equipment,
+            Capture capture,
+            SimulatedBooth booth,
             Clock clock) {}
 
     /** Ways out of the window. */
     public record Doors(
-            BriefStation.Doors brief, RoomStation.Doors room, KitStation.Doors kit, DeliverStation.Doors deliver) {}
+            BriefStation.Doors brief,
+            RoomStation.Doors room,
+            KitStation.Doors kit,
+            Consumer<TableSheet> print,
+            DeliverStation.Doors deliver) {}
 
     public Wiring(Ports ports, Locale locale, Executor interfaceThread, Doors doors) {
         playback = ports.playback();
+        capture = ports.capture();
         scene = new Scene(new Group(), WIDTH, HEIGHT);
         Strings strings = new Strings(locale);
         UndoHistory history = new UndoHistory();
@@ -133,7 +157,24 @@ public final class Wiring implements AutoCloseable {
                 locale,
                 doors.kit(),
                 new KitStation.Shell(shell.imperial(), shell::switchLengths, this::toBrief));
-        view = new ShellView(shell, List.of(first, second, third, last));
+        input = new InputModel(ports.capture(), jobs, interfaceThread);
+        level = new LevelModel(kit, input, ports.booth(), jobs, ports.clock());
+        CardModel cards = new CardModel(level, strings);
+        LevelStation fourth = new LevelStation(
+                new LevelStation.Models(level, cards, new WatchModel(level, jobs)),
+                strings,
+                locale,
+                doors.print(),
+                new LevelStation.Shell(shell.imperial(), shell::switchLengths, this::toBrief, this::clearance));
+        clearance = new Clearance(
+                List.of(
+                        new Clearance.Guard(Overrule.Station.ROOM, second),
+                        new Clearance.Guard(Overrule.Station.KIT, third),
+                        new Clearance.Guard(Overrule.Station.LEVEL, fourth)),
+                cards::cards,
+                strings);
+        production.production().addListener((o, was, now) -> clearance.refresh());
+        view = new ShellView(shell, List.of(first, second, third, fourth, last), clearance, inputFact(strings));
         view.root().getStyleClass().add(shell.theme().get().id());
         scene.setRoot(view.root());
         shell.theme().addListener((o, was, now) -> dress());
@@ -144,6 +185,23 @@ public final class Wiring implements AutoCloseable {
         if (specifications.byId(id).isPresent()) {
             shell.rememberSpecification(id);
         }
+    }
+
+    private Clearance clearance() {
+        return clearance;
+    }
+
+    /** The input in a few words; what is simulated says so. */
+    private ObservableValue<String> inputFact(Strings strings) {
+        return Bindings.createStringBinding(
+                () -> {
+                    Capture.Input now = input.chosen().get();
+                    if (now == null) {
+                        return strings.say("fact.input.none");
+                    }
+                    return strings.say(now.simulated() ? "fact.input.simulated" : "fact.input", now.name());
+                },
+                input.chosen());
     }
 
     /** Productions to offer: those of the demo, and those that were open before. */
@@ -188,9 +246,18 @@ public final class Wiring implements AutoCloseable {
         view.open(2);
     }
 
+    /** Opens the Level station. */
+    public void toLevel() {
+        view.open(3);
+    }
+
     /** Opens the Deliver station. */
     public void toDeliver() {
-        view.open(3);
+        view.open(4);
+    }
+
+    public LevelModel level() {
+        return level;
     }
 
     public RoomModel room() {
@@ -238,6 +305,7 @@ public final class Wiring implements AutoCloseable {
     public void close() {
         jobs.cancelAll();
         playback.close();
+        capture.close();
         workers.shutdown();
         try {
             workers.awaitTermination(PATIENCE_S, TimeUnit.SECONDS);

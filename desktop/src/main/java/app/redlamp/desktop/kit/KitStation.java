@@ -215,7 +215,6 @@ public final class KitStation extends ShownStation {
         if (model.kit().get() != null) {
             facts.add(strings.say("fact.kit", model.kit().get().name()));
         }
-        facts.add(strings.say("fact.input.none"));
         return facts;
     }
 }

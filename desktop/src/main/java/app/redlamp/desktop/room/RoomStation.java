@@ -176,7 +176,6 @@ public final class RoomStation extends ShownStation {
         if (spot != null) {
             facts.add(strings.say("fact.room", spot.name()));
         }
-        facts.add(strings.say("fact.input.none"));
         return facts;
     }
 }

@@ -4,6 +4,7 @@ import app.redlamp.desktop.look.ScaledPane;
 import app.redlamp.desktop.look.Strings;
 import java.util.ArrayList;
 import java.util.List;
+import javafx.beans.value.ObservableValue;
 import javafx.scene.Node;
 import javafx.scene.Parent;
 import javafx.scene.control.ButtonBase;
@@ -42,13 +43,19 @@ public final class ShellView {
     private final StackPane layers;
     private final KeysSheet sheet;
     private final HeldCommand command = new HeldCommand();
+    private final ObservableValue<String> input;
     private int open;
 
-    public ShellView(ShellModel model, List<Station> stations) {
+    /**
+     * @param clearance whether the lamp may go on
+     * @param input what is listened to, in a few words
+     */
+    public ShellView(ShellModel model, List<Station> stations, Clearance clearance, ObservableValue<String> input) {
         this.model = model;
+        this.input = input;
         this.stations = List.copyOf(stations);
         sheet = new KeysSheet(model.strings());
-        wire = new WireView(this.stations, this::open);
+        wire = new WireView(this.stations, clearance, this::open);
         rail = new RailView(model, this::toggleKeys);
         page.getStyleClass().add("page");
         page.setTop(wire);
@@ -64,6 +71,7 @@ public final class ShellView {
         for (Station station : this.stations) {
             station.facts().addListener((o, was, now) -> showFacts());
         }
+        input.addListener((o, was, now) -> showFacts());
         new FileDrop(page, files -> station().drop(files));
         page.widthProperty().addListener((o, was, now) -> fitReading());
         open(0);
@@ -90,7 +98,9 @@ public final class ShellView {
     }
 
     private void showFacts() {
-        rail.showFacts(station().facts().getValue());
+        List<String> facts = new ArrayList<>(station().facts().getValue());
+        facts.add(input.getValue());
+        rail.showFacts(facts);
     }
 
     private void fitReading() {

@@ -18,7 +18,7 @@ import javafx.scene.shape.QuadCurve;
 final class WireView extends Region {
     private static final double HEIGHT = 92;
     private static final double TITLE_WIDTH = 300;
-    private static final double LAMP_WIDTH = 190;
+    private static final double LAMP_WIDTH = 214;
     private static final double SIDE = 24;
     private static final double ENDS = 18;
     private static final double SAG = 14;
@@ -32,12 +32,14 @@ final class WireView extends Region {
     private final Polygon cone = new Polygon();
     private final BigLamp bigLamp = new BigLamp();
     private final List<Stop> stops = new ArrayList<>();
+    private final Clearance clearance;
     private int open;
 
     /** One station's place on the wire. */
     private record Stop(Line cord, LampGlyph glyph, ToggleButton name, Region underline) {}
 
-    WireView(List<Station> stations, IntConsumer onOpen) {
+    WireView(List<Station> stations, Clearance clearance, IntConsumer onOpen) {
+        this.clearance = clearance;
         getStyleClass().add("wire");
         title.getStyleClass().add("wire-title");
         line.getStyleClass().add("wire-line");
@@ -60,6 +62,11 @@ final class WireView extends Region {
             getChildren().addAll(stop.cord(), stop.glyph(), stop.name(), stop.underline());
             show(index, station);
         }
+        clearance.now().addListener((o, was, now) -> {
+            for (int i = 0; i < stations.size(); i++) {
+                show(i, stations.get(i));
+            }
+        });
         setMinHeight(HEIGHT);
         setPrefHeight(HEIGHT);
         setMaxHeight(HEIGHT);
@@ -73,10 +80,15 @@ final class WireView extends Region {
     private void show(int index, Station station) {
         Station.Standing standing = station.standing().getValue();
         Stop stop = stops.get(index);
-        stop.glyph().setState(standing.lamp());
+        stop.glyph().setState(clearance.lamp(station).orElse(standing.lamp()));
         stop.name().setAccessibleText(station.name() + ", " + standing.answer());
         if (index == open) {
-            bigLamp.show(standing.clear(), standing.answer(), standing.first());
+            if (clearance.guardedBy(station)) {
+                Clearance.Now now = clearance.now().get();
+                bigLamp.show(now.clear(), now.answer(), now.first());
+            } else {
+                bigLamp.show(standing.clear(), standing.answer(), standing.first());
+            }
             title.setText(station.headings().getValue().title());
             line.setText(station.headings().getValue().line());
         }

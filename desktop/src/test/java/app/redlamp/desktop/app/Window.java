@@ -12,6 +12,7 @@ import app.redlamp.desktop.look.Look;
 import app.redlamp.desktop.room.RoomStation;
 import app.redlamp.media.FileListening;
 import app.redlamp.media.FileRecordings;
+import app.redlamp.media.capture.BoothCapture;
 import app.redlamp.media.demo.DemoProduction;
 import app.redlamp.media.kit.KitShelf;
 import app.redlamp.media.library.SpecificationLibrary;
@@ -80,6 +81,7 @@ final class Window {
                 saved.add(values);
             }
         };
+        BoothCapture booth = new BoothCapture(Preparation.BOOTH, nanoseconds -> {});
         wiring = new Wiring(
                 new Wiring.Ports(
                         settings,
@@ -91,6 +93,8 @@ final class Window {
                         new RoomShelf(library()),
                         new FileListening(),
                         new KitShelf(library()),
+                        booth,
+                        booth,
                         clock),
                 Locale.ENGLISH,
                 Platform::runLater,
@@ -106,6 +110,7 @@ final class Window {
                                 () -> Optional.ofNullable(chosenRecordings.poll()),
                                 () -> Optional.ofNullable(chosenFile),
                                 printed::add),
+                        printed::add,
                         new DeliverStation.Doors(() -> chooserOpened++, shownFolders::add, () -> {})));
         stage.setMaximized(false);
         stage.setScene(wiring.scene());

@@ -1,0 +1,152 @@
+package app.redlamp.desktop.level;
+
+import app.redlamp.core.analysis.Report;
+import app.redlamp.core.card.Cards;
+import app.redlamp.core.card.GainCard;
+import app.redlamp.core.card.Moved;
+import app.redlamp.core.card.Overrule;
+import app.redlamp.core.chain.Chain;
+import app.redlamp.core.kit.Seat;
+import app.redlamp.core.level.Peaks;
+import app.redlamp.core.level.Step;
+import app.redlamp.core.level.VoiceLevels;
+import app.redlamp.core.noise.NoiseProfile;
+import app.redlamp.core.plan.Production;
+import app.redlamp.core.voice.VoiceSpectrum;
+import app.redlamp.desktop.look.Strings;
+import java.time.LocalDateTime;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.function.UnaryOperator;
+
+/** The gain cards of the open production, and what was overruled. */
+public final class CardModel {
+    private final LevelModel level;
+    private final Strings strings;
+
+    public CardModel(LevelModel level, Strings strings) {
+        this.level = level;
+        this.strings = strings;
+    }
+
+    public Cards cards() {
+        Production production = level.open().production().get();
+        return production == null ? Cards.NONE : production.cards();
+    }
+
+    /** The last card of the voice that is looked at. */
+    public Optional<GainCard> last() {
+        return cards().last(level.voice());
+    }
+
+    /** Whether enough was measured for a card. */
+    public boolean canWrite() {
+        VoiceLevels levels = level.levels();
+        return level.open().production().get() != null
+                && levels.of(Step.STILL).flatMap(Report::noise).isPresent()
+                && levels.averageDbfs().isPresent()
+                && levels.loudest().isPresent()
+                && level.chain().isPresent();
+    }
+
+    /**
+     * Writes a card of how everything stands now.
+     *
+     * @param knobs positions in words, as somebody sees them; the gain is added
+     * @param note anything else
+     */
+    public void write(List<GainCard.Knob> knobs, String note) {
+        if (!canWrite()) {
+            return;
+        }
+        VoiceLevels levels = level.levels();
+        Chain chain = level.chain().orElseThrow();
+        Seat seat = level.kit().currentSeat().orElseThrow();
+        Report still = levels.of(Step.STILL).orElseThrow();
+        NoiseProfile noise = still.noise().orElseThrow();
+        // The knob may have been turned since it was still: the noise with it.
+        double shift = levels.floorShiftDb();
+        LocalDateTime now = level.now();
+        GainCard card = new GainCard(
+                "card-" + now.toString().replaceAll("[^0-9]", ""),
+                now,
+                level.kit().kit().get().name(),
+                level.voice(),
+                input(),
+                knobs,
+                new GainCard.Place(chain.position(), seat.popFilterM()),
+                new GainCard.Levels(
+                        level.school().orElseThrow(),
+                        levels.floorDbfs().orElse(noise.highPassedDbfs()) + shift,
+                        noise.floorDbA() + shift,
+                        levels.averageDbfs().orElseThrow(),
+                        levels.loudest().orElseThrow().peakDbfs(),
+                        levels.excited()
+                                .map(Peaks::peakDbfs)
+                                .map(OptionalDouble::of)
+                                .orElse(OptionalDouble.empty()),
+                        noise.octavesDbfs().stream().map(db -> db + shift).toList(),
+                        levels.of(Step.READ)
+                                .flatMap(r -> r.voice().spectrum())
+                                .map(VoiceSpectrum::levelsDb)
+                                .orElse(List.of())),
+                Optional.empty(),
+                note);
+        edit("edit.card", c -> c.with(card));
+        level.open().log("gain-card", Map.of("voice", card.voice(), "id", card.id()));
+    }
+
+    private GainCard.Input input() {
+        return new GainCard.Input(
+                level.input().chosen().get().name(),
+                level.input().simulated(),
+                level.input().format().get().sampleRateHz(),
+                level.input().format().get().bits());
+    }
+
+    /** Changes a card. */
+    public void change(GainCard card) {
+        edit("edit.card", c -> c.with(card));
+    }
+
+    /** What has moved since the last card; absent without a card, or before the still seconds. */
+    public Optional<List<Moved>> moved() {
+        Optional<Report> still = level.levels().of(Step.STILL);
+        Optional<GainCard> card = last();
+        if (still.isEmpty() || card.isEmpty() || level.chain().isEmpty()) {
+            return Optional.empty();
+        }
+        return Optional.of(Moved.of(
+                card.get(),
+                input(),
+                still.get(),
+                level.levels().averageDbfs(),
+                level.levels().of(Step.READ).flatMap(r -> r.voice().spectrum()),
+                level.chain().get().position()));
+    }
+
+    /**
+     * Overrules a verdict.
+     *
+     * @throws IllegalArgumentException with one line, without a reason
+     */
+    public void overrule(Overrule.Station station, String reason) {
+        Overrule overrule = new Overrule(station, reason.strip(), level.now());
+        edit("edit.overrule", c -> c.overruling(overrule));
+        level.open().log("overruled", Map.of("station", station.id(), "reason", overrule.reason()));
+    }
+
+    /** Trusts a station's verdict again. */
+    public void trust(Overrule.Station station) {
+        edit("edit.overrule", c -> c.trusting(station));
+        level.open().log("trusted", Map.of("station", station.id()));
+    }
+
+    private void edit(String key, UnaryOperator<Cards> change) {
+        if (level.open().production().get() != null) {
+            level.open().edit(strings.say(key), p -> p.with(change.apply(p.cards())));
+        }
+    }
+}

@@ -1,0 +1,119 @@
+package app.redlamp.desktop.level;
+
+import app.redlamp.core.card.GainCard;
+import app.redlamp.core.card.Moved;
+import app.redlamp.core.text.TableSheet;
+import app.redlamp.desktop.bench.Desk;
+import app.redlamp.desktop.bench.Parts;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.function.Consumer;
+import javafx.scene.control.Button;
+import javafx.scene.control.Label;
+import javafx.scene.control.TextField;
+import javafx.scene.layout.GridPane;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
+import javafx.scene.layout.VBox;
+
+/** The gain card: written when everything is right, printed, and held against today. */
+final class CardSheet extends VBox implements Desk.Sheet<LevelParts> {
+    private final LevelParts parts;
+    private final Consumer<TableSheet> print;
+    private final TextField knob = new TextField();
+    private final TextField note = new TextField();
+    private final Button write;
+    private final Button printing;
+    private final GridPane table = new GridPane();
+    private final VBox moved = new VBox();
+    private Optional<GainCard> shown = Optional.empty();
+
+    /** @param print writes a table where the user wants it */
+    CardSheet(LevelParts parts, Consumer<TableSheet> print) {
+        this.parts = parts;
+        this.print = print;
+        getStyleClass().add("desk-sheet");
+        knob.setId("card-knob");
+        knob.setPromptText(parts.say("card.knob.prompt"));
+        note.setId("card-note");
+        note.setPromptText(parts.say("card.note.prompt"));
+        HBox.setHgrow(note, Priority.ALWAYS);
+        HBox.setHgrow(knob, Priority.ALWAYS);
+        write = parts.bench().button("card-write", "card.write", this::write);
+        printing = parts.bench().button("card-print", "card.print", this::print);
+        table.getStyleClass().add("room-grid");
+        table.setId("card-table");
+        moved.setId("card-moved");
+        moved.getStyleClass().add("level-parts");
+        HBox both = new HBox(table, moved);
+        both.getStyleClass().add("level-floor");
+        HBox.setHgrow(table, Priority.ALWAYS);
+        moved.setMinWidth(160);
+        moved.setPrefWidth(340);
+        getChildren()
+                .addAll(
+                        Parts.line(
+                                parts.bench().name("card.knob.name", ""),
+                                knob,
+                                parts.bench().name("card.note.name", ""),
+                                note,
+                                write,
+                                printing),
+                        both);
+    }
+
+    @Override
+    public Region node() {
+        return this;
+    }
+
+    private void write() {
+        List<GainCard.Knob> knobs = new ArrayList<>();
+        double gain = parts.model().chain().orElseThrow().gainDb();
+        String words = knob.getText().isBlank()
+                ? parts.say("level.gain.words", parts.chains().gain(gain))
+                : knob.getText().strip();
+        knobs.add(new GainCard.Knob(parts.say("card.gain"), words, OptionalDouble.of(gain)));
+        parts.cards().write(knobs, note.getText().strip());
+        note.clear();
+    }
+
+    private void print() {
+        shown.ifPresent(c -> print.accept(parts.cardWords().table(c)));
+    }
+
+    @Override
+    public void show(LevelParts now) {
+        write.setDisable(!parts.cards().canWrite());
+        shown = parts.cards().last();
+        printing.setDisable(shown.isEmpty());
+        table.getChildren().clear();
+        moved.getChildren().clear();
+        if (shown.isEmpty()) {
+            table.addRow(0, LevelParts.wrapped(parts.say("card.none"), "order-value"));
+            return;
+        }
+        TableSheet sheet = parts.cardWords().table(shown.get());
+        table.addRow(0, LevelParts.label(sheet.line(), "level-part"));
+        GridPane.setColumnSpan(table.getChildren().get(0), 2);
+        int row = 1;
+        for (TableSheet.Row cells : sheet.rows()) {
+            Label name = LevelParts.label(cells.cells().get(0), "order-source");
+            name.setMinWidth(Region.USE_PREF_SIZE);
+            table.addRow(row, name, LevelParts.wrapped(cells.cells().get(1), "order-value"));
+            row++;
+        }
+        Optional<List<Moved>> changes = parts.cards().moved();
+        moved.getChildren()
+                .add(LevelParts.wrapped(
+                        changes.isPresent()
+                                ? parts.cardWords().moved(shown.get(), changes.get())
+                                : parts.say("card.sit-still"),
+                        "level-part"));
+        changes.ifPresent(all -> all.forEach(m ->
+                moved.getChildren().add(LevelParts.wrapped(parts.cardWords().moved(m), "order-source"))));
+    }
+}

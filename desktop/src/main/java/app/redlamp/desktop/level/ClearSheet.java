@@ -1,0 +1,106 @@
+package app.redlamp.desktop.level;
+
+import app.redlamp.core.card.Overrule;
+import app.redlamp.desktop.bench.Desk;
+import app.redlamp.desktop.control.LampGlyph;
+import app.redlamp.desktop.control.LampState;
+import app.redlamp.desktop.shell.Clearance;
+import java.util.List;
+import javafx.scene.control.Button;
+import javafx.scene.control.Label;
+import javafx.scene.control.TextField;
+import javafx.scene.layout.GridPane;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
+import javafx.scene.layout.VBox;
+
+/** What stands between here and the lamp: each guard with its answer; whoever knows better overrules it with a reason. */
+final class ClearSheet extends VBox implements Desk.Sheet<LevelParts> {
+    private final LevelParts parts;
+    private final Clearance clearance;
+    private final GridPane grid = new GridPane();
+    private final Label fault = LevelParts.wrapped("", "specification-fault");
+    private List<Clearance.Row> shown = List.of();
+
+    ClearSheet(LevelParts parts, Clearance clearance) {
+        this.parts = parts;
+        this.clearance = clearance;
+        getStyleClass().add("desk-sheet");
+        grid.getStyleClass().add("room-grid");
+        getChildren().addAll(LevelParts.wrapped(parts.say("clear.what"), "order-value"), grid, fault);
+        clearance.now().addListener((o, was, now) -> show(parts));
+    }
+
+    @Override
+    public Region node() {
+        return this;
+    }
+
+    @Override
+    public void show(LevelParts now) {
+        List<Clearance.Row> rows = clearance.now().get().rows();
+        if (rows.equals(shown)) {
+            return;
+        }
+        shown = rows;
+        grid.getChildren().clear();
+        for (int i = 0; i < rows.size(); i++) {
+            row(i, rows.get(i));
+        }
+    }
+
+    private void row(int index, Clearance.Row row) {
+        Overrule.Station id = row.guard().id();
+        LampGlyph lamp = new LampGlyph();
+        lamp.setState(row.clear() ? LampState.LIT : row.standing().lamp());
+        Label name = LevelParts.label(row.guard().station().name(), "level-part");
+        name.setMinWidth(Region.USE_PREF_SIZE);
+        if (row.overrule().isPresent()) {
+            Button trust = parts.bench()
+                    .button(
+                            "trust-" + id.id(),
+                            "clear.trust",
+                            () -> parts.cards().trust(id));
+            grid.addRow(
+                    index,
+                    lamp,
+                    name,
+                    LevelParts.wrapped(
+                            parts.say("clear.reason", row.overrule().get().reason()), "order-value"),
+                    new Region(),
+                    trust);
+            return;
+        }
+        Label answer = LevelParts.wrapped(
+                row.standing().first().isBlank()
+                        ? row.standing().answer()
+                        : parts.say(
+                                "clear.answer",
+                                row.standing().answer(),
+                                row.standing().first()),
+                "order-value");
+        GridPane.setHgrow(answer, Priority.ALWAYS);
+        if (row.clear()) {
+            grid.addRow(index, lamp, name, answer);
+            return;
+        }
+        TextField reason = new TextField();
+        reason.setId("reason-" + id.id());
+        reason.setPromptText(parts.say("clear.prompt"));
+        reason.setAccessibleText(parts.say("clear.prompt"));
+        reason.setMinWidth(120);
+        reason.setPrefWidth(240);
+        reason.setOnAction(e -> overrule(id, reason));
+        Button button = parts.bench().button("overrule-" + id.id(), "clear.overrule", () -> overrule(id, reason));
+        grid.addRow(index, lamp, name, answer, reason, button);
+    }
+
+    private void overrule(Overrule.Station id, TextField reason) {
+        try {
+            fault.setText("");
+            parts.cards().overrule(id, reason.getText());
+        } catch (IllegalArgumentException e) {
+            fault.setText(e.getMessage());
+        }
+    }
+}

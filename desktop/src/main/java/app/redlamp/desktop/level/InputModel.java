@@ -1,0 +1,270 @@
+package app.redlamp.desktop.level;
+
+import app.redlamp.core.level.LiveMeter;
+import app.redlamp.core.level.StepMeter;
+import app.redlamp.core.port.Capture;
+import app.redlamp.core.port.Capture.CaptureException;
+import app.redlamp.core.port.Capture.Fault;
+import app.redlamp.core.port.Capture.Format;
+import app.redlamp.core.port.Capture.Input;
+import app.redlamp.core.port.Capture.Line;
+import app.redlamp.desktop.job.JobService;
+import java.util.List;
+import java.util.Optional;
+import java.util.concurrent.Executor;
+import javafx.beans.property.ReadOnlyBooleanProperty;
+import javafx.beans.property.ReadOnlyBooleanWrapper;
+import javafx.beans.property.ReadOnlyObjectProperty;
+import javafx.beans.property.ReadOnlyObjectWrapper;
+
+/**
+ * The input that is listened to. It is opened away from the interface thread; what comes in goes to the live meters, and to
+ * whoever listens for the length of a step.
+ */
+public final class InputModel {
+    /** Somebody has just pressed a key: so much is let pass. */
+    private static final double SKIP_S = 0.5;
+
+    private static final int MOST_FRAMES = 16_384;
+    private static final Format USUAL = new Format(48_000, 24, 1);
+
+    private final Capture capture;
+    private final JobService jobs;
+    private final Executor interfaceThread;
+    private final ReadOnlyObjectWrapper<List<Input>> inputs = new ReadOnlyObjectWrapper<>(List.of());
+    private final ReadOnlyObjectWrapper<Input> chosen = new ReadOnlyObjectWrapper<>();
+    private final ReadOnlyObjectWrapper<Format> format = new ReadOnlyObjectWrapper<>(USUAL);
+    private final ReadOnlyBooleanWrapper listening = new ReadOnlyBooleanWrapper();
+    private final ReadOnlyObjectWrapper<Fault> fault = new ReadOnlyObjectWrapper<>();
+    private final ReadOnlyObjectWrapper<List<LiveMeter>> meters = new ReadOnlyObjectWrapper<>(List.of());
+    private Optional<Line> line = Optional.empty();
+    private Optional<Runnable> whenOpen = Optional.empty();
+    private boolean opening;
+    private volatile Optional<Sink> also = Optional.empty();
+    private volatile Ear ear = new Ear(List.of(), Optional.empty(), whole -> {});
+
+    /** Told when a step is over, on the interface thread. */
+    public interface Heard {
+        void heard(StepMeter whole);
+    }
+
+    /** Takes everything that comes in, on the capturing thread. */
+    public interface Sink {
+        void take(float[][] block, int frames);
+    }
+
+    /** What the capturing thread works with; changed as a whole. */
+    private record Ear(List<LiveMeter> meters, Optional<StepMeter> step, Heard then) {}
+
+    public InputModel(Capture capture, JobService jobs, Executor interfaceThread) {
+        this.capture = capture;
+        this.jobs = jobs;
+        this.interfaceThread = interfaceThread;
+    }
+
+    public ReadOnlyObjectProperty<List<Input>> inputs() {
+        return inputs.getReadOnlyProperty();
+    }
+
+    /** The input in use; null for none. */
+    public ReadOnlyObjectProperty<Input> chosen() {
+        return chosen.getReadOnlyProperty();
+    }
+
+    public ReadOnlyObjectProperty<Format> format() {
+        return format.getReadOnlyProperty();
+    }
+
+    public ReadOnlyBooleanProperty listening() {
+        return listening.getReadOnlyProperty();
+    }
+
+    /** Why it cannot be listened to; null where it can. */
+    public ReadOnlyObjectProperty<Fault> fault() {
+        return fault.getReadOnlyProperty();
+    }
+
+    /** One for each channel while it is listened to. */
+    public ReadOnlyObjectProperty<List<LiveMeter>> meters() {
+        return meters.getReadOnlyProperty();
+    }
+
+    /** Whether what is in use is the simulated booth. */
+    public boolean simulated() {
+        return chosen.get() != null && chosen.get().simulated();
+    }
+
+    /** From the microphone to the meters, in seconds; 0 while nothing is listened to. */
+    public double latencyS() {
+        return line.map(Line::latencyS).orElse(0.0);
+    }
+
+    /** Looks again which inputs there are; the one in use stays, or the first takes its place. */
+    public void refresh() {
+        List<JobService.Work<List<Input>>> work = List.of(progress -> capture.inputs());
+        jobs.start("", work, new JobService.Listener<>() {
+            @Override
+            public void done(int part, List<Input> found) {
+                inputs.set(found);
+                Input now = chosen.get();
+                boolean there = now != null && found.stream().anyMatch(i -> i.id().equals(now.id()));
+                if (!there && !found.isEmpty()) {
+                    choose(found.get(0));
+                }
+            }
+
+            @Override
+            public void failed(int part, String message) {}
+
+            @Override
+            public void ended(boolean cancelled) {}
+        });
+    }
+
+    /** Uses another input; what is listened to is closed. */
+    public void choose(Input input) {
+        close();
+        fault.set(null);
+        chosen.set(input);
+    }
+
+    /**
+     * Listens in another way.
+     *
+     * @throws IllegalArgumentException with one line, where it cannot be
+     */
+    public void listenAt(int sampleRateHz, int bits, int channels) {
+        Format other = new Format(sampleRateHz, bits, channels);
+        if (!other.equals(format.get())) {
+            close();
+            fault.set(null);
+            format.set(other);
+        }
+    }
+
+    /** Opens the input where it is not open yet, and then does something. */
+    public void open(Runnable then) {
+        if (line.isPresent()) {
+            then.run();
+            return;
+        }
+        whenOpen = Optional.of(then);
+        Input input = chosen.get();
+        if (opening || input == null) {
+            return;
+        }
+        opening = true;
+        fault.set(null);
+        Format wanted = format.get();
+        List<LiveMeter> fresh = java.util.stream.Stream.generate(() -> new LiveMeter(wanted.sampleRateHz()))
+                .limit(wanted.channels())
+                .toList();
+        ear = new Ear(fresh, Optional.empty(), whole -> {});
+        List<JobService.Work<Opened>> work = List.of(progress -> opened(input, wanted));
+        jobs.start("", work, new JobService.Listener<>() {
+            @Override
+            public void done(int part, Opened opened) {
+                opening = false;
+                take(opened, input, fresh);
+            }
+
+            @Override
+            public void failed(int part, String message) {
+                opening = false;
+                fault.set(Fault.OTHER);
+            }
+
+            @Override
+            public void ended(boolean cancelled) {
+                opening = false;
+            }
+        });
+    }
+
+    /** An open line, or why there is none. */
+    private record Opened(Optional<Line> line, Optional<Fault> fault) {}
+
+    private Opened opened(Input input, Format wanted) {
+        try {
+            return new Opened(Optional.of(capture.open(input, wanted, new Ears())), Optional.empty());
+        } catch (CaptureException e) {
+            return new Opened(Optional.empty(), Optional.of(e.fault()));
+        }
+    }
+
+    private void take(Opened opened, Input input, List<LiveMeter> fresh) {
+        if (opened.line().isPresent() && !input.equals(chosen.get())) {
+            opened.line().get().close();
+            return;
+        }
+        fault.set(opened.fault().orElse(null));
+        line = opened.line();
+        listening.set(line.isPresent());
+        meters.set(line.isPresent() ? fresh : List.of());
+        Optional<Runnable> then = whenOpen;
+        whenOpen = Optional.empty();
+        if (line.isPresent()) {
+            then.ifPresent(Runnable::run);
+        }
+    }
+
+    /** Listens for the length of a step; what was listened for before is given up. */
+    public void listen(double seconds, Heard then) {
+        Format now = format.get();
+        StepMeter step = new StepMeter(now.sampleRateHz(), now.bits(), now.channels(), SKIP_S, seconds, MOST_FRAMES);
+        ear = new Ear(ear.meters(), Optional.of(step), then);
+    }
+
+    /** Share of what is listened for that is over, 0 to 1; 0 for nothing. */
+    public double share() {
+        return ear.step().map(StepMeter::share).orElse(0.0);
+    }
+
+    /** Gives up what is listened for. */
+    public void giveUp() {
+        ear = new Ear(ear.meters(), Optional.empty(), whole -> {});
+    }
+
+    /** Lets somebody else hear everything too; nobody where it is absent. */
+    public void alsoTo(Optional<Sink> sink) {
+        also = sink;
+    }
+
+    /** Stops listening. */
+    public void close() {
+        giveUp();
+        whenOpen = Optional.empty();
+        line.ifPresent(Line::close);
+        line = Optional.empty();
+        listening.set(false);
+        meters.set(List.of());
+    }
+
+    /** On the capturing thread. */
+    private final class Ears implements Capture.Taker {
+        @Override
+        public void take(float[][] block, int frames, long lost) {
+            Ear now = ear;
+            for (int c = 0; c < now.meters().size() && c < block.length; c++) {
+                now.meters().get(c).accept(block[c], frames);
+            }
+            also.ifPresent(s -> s.take(block, frames));
+            if (now.step().isPresent()) {
+                StepMeter step = now.step().get();
+                step.accept(block, frames);
+                if (step.done()) {
+                    ear = new Ear(now.meters(), Optional.empty(), whole -> {});
+                    interfaceThread.execute(() -> now.then().heard(step));
+                }
+            }
+        }
+
+        @Override
+        public void ended(Fault why) {
+            interfaceThread.execute(() -> {
+                close();
+                fault.set(why);
+            });
+        }
+    }
+}

@@ -1,0 +1,179 @@
+package app.redlamp.desktop.level;
+
+import app.redlamp.core.booth.WeekTime;
+import app.redlamp.core.chain.Chain;
+import app.redlamp.core.chain.Position;
+import app.redlamp.core.chain.Preamp;
+import app.redlamp.core.kit.Seat;
+import app.redlamp.core.placement.Breath;
+import app.redlamp.desktop.bench.Choice;
+import app.redlamp.desktop.bench.Desk;
+import app.redlamp.desktop.bench.Parts;
+import java.time.DayOfWeek;
+import java.time.LocalTime;
+import java.time.format.TextStyle;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.function.DoubleConsumer;
+import java.util.function.UnaryOperator;
+import javafx.scene.Node;
+import javafx.scene.control.CheckBox;
+import javafx.scene.control.Label;
+import javafx.scene.control.Slider;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
+import javafx.scene.layout.VBox;
+
+/** Knob and place of the microphone. In the simulated booth they are moved here; of a real one they say how it stands. */
+final class KnobsSheet extends VBox implements Desk.Sheet<LevelParts> {
+    private static final double NEAREST_CM = 3;
+    private static final double FURTHEST_CM = 60;
+    private static final double MOST_DEG = 180;
+    private static final List<LocalTime> HOURS = hours();
+
+    private final LevelParts parts;
+    private final Label whose = LevelParts.wrapped("", "order-value");
+    private final Slider gain = new Slider(0, 60, 0);
+    private final Slider distance = new Slider(NEAREST_CM, FURTHEST_CM, 18);
+    private final Slider angle = new Slider(0, MOST_DEG, 0);
+    private final Label gainWords = figure("level-gain-words");
+    private final Label distanceWords = figure("level-distance-words");
+    private final Label angleWords = figure("level-angle-words");
+    private final CheckBox screen;
+    private final Choice<DayOfWeek> day;
+    private final Choice<LocalTime> hour;
+    private final HBox clock;
+    private boolean showing;
+
+    KnobsSheet(LevelParts parts) {
+        this.parts = parts;
+        getStyleClass().add("desk-sheet");
+        screen = new CheckBox(parts.say("level.pop"));
+        screen.setId("level-pop");
+        screen.setOnAction(e -> edit(s -> s.screened(
+                screen.isSelected()
+                        ? OptionalDouble.of(Breath.screenAtM(s.position().distanceM()))
+                        : OptionalDouble.empty())));
+        day = new Choice<>(
+                "level-day",
+                parts.say("level.day"),
+                List.of(DayOfWeek.values()),
+                d -> d.getDisplayName(TextStyle.FULL, parts.bench().strings().locale()),
+                () -> parts.model().time().get().day(),
+                d -> parts.model()
+                        .setTime(new WeekTime(d, parts.model().time().get().time())));
+        hour = new Choice<>(
+                "level-hour",
+                parts.say("level.hour"),
+                HOURS,
+                LocalTime::toString,
+                () -> parts.model().time().get().time(),
+                t -> parts.model()
+                        .setTime(new WeekTime(parts.model().time().get().day(), t)));
+        clock = Parts.line(parts.bench().name("level.when", ""), day, hour);
+        getChildren()
+                .addAll(
+                        whose,
+                        knob(gain, "level-gain", "level.gain", "gain", gainWords, db -> edit(s -> s.gained(db))),
+                        knob(
+                                distance,
+                                "level-distance",
+                                "level.distance",
+                                "proximity",
+                                distanceWords,
+                                cm -> edit(s -> s.at(s.position().at(cm / 100)))),
+                        knob(
+                                angle,
+                                "level-angle",
+                                "level.angle",
+                                "",
+                                angleWords,
+                                deg -> edit(s -> s.at(s.position().turned(deg)))),
+                        Parts.line(screen, clock));
+        gain.setBlockIncrement(1);
+        distance.setBlockIncrement(1);
+        angle.setBlockIncrement(5);
+    }
+
+    private static List<LocalTime> hours() {
+        List<LocalTime> all = new ArrayList<>();
+        for (int half = 0; half < 48; half++) {
+            all.add(LocalTime.MIDNIGHT.plusMinutes(30L * half));
+        }
+        return all;
+    }
+
+    private void edit(UnaryOperator<Seat> change) {
+        parts.model().kit().editSeat("edit.knob", change);
+    }
+
+    @Override
+    public Region node() {
+        return this;
+    }
+
+    private Node knob(Slider slider, String id, String key, String term, Label words, DoubleConsumer set) {
+        slider.setId(id);
+        slider.setAccessibleText(parts.say(key));
+        slider.getStyleClass().add("knob");
+        HBox.setHgrow(slider, Priority.ALWAYS);
+        slider.valueProperty().addListener((o, was, now) -> {
+            if (!showing && !slider.isValueChanging()) {
+                set.accept(Math.rint(now.doubleValue()));
+            }
+        });
+        slider.valueChangingProperty().addListener((o, was, now) -> {
+            if (!now) {
+                set.accept(Math.rint(slider.getValue()));
+            }
+        });
+        Label name = parts.bench().name(key, term);
+        name.setMinWidth(64);
+        return Parts.line(name, slider, words);
+    }
+
+    @Override
+    public void show(LevelParts now) {
+        Optional<Chain> chain = parts.model().chain();
+        setDisable(chain.isEmpty());
+        boolean simulated = parts.input().simulated();
+        whose.setText(parts.say(simulated ? "level.knobs.simulated" : "level.knobs.real"));
+        clock.setVisible(simulated);
+        clock.setManaged(simulated);
+        if (chain.isEmpty()) {
+            return;
+        }
+        showing = true;
+        Preamp preamp = chain.get().preamp();
+        Position position = chain.get().position();
+        gain.setMin(preamp.minGainDb());
+        gain.setMax(preamp.maxGainDb());
+        gain.setValue(chain.get().gainDb());
+        distance.setValue(position.distanceM() * 100);
+        angle.setValue(position.angleDeg());
+        screen.setSelected(parts.model()
+                .kit()
+                .currentSeat()
+                .filter(s -> s.popFilterM().isPresent())
+                .isPresent());
+        day.refresh();
+        hour.refresh();
+        showing = false;
+        gainWords.setText(
+                parts.say("level.gain.words", parts.chains().gain(chain.get().gainDb())));
+        distanceWords.setText(parts.lengths().get().say(position.distanceM()));
+        angleWords.setText(parts.say("level.degrees", parts.bench().figures().whole(position.angleDeg())));
+    }
+
+    private static Label figure(String id) {
+        Label label = new Label();
+        label.setId(id);
+        label.getStyleClass().add("treat-figure");
+        label.setMinWidth(80);
+        label.setPrefWidth(80);
+        return label;
+    }
+}

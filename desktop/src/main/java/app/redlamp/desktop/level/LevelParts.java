@@ -1,0 +1,92 @@
+package app.redlamp.desktop.level;
+
+import app.redlamp.core.level.LevelVerdict;
+import app.redlamp.core.text.CardWording;
+import app.redlamp.core.text.ChainWording;
+import app.redlamp.core.text.Lengths;
+import app.redlamp.core.text.LevelWording;
+import app.redlamp.desktop.bench.Parts;
+import app.redlamp.desktop.look.Strings;
+import java.util.Locale;
+import java.util.Optional;
+import javafx.beans.property.ReadOnlyObjectProperty;
+import javafx.beans.property.ReadOnlyObjectWrapper;
+import javafx.scene.control.Label;
+import javafx.scene.layout.Region;
+
+/** What every part of the bench needs. Lengths are said in metres or in feet, and this can change at any time. */
+final class LevelParts {
+    private final LevelStation.Models models;
+    private final Parts bench;
+    private final Locale locale;
+    private final ReadOnlyObjectWrapper<Lengths> lengths = new ReadOnlyObjectWrapper<>();
+
+    LevelParts(LevelStation.Models models, Strings strings, Locale locale, boolean imperial) {
+        this.models = models;
+        this.locale = locale;
+        bench = Parts.of(strings, locale);
+        measure(imperial);
+    }
+
+    /** Says lengths in feet and inches, or in metres. */
+    void measure(boolean imperial) {
+        lengths.set(new Lengths(locale, imperial));
+    }
+
+    LevelModel model() {
+        return models.level();
+    }
+
+    InputModel input() {
+        return models.level().input();
+    }
+
+    CardModel cards() {
+        return models.cards();
+    }
+
+    WatchModel watch() {
+        return models.watch();
+    }
+
+    Parts bench() {
+        return bench;
+    }
+
+    String say(String key, Object... values) {
+        return bench.strings().say(key, values);
+    }
+
+    ReadOnlyObjectProperty<Lengths> lengths() {
+        return lengths.getReadOnlyProperty();
+    }
+
+    LevelWording words() {
+        return new LevelWording(lengths.get(), bench.figures());
+    }
+
+    CardWording cardWords() {
+        return new CardWording(lengths.get(), bench.figures());
+    }
+
+    ChainWording chains() {
+        return new ChainWording(lengths.get(), bench.figures());
+    }
+
+    Optional<LevelVerdict> verdict() {
+        return Optional.ofNullable(model().verdict().get());
+    }
+
+    static Label label(String text, String style) {
+        Label label = new Label(text);
+        label.getStyleClass().add(style);
+        label.setMinHeight(Region.USE_PREF_SIZE);
+        return label;
+    }
+
+    static Label wrapped(String text, String style) {
+        Label label = label(text, style);
+        label.setWrapText(true);
+        return label;
+    }
+}

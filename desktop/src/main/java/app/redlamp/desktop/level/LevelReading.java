@@ -1,0 +1,250 @@
+package app.redlamp.desktop.level;
+
+import app.redlamp.core.analysis.Report;
+import app.redlamp.core.chain.Chain;
+import app.redlamp.core.level.DistanceGuess;
+import app.redlamp.core.level.Drift;
+import app.redlamp.core.level.InputFault;
+import app.redlamp.core.level.LevelVerdict;
+import app.redlamp.core.level.Step;
+import app.redlamp.core.level.Suspect;
+import app.redlamp.core.level.Turn;
+import app.redlamp.core.level.VoiceLevels;
+import app.redlamp.core.plan.RoomNeeds;
+import app.redlamp.core.text.Figures;
+import app.redlamp.desktop.control.Reading;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+
+/** What the reading column says of the level. */
+final class LevelReading {
+    private static final double HALF = 0.5;
+    private static final double NEAREST_M = 0.06;
+
+    private final LevelParts parts;
+    private final Runnable start;
+
+    /** @param start goes to where a production is started */
+    LevelReading(LevelParts parts, Runnable start) {
+        this.parts = parts;
+        this.start = start;
+    }
+
+    Reading now() {
+        if (parts.model().open().production().get() == null) {
+            return plain(
+                    parts.say("level.none.production"),
+                    Optional.of(new Reading.Action("level-start", parts.say("room.start"), start)));
+        }
+        Optional<LevelVerdict> verdict = parts.verdict();
+        if (verdict.isEmpty()) {
+            return plain(parts.say("level.none.kit"), Optional.empty());
+        }
+        if (parts.input().fault().get() != null) {
+            return plain(
+                    parts.words()
+                            .fault(
+                                    parts.input().fault().get(),
+                                    parts.input().format().get()),
+                    Optional.of(new Reading.Action(
+                            "level-again",
+                            parts.say("level.again"),
+                            () -> parts.model().listen())));
+        }
+        return Reading.plain(
+                        parts.words().verdict(verdict.get()),
+                        figures(verdict.get()),
+                        parts.say("kit.help"),
+                        help(verdict.get()),
+                        primary(verdict.get()),
+                        cautions(),
+                        parts.say("level.source"))
+                .hearing("", List.of(), more(verdict.get()));
+    }
+
+    private Reading plain(String verdict, Optional<Reading.Action> action) {
+        return Reading.plain(verdict, List.of(), "", List.of(), action, List.of(), "");
+    }
+
+    /** The next step, or how to stop the one that is taken. */
+    private Optional<Reading.Action> primary(LevelVerdict verdict) {
+        Step running = parts.model().running().get();
+        if (running != null) {
+            return Optional.of(new Reading.Action(
+                    "level-stop", parts.say("level.stop"), () -> parts.model().stop()));
+        }
+        Optional<Step> next = verdict.next();
+        if (next.isEmpty()) {
+            return Optional.empty();
+        }
+        Step step = next.get() == Step.TURN ? Step.LOUDEST : next.get();
+        String label = next.get() == Step.TURN
+                ? parts.say("level.turned")
+                : parts.say("level.take." + step.id(), String.valueOf((int) step.seconds()));
+        return Optional.of(
+                new Reading.Action("level-take", label, () -> parts.model().take(step)));
+    }
+
+    private List<Reading.Figure> figures(LevelVerdict verdict) {
+        List<Reading.Figure> all = new ArrayList<>();
+        VoiceLevels levels = verdict.levels();
+        Figures figures = parts.bench().figures();
+        levels.loudest()
+                .ifPresent(p -> all.add(figure(
+                        "level.figure.loudest",
+                        p.clipped()
+                                ? parts.say("level.clipped")
+                                : parts.say("level.dbfs", figures.tenths(p.peakDbfs())),
+                        "peak")));
+        verdict.floor()
+                .ifPresent(
+                        f -> all.add(figure("level.figure.after", parts.words().floor(f), "makeup")));
+        levels.gapDb()
+                .ifPresent(g -> all.add(figure(
+                        "level.figure.gap",
+                        parts.words()
+                                .gap(
+                                        g,
+                                        parts.model()
+                                                .chain()
+                                                .orElseThrow()
+                                                .finishing()
+                                                .wantedGapDb()),
+                        "gap")));
+        distance(levels).ifPresent(words -> all.add(figure("level.figure.distance", words, "proximity")));
+        levels.excited()
+                .ifPresent(p ->
+                        all.add(figure("level.figure.excited", parts.words().excited(p), "")));
+        return all;
+    }
+
+    private Optional<String> distance(VoiceLevels levels) {
+        Optional<Chain> chain = parts.model().chain();
+        return levels.of(Step.READ)
+                .flatMap(r -> r.voice().spectrum())
+                .filter(s -> chain.isPresent())
+                .map(s -> parts.words()
+                        .distance(
+                                DistanceGuess.of(
+                                        s, chain.get().capsule(), chain.get().position()),
+                                chain.get().position()));
+    }
+
+    private Reading.More more(LevelVerdict verdict) {
+        List<Reading.Figure> all = new ArrayList<>();
+        Figures figures = parts.bench().figures();
+        Optional<Report> read = verdict.levels().of(Step.READ);
+        if (verdict.levels().averageDbfs().isPresent()) {
+            all.add(figure(
+                    "level.figure.average",
+                    parts.say("level.dbfs", figures.tenths(verdict.levels().averageDbfs())),
+                    "active"));
+        }
+        verdict.floor()
+                .filter(f -> f.limitDbfs().isPresent())
+                .ifPresent(f -> all.add(figure("level.figure.raw", parts.words().rawLimit(f), "floor")));
+        read.ifPresent(r -> {
+            all.add(figure(
+                    "level.figure.plosives",
+                    parts.words().plosives(r.voice().plosives().count()),
+                    ""));
+            all.add(figure(
+                    "level.figure.sibilants",
+                    parts.words().sibilants(r.voice().harshSibilants().count()),
+                    ""));
+            double wanted = RoomNeeds.decayS(
+                    parts.model().open().production().get().brief().kind());
+            r.voice()
+                    .decayS()
+                    .ifPresent(s ->
+                            all.add(figure("level.figure.room", parts.words().room(s, wanted), "")));
+            Drift.db(r)
+                    .ifPresent(d ->
+                            all.add(figure("level.figure.drift", parts.words().drift(d), "")));
+        });
+        return all.isEmpty() ? Reading.More.NONE : new Reading.More(parts.say("level.more"), List.of(), all);
+    }
+
+    private Reading.Figure figure(String key, String value, String term) {
+        return new Reading.Figure(parts.say(key), value, term);
+    }
+
+    private List<Reading.Help> help(LevelVerdict verdict) {
+        List<Reading.Help> all = new ArrayList<>();
+        for (InputFault fault : verdict.faults()) {
+            all.add(new Reading.Help(parts.words().fault(fault), "", Optional.empty()));
+        }
+        if (verdict.problems().contains(LevelVerdict.Problem.NOISE)) {
+            noise(verdict, all);
+        }
+        verdict.turn().filter(Turn::moves).ifPresent(t -> turn(t, all));
+        verdict.turn().ifPresent(t -> atTheEnd(t, all));
+        return all.stream().limit(Reading.MOST_HELP).toList();
+    }
+
+    private void noise(LevelVerdict verdict, List<Reading.Help> all) {
+        Set<String> told = new HashSet<>();
+        verdict.levels()
+                .of(Step.STILL)
+                .flatMap(Report::noise)
+                .ifPresent(n -> Suspect.of(
+                                n, parts.model().chain(), parts.model().noises())
+                        .stream()
+                        .sorted(Comparator.comparingDouble(s -> -s.annoyance()))
+                        .filter(s -> told.add(s.source() + s.name()))
+                        .limit(2)
+                        .forEach(s -> all.add(new Reading.Help(
+                                parts.say(
+                                        "level.suspect",
+                                        parts.words().part(s.part()),
+                                        parts.words().from(s)),
+                                parts.words().remedy(s),
+                                Optional.empty()))));
+    }
+
+    private void turn(Turn turn, List<Reading.Help> all) {
+        Chain chain = parts.model().chain().orElseThrow();
+        double to = chain.preamp().within(chain.gainDb() + turn.db());
+        boolean simulated = parts.input().simulated();
+        boolean moved = parts.model().movedSince();
+        all.add(new Reading.Help(
+                moved ? parts.say("level.moved") : parts.words().turn(turn),
+                moved ? parts.say("level.moved.detail") : parts.words().marks(turn),
+                simulated && !moved
+                        ? Optional.of(new Reading.Action(
+                                "level-turn",
+                                parts.say("level.turn.do", parts.chains().gain(to)),
+                                () -> parts.model().kit().editSeat("edit.gain", s -> s.gained(to))))
+                        : Optional.empty()));
+    }
+
+    /** What may help where the knob ends. */
+    private void atTheEnd(Turn turn, List<Reading.Help> all) {
+        double distance = parts.model().chain().orElseThrow().position().distanceM();
+        if (turn.verdict() == Turn.Verdict.OUT_OF_GAIN) {
+            if (distance * HALF >= NEAREST_M) {
+                all.add(plainHelp("closer", distance * HALF));
+            }
+            all.add(new Reading.Help(
+                    parts.words().help("booster"), parts.words().help("booster.detail"), Optional.empty()));
+            all.add(new Reading.Help(
+                    parts.words().help("microphone"), parts.words().help("microphone.detail"), Optional.empty()));
+        } else if (turn.verdict() == Turn.Verdict.TOO_HOT) {
+            all.add(plainHelp("further", distance / HALF));
+            all.add(new Reading.Help(parts.words().help("pad"), parts.words().help("pad.detail"), Optional.empty()));
+        }
+    }
+
+    private Reading.Help plainHelp(String what, double metres) {
+        return new Reading.Help(
+                parts.words().help(what, metres), parts.words().help(what + ".detail"), Optional.empty());
+    }
+
+    private List<String> cautions() {
+        return List.of(parts.say("level.caution.hearing"), parts.say("level.caution.power"));
+    }
+}

@@ -1,0 +1,188 @@
+package app.redlamp.desktop.level;
+
+import app.redlamp.core.level.LevelVerdict;
+import app.redlamp.core.level.Step;
+import app.redlamp.core.plan.Production;
+import app.redlamp.core.spot.Spot;
+import app.redlamp.core.text.TableSheet;
+import app.redlamp.desktop.control.LampState;
+import app.redlamp.desktop.control.Reading;
+import app.redlamp.desktop.control.ReadingColumn;
+import app.redlamp.desktop.look.Soon;
+import app.redlamp.desktop.look.Strings;
+import app.redlamp.desktop.shell.Clearance;
+import app.redlamp.desktop.shell.KeyBinding;
+import app.redlamp.desktop.shell.ShellView;
+import app.redlamp.desktop.shell.ShownStation;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.function.Consumer;
+import java.util.function.Supplier;
+import javafx.scene.Node;
+import javafx.scene.input.KeyCode;
+
+/** The Level station for the shell. */
+public final class LevelStation extends ShownStation {
+    private static final List<KeyCode> DIGITS =
+            List.of(KeyCode.DIGIT1, KeyCode.DIGIT2, KeyCode.DIGIT3, KeyCode.DIGIT4, KeyCode.DIGIT5);
+
+    private final LevelModel model;
+    private final Strings strings;
+    private final LevelParts parts;
+    private final LevelView view;
+    private final LevelReading reading;
+    private final ReadingColumn column;
+    private final Runnable switchLengths;
+
+    /** What the station works with. */
+    public record Models(LevelModel level, CardModel cards, WatchModel watch) {}
+
+    /**
+     * What belongs to the whole window.
+     *
+     * @param imperial whether lengths are in feet and inches
+     * @param switchLengths changes that, and remembers it
+     * @param start goes to where a production is started
+     * @param clearance whether the lamp may go on; asked for when it is first looked at
+     */
+    public record Shell(
+            boolean imperial, Supplier<Boolean> switchLengths, Runnable start, Supplier<Clearance> clearance) {}
+
+    /** @param print writes a table where the user wants it */
+    public LevelStation(Models models, Strings strings, Locale locale, Consumer<TableSheet> print, Shell shell) {
+        model = models.level();
+        this.strings = strings;
+        parts = new LevelParts(models, strings, locale, shell.imperial());
+        switchLengths = () -> parts.measure(shell.switchLengths().get());
+        view = new LevelView(parts, print, shell.clearance());
+        reading = new LevelReading(parts, shell.start());
+        column = new ReadingColumn(parts.bench().glossary());
+        column.setId("level-reading");
+        Soon soon = new Soon(this::show);
+        model.verdict().addListener((o, was, now) -> soon.ask());
+        model.running().addListener((o, was, now) -> soon.ask());
+        model.scene().addListener((o, was, now) -> soon.ask());
+        model.time().addListener((o, was, now) -> soon.ask());
+        model.kit().seat().addListener((o, was, now) -> soon.ask());
+        model.open().production().addListener((o, was, now) -> soon.ask());
+        parts.input().inputs().addListener((o, was, now) -> soon.ask());
+        parts.input().chosen().addListener((o, was, now) -> soon.ask());
+        parts.input().format().addListener((o, was, now) -> soon.ask());
+        parts.input().listening().addListener((o, was, now) -> soon.ask());
+        parts.input().fault().addListener((o, was, now) -> soon.ask());
+        parts.lengths().addListener((o, was, now) -> soon.ask());
+        show();
+    }
+
+    @Override
+    public String name() {
+        return strings.say("station.level");
+    }
+
+    @Override
+    public Node bench() {
+        return view.node();
+    }
+
+    @Override
+    public Node reading() {
+        return column;
+    }
+
+    @Override
+    public void opened() {
+        parts.input().refresh();
+    }
+
+    /** Recordings are measured elsewhere: it is said where. */
+    @Override
+    public void drop(List<Path> files) {
+        view.say("level.drop");
+    }
+
+    @Override
+    public List<KeyBinding> keys() {
+        List<KeyBinding> all = new ArrayList<>();
+        all.add(ShellView.plain(KeyCode.SPACE, strings.say("keys.level.go"), view::go));
+        Step[] steps = Step.values();
+        for (int i = 0; i < steps.length; i++) {
+            Step step = steps[i];
+            all.add(ShellView.plain(DIGITS.get(i), parts.words().step(step), () -> view.press(step)));
+        }
+        all.add(ShellView.plain(KeyCode.F, strings.say("keys.level.floor"), () -> view.openDesk("floor")));
+        all.add(ShellView.plain(KeyCode.K, strings.say("keys.level.knobs"), () -> view.openDesk("hands")));
+        all.add(ShellView.plain(KeyCode.W, strings.say("keys.level.school"), () -> view.openDesk("school")));
+        all.add(ShellView.plain(KeyCode.I, strings.say("keys.level.input"), () -> view.openDesk("input")));
+        all.add(ShellView.plain(KeyCode.C, strings.say("keys.level.card"), () -> view.openDesk("card")));
+        all.add(ShellView.plain(KeyCode.R, strings.say("keys.level.watch"), () -> view.openDesk("watch")));
+        all.add(ShellView.plain(KeyCode.O, strings.say("keys.level.clear"), () -> view.openDesk("clear")));
+        all.add(ShellView.plain(KeyCode.N, strings.say("keys.voice"), this::nextVoice));
+        all.add(ShellView.plain(KeyCode.U, strings.say("keys.lengths"), switchLengths));
+        return all;
+    }
+
+    private void nextVoice() {
+        if (model.kit().kit().get() != null) {
+            model.kit()
+                    .look((model.kit().seat().get() + 1)
+                            % model.kit().kit().get().seats().size());
+        }
+    }
+
+    private void show() {
+        view.show();
+        Reading told = reading.now();
+        column.show(told);
+        tell(nowHeadings());
+        tell(nowStanding(told));
+        tell(nowFacts());
+    }
+
+    private Headings nowHeadings() {
+        Production production = model.open().production().get();
+        if (production == null) {
+            return new Headings(strings.say("heading.none"), strings.say("heading.brief.none"));
+        }
+        return new Headings(
+                production.brief().title(),
+                model.voice().isEmpty()
+                        ? strings.say("heading.kit.none")
+                        : strings.say(
+                                "heading.level",
+                                model.voice(),
+                                model.kit().kit().get().name()));
+    }
+
+    private Standing nowStanding(Reading told) {
+        LevelVerdict verdict = model.verdict().get();
+        if (verdict == null || verdict.levels().steps().isEmpty()) {
+            return new Standing(
+                    LampState.UNLIT, false, strings.say("stand.level.none"), strings.say("stand.level.first"));
+        }
+        if (verdict.clear()) {
+            return new Standing(LampState.LIT, true, strings.say("stand.level.right"), "");
+        }
+        String first = told.help().isEmpty()
+                ? told.primary().map(Reading.Action::label).orElse("")
+                : told.help().get(0).title();
+        return new Standing(LampState.HALF, false, strings.say("stand.level.not"), first);
+    }
+
+    private List<String> nowFacts() {
+        List<String> facts = new ArrayList<>();
+        Path folder = model.open().folder().get();
+        if (folder != null) {
+            facts.add(strings.say("fact.production", String.valueOf(folder.getFileName())));
+        }
+        Production production = model.open().production().get();
+        if (production != null) {
+            production.spots().current().map(Spot::name).ifPresent(n -> facts.add(strings.say("fact.room", n)));
+        }
+        if (model.kit().kit().get() != null) {
+            facts.add(strings.say("fact.kit", model.kit().kit().get().name()));
+        }
+        return facts;
+    }
+}

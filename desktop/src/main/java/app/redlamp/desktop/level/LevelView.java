@@ -1,0 +1,341 @@
+package app.redlamp.desktop.level;
+
+import app.redlamp.core.kit.Kit;
+import app.redlamp.core.level.LevelVerdict;
+import app.redlamp.core.level.LiveMeter;
+import app.redlamp.core.level.Step;
+import app.redlamp.core.level.Turn;
+import app.redlamp.core.script.LoudestLine;
+import app.redlamp.core.script.ScriptText;
+import app.redlamp.core.text.TableSheet;
+import app.redlamp.desktop.bench.Desk;
+import app.redlamp.desktop.control.ChoiceButton;
+import app.redlamp.desktop.control.Dial;
+import app.redlamp.desktop.control.DialPicture;
+import app.redlamp.desktop.control.LampState;
+import app.redlamp.desktop.control.LiveHills;
+import app.redlamp.desktop.control.StepLine;
+import app.redlamp.desktop.shell.Clearance;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.function.Consumer;
+import java.util.function.Supplier;
+import javafx.animation.AnimationTimer;
+import javafx.beans.property.SimpleStringProperty;
+import javafx.scene.Node;
+import javafx.scene.control.Label;
+import javafx.scene.control.ToggleGroup;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
+import javafx.scene.layout.StackPane;
+import javafx.scene.layout.VBox;
+
+/** The bench of the Level station: the steps, the dial and the hills, and a desk with what they depend on. */
+final class LevelView {
+    private static final List<Step> STEPS = Arrays.asList(Step.values());
+    private static final int LOUDEST_LINES = 1;
+    private static final List<Integer> SCALE = List.of(-24, -18, -12, -6, 0);
+    private static final int AXIS_FROM = -90;
+    private static final int AXIS_STEP = 15;
+
+    private final LevelParts parts;
+    private final Consumer<TableSheet> print;
+    private final Supplier<Clearance> clearance;
+    private final StackPane page = new StackPane();
+    private final Label banner = LevelParts.label("", "simulated-banner");
+    private final StepLine steps;
+    private final Label ask = LevelParts.wrapped("", "level-ask");
+    private final Label line = LevelParts.wrapped("", "level-line");
+    private final HBox seats = new HBox();
+    private final Dial dial = new Dial();
+    private final LiveHills hills = new LiveHills();
+    private final FloorSheet floor;
+    private final Desk<LevelParts> desk;
+    private final SimpleStringProperty fault = new SimpleStringProperty("");
+    private final LiveMeter.Look look = new LiveMeter.Look();
+    private final LiveHills.Levels levels = new Seen(look);
+    private final Node bench;
+    private String seated = "";
+    private String quoted = "";
+    private String quote = "";
+    private int frame;
+
+    /** What the meter has seen, for the picture. */
+    private record Seen(LiveMeter.Look look) implements LiveHills.Levels {
+        @Override
+        public int noise(int bin) {
+            return look.noise(bin);
+        }
+
+        @Override
+        public int voice(int bin) {
+            return look.voice(bin);
+        }
+
+        @Override
+        public int peakCount() {
+            return look.peakCount();
+        }
+
+        @Override
+        public double peakDb(int index) {
+            return look.peakDb(index);
+        }
+    }
+
+    LevelView(LevelParts parts, Consumer<TableSheet> print, Supplier<Clearance> clearance) {
+        this.parts = parts;
+        this.print = print;
+        this.clearance = clearance;
+        steps = new StepLine(
+                Arrays.stream(Step.values()).map(s -> "step-" + s.id()).toList(), i -> press(STEPS.get(i)));
+        banner.setId("simulated-banner");
+        banner.setMaxWidth(Double.MAX_VALUE);
+        ask.setId("level-ask");
+        line.setId("level-line");
+        dial.setId("level-dial");
+        hills.setId("level-hills");
+        seats.setId("level-seats");
+        seats.getStyleClass().add("desk-tabs");
+        floor = new FloorSheet(parts);
+        desk = new Desk<>(parts.bench(), sheets(), fault);
+        desk.setId("level-desk");
+        bench = build();
+        page.getChildren().add(bench);
+        AnimationTimer timer = new AnimationTimer() {
+            @Override
+            public void handle(long now) {
+                follow();
+            }
+        };
+        page.sceneProperty().addListener((o, was, now) -> {
+            if (now == null) {
+                timer.stop();
+            } else {
+                timer.start();
+            }
+        });
+    }
+
+    private Map<String, Supplier<Desk.Sheet<LevelParts>>> sheets() {
+        Map<String, Supplier<Desk.Sheet<LevelParts>>> sheets = new LinkedHashMap<>();
+        sheets.put("floor", () -> floor);
+        sheets.put("hands", () -> new KnobsSheet(parts));
+        sheets.put("school", () -> new SchoolSheet(parts));
+        sheets.put("input", () -> new InputSheet(parts));
+        sheets.put("card", () -> new CardSheet(parts, print));
+        sheets.put("watch", () -> new WatchSheet(parts));
+        sheets.put("clear", () -> new ClearSheet(parts, clearance.get()));
+        return sheets;
+    }
+
+    private Node build() {
+        VBox words = new VBox(ask, line);
+        HBox.setHgrow(words, Priority.ALWAYS);
+        HBox prompt = new HBox(words, seats);
+        prompt.getStyleClass().add("level-prompt");
+        HBox.setHgrow(dial, Priority.ALWAYS);
+        HBox.setHgrow(hills, Priority.ALWAYS);
+        dial.setPrefWidth(300);
+        hills.setPrefWidth(420);
+        HBox pictures = new HBox(dial, hills);
+        pictures.getStyleClass().add("level-pictures");
+        VBox.setVgrow(pictures, Priority.ALWAYS);
+        VBox all = new VBox(banner, steps, prompt, pictures, desk);
+        all.getStyleClass().addAll("bench", "brief-bench", "brief-part");
+        return all;
+    }
+
+    Node node() {
+        return page;
+    }
+
+    void openDesk(String sheet) {
+        desk.open(sheet);
+    }
+
+    void say(String key) {
+        fault.set(parts.say(key));
+    }
+
+    /** Takes the step that comes next, or stops the one that is taken. */
+    void go() {
+        if (parts.model().running().get() != null) {
+            parts.model().stop();
+            return;
+        }
+        parts.verdict().flatMap(LevelVerdict::next).ifPresent(s -> press(s == Step.TURN ? Step.LOUDEST : s));
+    }
+
+    void press(Step step) {
+        if (step == Step.TURN) {
+            openDesk("hands");
+        } else {
+            parts.model().take(step);
+        }
+    }
+
+    void show() {
+        fault.set("");
+        boolean simulated = parts.input().simulated();
+        banner.setText(parts.say("level.simulated"));
+        banner.setVisible(simulated);
+        banner.setManaged(simulated);
+        Optional<LevelVerdict> verdict = parts.verdict();
+        bench.setDisable(verdict.isEmpty());
+        verdict.ifPresent(v -> {
+            steps.show(Arrays.stream(Step.values()).map(s -> step(s, v)).toList());
+            prompt(v);
+            dial.show(Optional.of(dial(v)));
+            hills.set(
+                    new LiveHills.Words(
+                            parts.say("hills.noise"), parts.say("hills.voice"), parts.say("level.peaks-here"), axis()),
+                    v.window().lowDbfs(),
+                    v.window().highDbfs());
+        });
+        seats();
+        desk.show(parts);
+        frame = 0;
+    }
+
+    private StepLine.Step step(Step step, LevelVerdict verdict) {
+        Step running = parts.model().running().get();
+        boolean now = running == null ? verdict.next().filter(s -> s == step).isPresent() : running == step;
+        return new StepLine.Step(
+                lamp(step, verdict),
+                parts.words().step(step),
+                running == step ? parts.say("level.listening") : parts.words().figure(step, verdict),
+                now);
+    }
+
+    private static LampState lamp(Step step, LevelVerdict verdict) {
+        if (step == Step.TURN) {
+            return verdict.turn()
+                    .map(t -> t.verdict() == Turn.Verdict.FITS ? LampState.LIT : LampState.HALF)
+                    .orElse(LampState.UNLIT);
+        }
+        if (verdict.levels().of(step).isEmpty()) {
+            return LampState.UNLIT;
+        }
+        boolean trouble = switch (step) {
+            case STILL -> verdict.problems().contains(LevelVerdict.Problem.NOISE);
+            case LOUDEST -> verdict.levels().loudest().filter(p -> p.clipped()).isPresent();
+            case EXCITED -> verdict.problems().contains(LevelVerdict.Problem.EXCITED);
+            case READ, TURN -> false;
+        };
+        return trouble ? LampState.HALF : LampState.LIT;
+    }
+
+    private void prompt(LevelVerdict verdict) {
+        Step running = parts.model().running().get();
+        Optional<Step> step = running == null ? verdict.next() : Optional.of(running);
+        ask.setText(step.map(s -> parts.words().ask(s)).orElse(parts.say("level.done")));
+        boolean loud = step.filter(s -> s == Step.LOUDEST || s == Step.EXCITED || s == Step.TURN)
+                .isPresent();
+        line.setText(loud ? loudestLine() : "");
+        line.setVisible(!line.getText().isEmpty());
+        line.setManaged(line.isVisible());
+    }
+
+    /** The line of the script that looks loudest; found once for each script. */
+    private String loudestLine() {
+        ScriptText script = parts.model().open().production().get().script().text();
+        String which = parts.model().open().production().get().id() + script.size();
+        if (!which.equals(quoted)) {
+            quoted = which;
+            quote = LoudestLine.of(script, LOUDEST_LINES).stream()
+                    .findFirst()
+                    .map(LoudestLine::text)
+                    .orElse("");
+        }
+        return quote;
+    }
+
+    private DialPicture dial(LevelVerdict verdict) {
+        String figure = verdict.turn()
+                .map(t -> t.moves() ? parts.say("level.db", parts.chains().gain(Math.rint(t.db()))) : figure(t))
+                .orElse(parts.say("level.unknown"));
+        String words = verdict.turn().isPresent()
+                ? parts.words().turnFrom(verdict)
+                : parts.words().school(verdict.window().school());
+        String marks = verdict.turn().map(t -> parts.words().turn(t)).orElse(parts.say("level.speak"));
+        List<String> scale =
+                SCALE.stream().map(db -> parts.bench().figures().whole(db)).toList();
+        return new DialPicture(
+                verdict.window().lowDbfs(),
+                verdict.window().aimDbfs(),
+                verdict.window().highDbfs(),
+                figure,
+                words,
+                marks,
+                scale);
+    }
+
+    private String figure(Turn turn) {
+        return parts.say(turn.verdict() == Turn.Verdict.FITS ? "level.right" : "level.end");
+    }
+
+    private List<String> axis() {
+        List<String> all = new ArrayList<>();
+        for (int db = AXIS_FROM; db <= 0; db += AXIS_STEP) {
+            all.add(parts.bench().figures().whole(db));
+        }
+        return all;
+    }
+
+    private void seats() {
+        Kit kit = parts.model().kit().kit().get();
+        String now = kit == null
+                ? ""
+                : parts.model().kit().seat().get()
+                        + String.join(
+                                "|", kit.seats().stream().map(s -> s.name()).toList());
+        if (now.equals(seated)) {
+            return;
+        }
+        seated = now;
+        seats.getChildren().clear();
+        if (kit != null && kit.seats().size() > 1) {
+            ToggleGroup group = new ToggleGroup();
+            for (int i = 0; i < kit.seats().size(); i++) {
+                int index = i;
+                ChoiceButton button = new ChoiceButton(
+                        "level-seat-" + (i + 1), kit.seats().get(i).name());
+                button.setToggleGroup(group);
+                button.setSelected(i == parts.model().kit().seat().get());
+                button.setMinWidth(Region.USE_PREF_SIZE);
+                button.setOnAction(e -> parts.model().kit().look(index));
+                seats.getChildren().add(button);
+            }
+        }
+    }
+
+    /** Sixty times a second, while the bench is seen. */
+    private void follow() {
+        List<LiveMeter> meters = parts.input().meters().get();
+        frame++;
+        if (meters.isEmpty()) {
+            if (frame < 3) {
+                hills.draw(null);
+                floor.follow(null);
+                dial.follow(-150, -150);
+                steps.progress(-1, 0);
+            }
+            return;
+        }
+        meters.get(Math.min(meters.size() - 1, parts.model().kit().seat().get()))
+                .look(look);
+        dial.follow(look.levelDb(), look.highestDb());
+        hills.draw(levels);
+        if (frame % 4 == 0) {
+            floor.follow(look);
+        }
+        Step running = parts.model().running().get();
+        steps.progress(STEPS.indexOf(running), parts.model().share());
+    }
+}

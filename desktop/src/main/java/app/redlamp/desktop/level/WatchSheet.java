@@ -1,0 +1,88 @@
+package app.redlamp.desktop.level;
+
+import app.redlamp.core.diary.Diary;
+import app.redlamp.core.text.ClapWording;
+import app.redlamp.desktop.bench.Desk;
+import app.redlamp.desktop.bench.Parts;
+import java.time.format.DateTimeFormatter;
+import java.time.format.FormatStyle;
+import javafx.animation.KeyFrame;
+import javafx.animation.Timeline;
+import javafx.scene.control.Button;
+import javafx.scene.control.Label;
+import javafx.scene.layout.Region;
+import javafx.scene.layout.VBox;
+import javafx.util.Duration;
+
+/** The room is watched while nobody is there: what rises out of the quiet is named and logged. */
+final class WatchSheet extends VBox implements Desk.Sheet<LevelParts> {
+    private static final Duration EVERY = Duration.seconds(5);
+    private static final int MOST_GROUPS = 6;
+
+    private final LevelParts parts;
+    private final Button start;
+    private final Label state = LevelParts.wrapped("", "order-value");
+    private final VBox groups = new VBox();
+    private final Timeline looking;
+
+    WatchSheet(LevelParts parts) {
+        this.parts = parts;
+        getStyleClass().add("desk-sheet");
+        groups.getStyleClass().add("level-parts");
+        groups.setId("watch-groups");
+        state.setId("watch-state");
+        start = parts.bench().button("watch-start", "watch.start", this::toggle);
+        looking = new Timeline(new KeyFrame(EVERY, e -> parts.watch().look()));
+        looking.setCycleCount(Timeline.INDEFINITE);
+        getChildren().addAll(Parts.line(start), state, groups);
+        parts.watch().watched().addListener((o, was, now) -> show(parts));
+        sceneProperty().addListener((o, was, now) -> run());
+    }
+
+    private void toggle() {
+        if (parts.watch().running()) {
+            parts.watch().stop();
+        } else {
+            parts.watch().start();
+        }
+    }
+
+    private void run() {
+        if (parts.watch().running() && getScene() != null) {
+            looking.play();
+        } else {
+            looking.stop();
+        }
+    }
+
+    @Override
+    public Region node() {
+        return this;
+    }
+
+    @Override
+    public void show(LevelParts now) {
+        run();
+        WatchModel.Watched watched = parts.watch().watched().get();
+        start.setText(parts.say(parts.watch().running() ? "watch.stop" : "watch.start"));
+        groups.getChildren().clear();
+        if (watched == null) {
+            state.setText(parts.say("watch.none"));
+            return;
+        }
+        ClapWording words = new ClapWording(
+                parts.bench().strings().locale(), parts.lengths().get());
+        String since = watched.since()
+                .format(DateTimeFormatter.ofLocalizedDateTime(FormatStyle.MEDIUM, FormatStyle.SHORT)
+                        .withLocale(parts.bench().strings().locale()));
+        if (watched.diary().isEmpty()) {
+            state.setText(parts.say("watch.since", since));
+            return;
+        }
+        Diary diary = watched.diary().get();
+        state.setText(parts.say("watch.heard", since, words.diary(diary)));
+        diary.groups().stream()
+                .limit(MOST_GROUPS)
+                .forEach(g -> groups.getChildren().add(LevelParts.wrapped(words.group(g), "order-source")));
+    }
+}

@@ -1,0 +1,92 @@
+package app.redlamp.desktop.shell;
+
+import app.redlamp.core.card.Cards;
+import app.redlamp.core.card.Overrule;
+import app.redlamp.desktop.control.LampState;
+import app.redlamp.desktop.look.Strings;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.Supplier;
+import javafx.beans.property.ReadOnlyObjectProperty;
+import javafx.beans.property.ReadOnlyObjectWrapper;
+
+/** Whether the lamp may go on: every station that guards it is clear, or was overruled by somebody who knows better. */
+public final class Clearance {
+    private static final int MOST_FIRST = 2;
+
+    private final List<Guard> guards;
+    private final Supplier<Cards> cards;
+    private final Strings strings;
+    private final ReadOnlyObjectWrapper<Now> now = new ReadOnlyObjectWrapper<>();
+
+    /** A station that must be clear. */
+    public record Guard(Overrule.Station id, Station station) {}
+
+    /** How a guard stands, and whether it was overruled. */
+    public record Row(Guard guard, Station.Standing standing, Optional<Overrule> overrule) {
+        public boolean clear() {
+            return overrule.isPresent() || standing.lamp() == LampState.LIT;
+        }
+    }
+
+    /**
+     * Where it stands.
+     *
+     * @param rows the guards in their order
+     * @param answer of the big lamp
+     * @param first what comes first, two things at most
+     */
+    public record Now(List<Row> rows, boolean clear, String answer, String first) {
+        public Now {
+            rows = List.copyOf(rows);
+        }
+    }
+
+    /** @param cards of the open production */
+    public Clearance(List<Guard> guards, Supplier<Cards> cards, Strings strings) {
+        this.guards = List.copyOf(guards);
+        this.cards = cards;
+        this.strings = strings;
+        guards.forEach(g -> g.station().standing().addListener((o, was, is) -> refresh()));
+        refresh();
+    }
+
+    public ReadOnlyObjectProperty<Now> now() {
+        return now.getReadOnlyProperty();
+    }
+
+    /** Looks again: something else was overruled, or is trusted again. */
+    public void refresh() {
+        List<Row> rows = guards.stream()
+                .map(g -> new Row(
+                        g, g.station().standing().getValue(), cards.get().overruled(g.id())))
+                .toList();
+        boolean clear = rows.stream().allMatch(Row::clear);
+        List<String> first = rows.stream()
+                .filter(r -> !r.clear())
+                .map(r -> r.standing().first().isBlank()
+                        ? r.standing().answer()
+                        : r.standing().first())
+                .limit(MOST_FIRST)
+                .toList();
+        boolean overruled = rows.stream().anyMatch(r -> r.overrule().isPresent());
+        String answer = strings.say(clear ? "clear.yes" : "clear.not");
+        now.set(new Now(
+                rows,
+                clear,
+                answer,
+                clear ? (overruled ? strings.say("clear.overruled") : "") : String.join("\n", first)));
+    }
+
+    /** A guard's lamp on the wire. */
+    Optional<LampState> lamp(Station station) {
+        return now.get().rows().stream()
+                .filter(r -> r.guard().station().equals(station) && r.overrule().isPresent())
+                .findFirst()
+                .map(r -> LampState.LIT);
+    }
+
+    boolean guardedBy(Station station) {
+        return guards.stream().anyMatch(g -> g.station().equals(station));
+    }
+}

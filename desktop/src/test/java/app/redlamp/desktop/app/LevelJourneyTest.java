@@ -1,0 +1,159 @@
+package app.redlamp.desktop.app;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import app.redlamp.core.level.Step;
+import app.redlamp.core.text.TableSheet;
+import app.redlamp.media.demo.DemoProduction;
+import java.io.IOException;
+import java.nio.file.Path;
+import java.util.List;
+import javafx.application.Platform;
+import javafx.scene.control.Button;
+import javafx.scene.control.Label;
+import javafx.scene.control.TextField;
+import javafx.scene.input.KeyCode;
+import javafx.stage.Stage;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+import org.junit.jupiter.api.io.TempDir;
+import org.testfx.api.FxRobot;
+import org.testfx.framework.junit5.ApplicationExtension;
+import org.testfx.framework.junit5.Start;
+
+/** The Level station in a window, on the demo; the simulated booth's time passes as fast as it can. */
+@ExtendWith(ApplicationExtension.class)
+class LevelJourneyTest {
+    @TempDir
+    Path folder;
+
+    private Window window;
+
+    @Start
+    void start(Stage stage) {
+        window = new Window(stage, nanoseconds -> {});
+    }
+
+    @AfterEach
+    void close() {
+        window.close();
+    }
+
+    private void openDemo(int index) throws IOException {
+        List<Path> demo;
+        try (DemoProduction made = DemoProduction.in(folder)) {
+            demo = made.folders();
+        }
+        Platform.runLater(() -> {
+            window.wiring.production().open(demo.get(index));
+            window.wiring.toLevel();
+        });
+        Window.until(() -> window.wiring.level().verdict().get() != null
+                && window.wiring.level().scene().get() != null);
+        window.settle();
+    }
+
+    private void heard(Step step) {
+        Window.until(() -> window.wiring.level().running().get() == null
+                && window.wiring.level().levels().of(step).isPresent());
+        window.settle();
+    }
+
+    private static String label(FxRobot robot, String id) {
+        return robot.lookup(id).queryAs(Label.class).getText();
+    }
+
+    @Test
+    void withoutAJobItLeadsToTheBrief(FxRobot robot) {
+        window.push(robot, KeyCode.CONTROL, KeyCode.DIGIT4);
+        assertThat(Window.text(robot, "#verdict")).startsWith("No job is open");
+        window.fire(robot, "#level-start");
+        assertThat(robot.lookup("#start-title").tryQuery()).isPresent();
+    }
+
+    /** Space takes the next step; what is simulated is never silent about it. */
+    @Test
+    void theKeyboardAloneSetsTheLevel(FxRobot robot) throws IOException {
+        openDemo(0);
+        assertThat(label(robot, "#simulated-banner")).contains("no microphone is listening");
+        assertThat(Window.text(robot, "#verdict")).startsWith("Ten seconds of silence");
+        window.push(robot, KeyCode.DIGIT1);
+        heard(Step.STILL);
+        window.push(robot, KeyCode.DIGIT2);
+        heard(Step.LOUDEST);
+        window.push(robot, KeyCode.DIGIT3);
+        heard(Step.READ);
+        Window.until(() -> robot.lookup("#level-turn").tryQuery().isPresent()
+                || Window.text(robot, "#verdict").startsWith("The noise"));
+        assertThat(robot.lookup("#level-line").queryAs(Label.class).getText()).isNotBlank();
+        double before = window.wiring.level().chain().orElseThrow().gainDb();
+        window.fire(robot, "#level-turn");
+        assertThat(window.wiring.level().chain().orElseThrow().gainDb()).isNotEqualTo(before);
+        window.fire(robot, "#level-take");
+        heard(Step.LOUDEST);
+        window.push(robot, KeyCode.CONTROL, KeyCode.Z);
+        assertThat(window.wiring.level().chain().orElseThrow().gainDb()).isEqualTo(before);
+    }
+
+    @Test
+    void aCardIsWrittenAndPrinted(FxRobot robot) throws IOException {
+        openDemo(0);
+        for (KeyCode key : List.of(KeyCode.DIGIT1, KeyCode.DIGIT2, KeyCode.DIGIT3)) {
+            window.push(robot, key);
+            Step step = Step.values()[List.of(KeyCode.DIGIT1, KeyCode.DIGIT2, KeyCode.DIGIT3)
+                    .indexOf(key)];
+            heard(step);
+        }
+        window.push(robot, KeyCode.C);
+        window.settle();
+        Window.until(() -> robot.lookup("#card-write").tryQuery().isPresent());
+        robot.interact(() -> robot.lookup("#card-note").queryAs(TextField.class).setText("window shut"));
+        window.fire(robot, "#card-write");
+        window.settle();
+        Window.until(() -> !robot.lookup("#card-print").queryAs(Button.class).isDisabled());
+        window.fire(robot, "#card-print");
+        assertThat(window.printed).hasSize(1);
+        TableSheet card = window.printed.get(0);
+        assertThat(card.title()).startsWith("Gain card");
+        assertThat(card.rows()).anyMatch(r -> r.cells().contains("window shut"));
+        assertThat(card.rows()).anyMatch(r -> r.cells().get(1).contains("no real microphone"));
+    }
+
+    /** The big lamp stands for room, kit and level; whoever knows better says why. */
+    @Test
+    void theLampIsOverruledWithAReason(FxRobot robot) throws IOException {
+        openDemo(0);
+        window.push(robot, KeyCode.O);
+        Window.until(() -> robot.lookup("#overrule-room").tryQuery().isPresent());
+        window.fire(robot, "#overrule-room");
+        assertThat(window.wiring.production().production().get().cards().overrules()).isEmpty();
+        for (String station : List.of("room", "kit", "level")) {
+            robot.interact(() -> robot.lookup("#reason-" + station)
+                    .queryAs(TextField.class)
+                    .setText("only a demo"));
+            window.fire(robot, "#overrule-" + station);
+            window.settle();
+            Window.until(() -> robot.lookup("#trust-" + station).tryQuery().isPresent());
+        }
+        assertThat(robot.lookup("#big-lamp").query().getAccessibleText()).startsWith("Clear to record");
+        window.fire(robot, "#trust-kit");
+        window.settle();
+        Window.until(() -> robot.lookup("#big-lamp")
+                .query()
+                .getAccessibleText()
+                .startsWith("Not clear to record"));
+    }
+
+    @Test
+    void twoHostsAreSetOneAfterTheOther(FxRobot robot) throws IOException {
+        openDemo(1);
+        assertThat(window.wiring.level().voice()).isEqualTo("Ada");
+        window.push(robot, KeyCode.DIGIT1);
+        heard(Step.STILL);
+        window.fire(robot, "#level-seat-2");
+        window.settle();
+        assertThat(window.wiring.level().voice()).isEqualTo("Ben");
+        assertThat(window.wiring.level().levels().of(Step.STILL)).isEmpty();
+    }
+}

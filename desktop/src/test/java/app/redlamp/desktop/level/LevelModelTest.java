@@ -1,0 +1,272 @@
+package app.redlamp.desktop.level;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.assertj.core.api.Assertions.within;
+
+import app.redlamp.core.booth.Defect;
+import app.redlamp.core.booth.WeekTime;
+import app.redlamp.core.card.Moved;
+import app.redlamp.core.card.Overrule;
+import app.redlamp.core.chain.GainSchool;
+import app.redlamp.core.level.LevelVerdict;
+import app.redlamp.core.level.Step;
+import app.redlamp.core.level.Turn;
+import app.redlamp.core.port.Capture.Fault;
+import app.redlamp.desktop.job.JobService;
+import app.redlamp.desktop.kit.KitModel;
+import app.redlamp.desktop.look.Strings;
+import app.redlamp.desktop.production.ProductionModel;
+import app.redlamp.desktop.shell.UndoHistory;
+import app.redlamp.media.capture.BoothCapture;
+import app.redlamp.media.demo.DemoProduction;
+import app.redlamp.media.kit.KitShelf;
+import app.redlamp.media.production.ProductionFolders;
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.time.Clock;
+import java.time.DayOfWeek;
+import java.time.Instant;
+import java.time.LocalTime;
+import java.time.ZoneOffset;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.concurrent.BlockingQueue;
+import java.util.concurrent.LinkedBlockingQueue;
+import java.util.concurrent.TimeUnit;
+import java.util.function.BooleanSupplier;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+
+/** On the demo's audiobook and the simulated booth, whose time passes as fast as it can; this thread is the interface's. */
+class LevelModelTest {
+    private static final Clock CLOCK = Clock.fixed(Instant.parse("2026-02-15T20:30:00Z"), ZoneOffset.UTC);
+    private static final long PATIENCE_S = 60;
+
+    @TempDir
+    Path home;
+
+    private final BlockingQueue<Runnable> pending = new LinkedBlockingQueue<>();
+    private final JobService jobs = new JobService(Runnable::run, pending::add);
+    private final Strings strings = new Strings(Locale.ENGLISH);
+    private final ProductionModel open = new ProductionModel(
+            new ProductionFolders(CLOCK), jobs, new UndoHistory(), strings, CLOCK);
+    private final BoothCapture booth = new BoothCapture("Simulated booth", nanoseconds -> {});
+    private KitModel kit;
+    private InputModel input;
+    private LevelModel level;
+    private CardModel cards;
+
+    @BeforeEach
+    void begin() throws IOException {
+        kit = new KitModel(open, new KitShelf(home.resolve("library")), jobs, strings);
+        input = new InputModel(booth, jobs, pending::add);
+        level = new LevelModel(kit, input, booth, jobs, CLOCK);
+        cards = new CardModel(level, strings);
+        input.refresh();
+        Path folder;
+        try (DemoProduction demo = DemoProduction.in(home, CLOCK)) {
+            folder = demo.folder();
+        }
+        open.open(folder);
+        until(() -> level.verdict().get() != null && level.scene().get() != null);
+    }
+
+    @AfterEach
+    void close() {
+        booth.close();
+    }
+
+    /** Does what is due on the interface thread until something holds. */
+    private void until(BooleanSupplier holds) {
+        long end = System.nanoTime() + TimeUnit.SECONDS.toNanos(PATIENCE_S);
+        try {
+            while (!holds.getAsBoolean()) {
+                assertThat(System.nanoTime()).as("patience").isLessThan(end);
+                Runnable next = pending.poll(1, TimeUnit.SECONDS);
+                if (next != null) {
+                    next.run();
+                }
+            }
+        } catch (InterruptedException e) {
+            throw new IllegalStateException(e);
+        }
+    }
+
+    private void take(Step step) {
+        level.take(step);
+        until(() -> level.running().get() == null);
+        assertThat(level.levels().of(step)).as(step.id()).isPresent();
+    }
+
+    private LevelVerdict verdict() {
+        return level.verdict().get();
+    }
+
+    private void turn() {
+        Turn turn = verdict().turn().orElseThrow();
+        double to = kit.currentSeat().orElseThrow().gainDb() + turn.db();
+        kit.editSeat("edit.gain", s -> s.gained(to));
+        until(() -> Math.abs(level.chain().orElseThrow().gainDb() - to) < 1e-6);
+    }
+
+    @Test
+    void theGuidedSettingLeadsToClear() throws IOException {
+        assertThat(verdict().next()).contains(Step.STILL);
+        take(Step.STILL);
+        assertThat(verdict().floor()).isPresent();
+        assertThat(verdict().floor().get().measured()).isFalse();
+        take(Step.LOUDEST);
+        take(Step.READ);
+        assertThat(verdict().floor().orElseThrow().measured()).isTrue();
+        assertThat(verdict().floor().get().passes()).isTrue();
+        int turns = 0;
+        while (verdict().next().filter(s -> s == Step.TURN).isPresent() && turns < 3) {
+            turn();
+            assertThat(level.movedSince()).isTrue();
+            take(Step.LOUDEST);
+            assertThat(level.movedSince()).isFalse();
+            turns++;
+        }
+        assertThat(turns).isBetween(1, 2);
+        assertThat(verdict().next()).contains(Step.EXCITED);
+        take(Step.EXCITED);
+        assertThat(verdict().problems()).isEmpty();
+        assertThat(verdict().clear()).isTrue();
+        assertThat(Files.readString(open.folder().get().resolve("log.jsonl"))).contains("\"excited\"");
+    }
+
+    /** Predicted against measured, through the whole application: within half a decibel. */
+    @Test
+    void whatTheKitComputesIsWhatIsMeasured() {
+        kit.editSeat("edit.gain", s -> s.gained(30));
+        take(Step.READ);
+        double computed = app.redlamp.core.chain.SignalPath.of(level.chain().orElseThrow())
+                .node(app.redlamp.core.chain.Node.Stage.CONVERTER)
+                .orElseThrow()
+                .averageDb();
+        assertThat(level.levels().averageDbfs().orElseThrow()).isCloseTo(computed, within(0.7));
+    }
+
+    @Test
+    void aCardIsWrittenAndHeldAgainstToday() throws IOException {
+        kit.editSeat("edit.gain", s -> s.gained(30));
+        assertThat(cards.canWrite()).isFalse();
+        take(Step.STILL);
+        take(Step.LOUDEST);
+        take(Step.READ);
+        assertThat(cards.canWrite()).isTrue();
+        cards.write(List.of(), "window shut");
+        assertThat(cards.last().orElseThrow().note()).isEqualTo("window shut");
+        assertThat(cards.last().get().input().simulated()).isTrue();
+        assertThat(cards.moved().orElseThrow()).isEmpty();
+        until(() -> open.saved().get() == ProductionModel.Saved.YES);
+        assertThat(Files.readString(open.folder().get().resolve("production.json"))).contains("window shut");
+
+        // Ten decibels more gain, and the noise says so.
+        kit.editSeat("edit.gain", s -> s.gained(40));
+        take(Step.STILL);
+        assertThat(cards.moved().orElseThrow()).anySatisfy(m -> {
+            assertThat(m.kind()).isEqualTo(Moved.Kind.GAIN);
+            assertThat(m.amount()).isCloseTo(10, within(1.0));
+        });
+        kit.editSeat("edit.gain", s -> s.at(s.position().at(0.10)).gained(30));
+        take(Step.STILL);
+        assertThat(cards.moved().orElseThrow()).extracting(Moved::kind).contains(Moved.Kind.DISTANCE);
+    }
+
+    /** On a weekday at six the mixers run: the noise is too loud, and it is said what it is. */
+    @Test
+    void anotherHourIsLouder() {
+        take(Step.STILL);
+        double evening = level.levels().floorDbfs().orElseThrow();
+        level.setTime(new WeekTime(DayOfWeek.MONDAY, LocalTime.of(6, 0)));
+        take(Step.STILL);
+        assertThat(level.levels().floorDbfs().orElseThrow()).isGreaterThan(evening + 8);
+        assertThat(verdict().problems()).contains(LevelVerdict.Problem.NOISE);
+        assertThat(level.noises()).anyMatch(n -> n.name().equals("the mixers below"));
+    }
+
+    @Test
+    void anotherSchoolMovesTheWindow() {
+        level.choose(GainSchool.LIVE);
+        until(() -> verdict().window().school() == GainSchool.LIVE);
+        assertThat(verdict().window().highDbfs()).isEqualTo(-1);
+    }
+
+    @Test
+    void aStepIsGivenUp() {
+        level.take(Step.READ);
+        level.stop();
+        assertThat(level.running().get()).isNull();
+        until(() -> jobs.running().isEmpty());
+        assertThat(level.levels().of(Step.READ)).isEmpty();
+        take(Step.STILL);
+    }
+
+    /** It vanishes after three seconds: the step is given up, what was measured stays. */
+    @Test
+    void aDeviceThatVanishesLosesNothing() {
+        take(Step.STILL);
+        input.close();
+        booth.spoil(Optional.of(Defect.GONE));
+        level.take(Step.READ);
+        until(() -> input.fault().get() != null);
+        assertThat(input.fault().get()).isEqualTo(Fault.GONE);
+        assertThat(level.running().get()).isNull();
+        assertThat(level.levels().of(Step.STILL)).isPresent();
+        booth.spoil(Optional.empty());
+        take(Step.READ);
+        assertThat(input.fault().get()).isNull();
+    }
+
+    @Test
+    void zerosAreAFault() {
+        booth.spoil(Optional.of(Defect.ZEROS));
+        take(Step.STILL);
+        assertThat(verdict().problems().get(0)).isEqualTo(LevelVerdict.Problem.INPUT);
+    }
+
+    @Test
+    void aVerdictIsOverruledWithAReason() throws IOException {
+        assertThatThrownBy(() -> cards.overrule(Overrule.Station.ROOM, "  ")).hasMessageContaining("say why");
+        cards.overrule(Overrule.Station.ROOM, "only a demo");
+        assertThat(cards.cards().overruled(Overrule.Station.ROOM)).isPresent();
+        until(() -> jobs.running().isEmpty());
+        assertThat(Files.readString(open.folder().get().resolve("log.jsonl")))
+                .contains("overruled")
+                .contains("only a demo");
+        cards.trust(Overrule.Station.ROOM);
+        assertThat(cards.cards().overruled(Overrule.Station.ROOM)).isEmpty();
+    }
+
+    @Test
+    void anotherRateIsListenedToAnew() {
+        take(Step.STILL);
+        input.listenAt(44_100, 24, 1);
+        assertThat(input.listening().get()).isFalse();
+        take(Step.STILL);
+        assertThat(level.levels().of(Step.STILL).orElseThrow().info().sampleRateHz())
+                .isEqualTo(44_100);
+        assertThatThrownBy(() -> input.listenAt(100, 24, 1)).hasMessageContaining("8000");
+    }
+
+    @Test
+    void theRoomIsWatched() {
+        WatchModel watch = new WatchModel(level, jobs);
+        watch.start();
+        until(watch::running);
+        until(() -> {
+            watch.look();
+            return watch.watched().get().diary().isPresent();
+        });
+        assertThat(watch.watched().get().diary().get().durationS()).isGreaterThan(5);
+        watch.stop();
+        until(() -> !watch.watched().get().running());
+        assertThat(watch.running()).isFalse();
+    }
+}
