@@ -58,6 +58,9 @@ final class Window {
     final Wiring wiring;
     final List<Path> shownFolders = new ArrayList<>();
     final List<Settings.Values> saved = new ArrayList<>();
+    /** How many times faster than a real one the simulated booth is. */
+    private static final int HASTE = 40;
+
     final List<String> copied = new ArrayList<>();
     final List<TableSheet> printed = new ArrayList<>();
     int chooserOpened;
@@ -81,7 +84,8 @@ final class Window {
                 saved.add(values);
             }
         };
-        BoothCapture booth = new BoothCapture(Preparation.BOOTH, nanoseconds -> {});
+        BoothCapture booth =
+                new BoothCapture(Preparation.BOOTH, nanoseconds -> TimeUnit.NANOSECONDS.sleep(nanoseconds / HASTE));
         wiring = new Wiring(
                 new Wiring.Ports(
                         settings,

@@ -9,6 +9,8 @@ import app.redlamp.core.booth.WeekTime;
 import app.redlamp.core.card.Moved;
 import app.redlamp.core.card.Overrule;
 import app.redlamp.core.chain.GainSchool;
+import app.redlamp.core.chain.Node;
+import app.redlamp.core.chain.SignalPath;
 import app.redlamp.core.level.LevelVerdict;
 import app.redlamp.core.level.Step;
 import app.redlamp.core.level.Turn;
@@ -53,8 +55,8 @@ class LevelModelTest {
     private final BlockingQueue<Runnable> pending = new LinkedBlockingQueue<>();
     private final JobService jobs = new JobService(Runnable::run, pending::add);
     private final Strings strings = new Strings(Locale.ENGLISH);
-    private final ProductionModel open = new ProductionModel(
-            new ProductionFolders(CLOCK), jobs, new UndoHistory(), strings, CLOCK);
+    private final ProductionModel open =
+            new ProductionModel(new ProductionFolders(CLOCK), jobs, new UndoHistory(), strings, CLOCK);
     private final BoothCapture booth = new BoothCapture("Simulated booth", nanoseconds -> {});
     private KitModel kit;
     private InputModel input;
@@ -145,8 +147,8 @@ class LevelModelTest {
     void whatTheKitComputesIsWhatIsMeasured() {
         kit.editSeat("edit.gain", s -> s.gained(30));
         take(Step.READ);
-        double computed = app.redlamp.core.chain.SignalPath.of(level.chain().orElseThrow())
-                .node(app.redlamp.core.chain.Node.Stage.CONVERTER)
+        double computed = SignalPath.of(level.chain().orElseThrow())
+                .node(Node.Stage.CONVERTER)
                 .orElseThrow()
                 .averageDb();
         assertThat(level.levels().averageDbfs().orElseThrow()).isCloseTo(computed, within(0.7));
@@ -165,7 +167,8 @@ class LevelModelTest {
         assertThat(cards.last().get().input().simulated()).isTrue();
         assertThat(cards.moved().orElseThrow()).isEmpty();
         until(() -> open.saved().get() == ProductionModel.Saved.YES);
-        assertThat(Files.readString(open.folder().get().resolve("production.json"))).contains("window shut");
+        assertThat(Files.readString(open.folder().get().resolve("production.json")))
+                .contains("window shut");
 
         // Ten decibels more gain, and the noise says so.
         kit.editSeat("edit.gain", s -> s.gained(40));
