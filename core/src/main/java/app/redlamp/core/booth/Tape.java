@@ -21,6 +21,7 @@ public final class Tape {
 
     private static final double MOST_EQUALIZED_DB = 20;
     private static final double LEAST_CREST_DB = 5;
+    private static final double NEAR_ENOUGH_DB = 0.4;
     private static final int ROUNDS = 6;
     private static final double QUIET = 0.03;
     private static final double SHORTEST_PAUSE_S = 0.12;
@@ -28,14 +29,15 @@ public final class Tape {
 
     private final int sampleRateHz;
     private final float[] voiced;
-    private final float[] whispered;
+    private final double crestDb;
+    private float[] whispered = {};
     private final int[] pauseLeft;
 
-    private Tape(int sampleRateHz, float[] voiced, float[] whispered, int[] pauseLeft) {
+    private Tape(int sampleRateHz, double crestDb, float[] voiced) {
         this.sampleRateHz = sampleRateHz;
+        this.crestDb = crestDb;
         this.voiced = voiced;
-        this.whispered = whispered;
-        this.pauseLeft = pauseLeft;
+        pauseLeft = pauses(voiced, sampleRateHz);
     }
 
     /**
@@ -47,9 +49,7 @@ public final class Tape {
         if (dry.length < sampleRateHz) {
             throw new IllegalArgumentException("speech of " + dry.length + " samples: must last a second or more");
         }
-        float[] even = shaped(dry, sampleRateHz, crestDb, SpeechSpectrum.VOICED);
-        float[] soft = shaped(Whisper.of(even, sampleRateHz), sampleRateHz, crestDb, SpeechSpectrum.WHISPERED);
-        return new Tape(sampleRateHz, even, soft, pauses(even, sampleRateHz));
+        return new Tape(sampleRateHz, crestDb, shaped(dry, sampleRateHz, crestDb, SpeechSpectrum.VOICED));
     }
 
     public int sampleRateHz() {
@@ -63,7 +63,15 @@ public final class Tape {
 
     /** Its samples for an effort; they are one and the same for all but a whisper. */
     float[] samples(Effort effort) {
-        return effort == Effort.WHISPER ? whispered : voiced;
+        return effort == Effort.WHISPER ? whispered() : voiced;
+    }
+
+    /** Made when it is first whispered: few do. */
+    private synchronized float[] whispered() {
+        if (whispered.length == 0) {
+            whispered = shaped(Whisper.of(voiced, sampleRateHz), sampleRateHz, crestDb, SpeechSpectrum.WHISPERED);
+        }
+        return whispered;
     }
 
     /** Samples from a place to the next word; 0 within words. */
@@ -115,9 +123,11 @@ public final class Tape {
         float[] shaped = even;
         for (int round = 0; round < ROUNDS; round++) {
             shaped = levelled(equalized(peaked(even, rate, aim), rate, spectrum), rate);
-            aim = Math.max(
-                    LEAST_CREST_DB,
-                    aim + 1.3 * (crestDb - Syllables.of(shaped, rate).peakDb()));
+            double off = crestDb - Syllables.of(shaped, rate).peakDb();
+            if (Math.abs(off) < NEAR_ENOUGH_DB) {
+                break;
+            }
+            aim = Math.max(LEAST_CREST_DB, aim + 1.3 * off);
         }
         return shaped;
     }

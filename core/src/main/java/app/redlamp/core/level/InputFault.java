@@ -1,6 +1,5 @@
 package app.redlamp.core.level;
 
-import app.redlamp.core.analysis.ChannelRelation;
 import app.redlamp.core.analysis.Finding;
 import app.redlamp.core.analysis.Report;
 import app.redlamp.core.units.Decibels;
@@ -40,7 +39,7 @@ public record InputFault(Kind kind, double amount) {
         NARROW_BAND,
         /** Sound lost for moments; how often. */
         STUTTER,
-        /** Of two channels one is silent; 0. */
+        /** Of several channels the one that is wanted is silent; 0. */
         ONE_CHANNEL_SILENT,
         /** Cut off below full scale; dBFS. */
         CLIPPED_BELOW,
@@ -74,9 +73,6 @@ public record InputFault(Kind kind, double amount) {
         if (spoken && rms.orElse(0) < UNPOWERED_DBFS) {
             all.add(new InputFault(Kind.NEXT_TO_NOTHING, rms.getAsDouble()));
             return all;
-        }
-        if (heard.relation().kind() == ChannelRelation.Kind.ONE_SILENT) {
-            all.add(new InputFault(Kind.ONE_CHANNEL_SILENT, 0));
         }
         double minutes = Math.max(1 / 6.0, heard.info().durationS() / 60);
         int dropouts = heard.voice().dropouts().count();

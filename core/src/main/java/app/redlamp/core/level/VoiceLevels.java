@@ -2,6 +2,7 @@ package app.redlamp.core.level;
 
 import app.redlamp.core.analysis.Report;
 import java.util.EnumMap;
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
@@ -13,6 +14,8 @@ import java.util.OptionalDouble;
  * @param steps what each step gave last
  */
 public record VoiceLevels(int channel, Map<Step, Taken> steps) {
+
+    private static final double SILENCE_DBFS = -120;
 
     public VoiceLevels {
         steps = steps.isEmpty() ? Map.of() : java.util.Collections.unmodifiableMap(new EnumMap<>(steps));
@@ -38,6 +41,17 @@ public record VoiceLevels(int channel, Map<Step, Taken> steps) {
         return Optional.ofNullable(steps.get(step))
                 .filter(t -> channel < t.channels().size())
                 .map(t -> t.channels().get(channel));
+    }
+
+    /** What is wrong with the input, as far as a step tells; nothing where it was not taken. */
+    public List<InputFault> faults(Step step) {
+        List<InputFault> own =
+                of(step).map(r -> InputFault.of(r, step.spoken())).orElse(List.of());
+        boolean dead = own.stream().anyMatch(f -> f.kind() == InputFault.Kind.ZEROS);
+        boolean others = dead
+                && steps.get(step).channels().stream()
+                        .anyMatch(r -> r.samplePeakDbfs().orElse(SILENCE_DBFS) > SILENCE_DBFS);
+        return others ? List.of(new InputFault(InputFault.Kind.ONE_CHANNEL_SILENT, 0)) : own;
     }
 
     /** Peaks of the loudest line. */

@@ -11,7 +11,6 @@ import app.redlamp.core.level.Step;
 import app.redlamp.core.level.Suspect;
 import app.redlamp.core.level.Turn;
 import app.redlamp.core.level.VoiceLevels;
-import app.redlamp.core.port.Capture;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.OptionalDouble;
@@ -164,13 +163,14 @@ public final class LevelWording {
                         : figures.tenths(fault.amount()));
     }
 
-    /** Why an input cannot be listened to, and what to do. */
-    public String fault(Capture.Fault fault, Capture.Format format) {
+    /**
+     * Why an input cannot be listened to, and what to do.
+     *
+     * @param fault its id, such as {@code in-use}
+     */
+    public String device(String fault, int sampleRateHz, int bits, int channels) {
         return phrases.say(
-                "device." + fault.id(),
-                figures.whole(format.sampleRateHz()),
-                String.valueOf(format.bits()),
-                String.valueOf(format.channels()));
+                "device." + fault, figures.whole(sampleRateHz), String.valueOf(bits), String.valueOf(channels));
     }
 
     /** What the noise will be in the file. */

@@ -146,8 +146,7 @@ final class InputSheet extends VBox implements Desk.Sheet<LevelParts> {
 
     private String state(boolean on) {
         if (parts.input().fault().get() != null) {
-            return parts.words()
-                    .fault(parts.input().fault().get(), parts.input().format().get());
+            return parts.deviceFault();
         }
         return on
                 ? parts.say(

@@ -19,6 +19,7 @@ import app.redlamp.core.level.StepMeter;
 import app.redlamp.core.level.Suspect;
 import app.redlamp.core.level.Taken;
 import app.redlamp.core.level.VoiceLevels;
+import app.redlamp.core.placement.Bleed;
 import app.redlamp.core.plan.Production;
 import app.redlamp.core.plan.RoomNeeds;
 import app.redlamp.core.port.SimulatedBooth;
@@ -63,6 +64,9 @@ public final class LevelModel {
     private Optional<Booth> prepared = Optional.empty();
     private String productionId = "";
 
+    /** Kit for which the channels were counted: whoever chooses others afterwards keeps them. */
+    private String asked = "";
+
     /** A room that is to be heard. */
     private record Place(Production production, Optional<Spot> spot) {
         Scene scene() {
@@ -92,7 +96,11 @@ public final class LevelModel {
                 stop();
             }
         });
-        input.chosen().addListener((o, was, now) -> forget());
+        input.chosen().addListener((o, was, now) -> {
+            asked = "";
+            forget();
+            fitChannels();
+        });
         follow(kit.open().production().get());
     }
 
@@ -128,8 +136,25 @@ public final class LevelModel {
     }
 
     private void turned() {
+        fitChannels();
         refit();
         judge();
+    }
+
+    /** Every voice of the kit that reaches a file has a channel of its own, as far as the input has them. */
+    private void fitChannels() {
+        Kit now = kit.kit().get();
+        if (now == null || input.chosen().get() == null) {
+            return;
+        }
+        int voices = Math.max(1, now.seats().size());
+        int most = input.simulated() ? voices : Math.max(1, input.chosen().get().channels());
+        int wanted = Math.min(voices, most);
+        if (wanted != input.format().get().channels() && !asked.equals(now.id() + voices)) {
+            asked = now.id() + voices;
+            input.listenAt(
+                    input.format().get().sampleRateHz(), input.format().get().bits(), wanted);
+        }
     }
 
     /** Fits the simulated booth to kit and room. */
@@ -377,6 +402,16 @@ public final class LevelModel {
         } else {
             input.open(then);
         }
+    }
+
+    /** How far neighbours sit apart. */
+    public double apartM() {
+        return Booth.USUAL_APART_M;
+    }
+
+    /** How they sit. */
+    public Bleed.Seats seats() {
+        return Bleed.Seats.ACROSS;
     }
 
     /** Where the loudest line is wanted. */

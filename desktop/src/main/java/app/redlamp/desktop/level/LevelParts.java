@@ -1,6 +1,7 @@
 package app.redlamp.desktop.level;
 
 import app.redlamp.core.level.LevelVerdict;
+import app.redlamp.core.port.Capture;
 import app.redlamp.core.text.CardWording;
 import app.redlamp.core.text.ChainWording;
 import app.redlamp.core.text.Lengths;
@@ -75,6 +76,12 @@ final class LevelParts {
 
     Optional<LevelVerdict> verdict() {
         return Optional.ofNullable(model().verdict().get());
+    }
+
+    /** Why the input cannot be listened to. */
+    String deviceFault() {
+        Capture.Format format = input().format().get();
+        return words().device(input().fault().get().id(), format.sampleRateHz(), format.bits(), format.channels());
     }
 
     static Label label(String text, String style) {

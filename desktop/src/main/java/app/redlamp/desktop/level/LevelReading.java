@@ -46,10 +46,7 @@ final class LevelReading {
         }
         if (parts.input().fault().get() != null) {
             return plain(
-                    parts.words()
-                            .fault(
-                                    parts.input().fault().get(),
-                                    parts.input().format().get()),
+                    parts.deviceFault(),
                     Optional.of(new Reading.Action(
                             "level-again",
                             parts.say("level.again"),
@@ -166,6 +163,7 @@ final class LevelReading {
                     .ifPresent(d ->
                             all.add(figure("level.figure.drift", parts.words().drift(d), "")));
         });
+        new HostsReading(parts).add(all);
         return all.isEmpty() ? Reading.More.NONE : new Reading.More(parts.say("level.more"), List.of(), all);
     }
 

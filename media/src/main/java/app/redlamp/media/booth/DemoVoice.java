@@ -10,8 +10,13 @@ import java.util.concurrent.ConcurrentHashMap;
 
 /** The dry demo speech that ships, as tapes for simulated readers. A tape takes a moment to make and is kept. */
 public final class DemoVoice {
-    private final Map<Key, Tape> tapes = new ConcurrentHashMap<>();
-    private final Map<Integer, List<float[]>> dry = new ConcurrentHashMap<>();
+    /** Half a minute and more, so that nothing is heard twice in one reading. */
+    private static final int CHAPTERS = 2;
+
+    private static final Map<Key, Tape> TAPES = new ConcurrentHashMap<>();
+    private static final Map<Dry, float[]> DRY = new ConcurrentHashMap<>();
+
+    private record Dry(int sampleRateHz, int chapter) {}
 
     private record Key(int sampleRateHz, int voice, double crestDb) {}
 
@@ -24,35 +29,35 @@ public final class DemoVoice {
      */
     public Tape tape(int sampleRateHz, int voice, double crestDb) throws IOException {
         Key key = new Key(sampleRateHz, voice, crestDb);
-        Tape known = tapes.get(key);
+        Tape known = TAPES.get(key);
         if (known == null) {
-            known = Tape.of(joined(chapters(sampleRateHz), voice), sampleRateHz, crestDb);
-            tapes.put(key, known);
+            known = Tape.of(joined(sampleRateHz, voice), sampleRateHz, crestDb);
+            TAPES.put(key, known);
         }
         return known;
     }
 
-    private List<float[]> chapters(int sampleRateHz) throws IOException {
-        List<float[]> known = dry.get(sampleRateHz);
-        if (known == null) {
-            known = new ArrayList<>();
-            for (int i = 0; i < DryVoice.count(); i++) {
-                known.add(DryVoice.samples(i, sampleRateHz));
-            }
-            dry.put(sampleRateHz, known);
+    private static float[] joined(int sampleRateHz, int voice) throws IOException {
+        List<float[]> chapters = new ArrayList<>();
+        for (int i = 0; i < CHAPTERS; i++) {
+            chapters.add(chapter(sampleRateHz, (i + voice * CHAPTERS) % DryVoice.count()));
         }
-        return known;
-    }
-
-    private static float[] joined(List<float[]> chapters, int voice) {
-        int length = chapters.stream().mapToInt(c -> c.length).sum();
-        float[] all = new float[length];
+        float[] all = new float[chapters.stream().mapToInt(c -> c.length).sum()];
         int at = 0;
-        for (int i = 0; i < chapters.size(); i++) {
-            float[] chapter = chapters.get((i + voice) % chapters.size());
+        for (float[] chapter : chapters) {
             System.arraycopy(chapter, 0, all, at, chapter.length);
             at += chapter.length;
         }
         return all;
+    }
+
+    private static float[] chapter(int sampleRateHz, int chapter) throws IOException {
+        Dry key = new Dry(sampleRateHz, chapter);
+        float[] known = DRY.get(key);
+        if (known == null) {
+            known = DryVoice.samples(chapter, sampleRateHz);
+            DRY.put(key, known);
+        }
+        return known;
     }
 }

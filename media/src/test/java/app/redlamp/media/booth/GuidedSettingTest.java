@@ -128,7 +128,7 @@ class GuidedSettingTest {
         stream.cue(0, Cue.READ);
         AudioSource source =
                 defect.<AudioSource>map(d -> new DefectiveSource(stream, d)).orElse(stream);
-        StepMeter meter = new StepMeter(RATE, 24, 1, 0.5, 30, 480);
+        StepMeter meter = new StepMeter(RATE, 24, 1, 0.5, 60, 480);
         float[][] block = new float[1][480];
         while (!meter.done()) {
             meter.accept(block, source.read(block, 480));

@@ -1,0 +1,85 @@
+package app.redlamp.desktop.level;
+
+import app.redlamp.core.chain.Chain;
+import app.redlamp.core.kit.Kit;
+import app.redlamp.core.kit.Need;
+import app.redlamp.core.level.Hosts;
+import app.redlamp.core.level.Step;
+import app.redlamp.core.level.Taken;
+import app.redlamp.core.level.VoiceLevels;
+import app.redlamp.core.placement.Bleed;
+import app.redlamp.desktop.control.Reading;
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalDouble;
+
+/** What is said of the other voices: whether they are equally loud, and how much of each is in the others' microphones. */
+record HostsReading(LevelParts parts) {
+
+    void add(List<Reading.Figure> all) {
+        Kit kit = parts.model().kit().kit().get();
+        if (kit == null) {
+            return;
+        }
+        int own = parts.model().kit().seat().get();
+        VoiceLevels mine = parts.model().levels();
+        for (int i = 0; i < kit.seats().size(); i++) {
+            if (i != own) {
+                String name = kit.seats().get(i).name();
+                match(mine, name, parts.model().levels(name, i), all);
+                bleed(kit, mine, own, i, all);
+            }
+        }
+    }
+
+    private void match(VoiceLevels mine, String name, VoiceLevels theirs, List<Reading.Figure> all) {
+        if (mine.of(Step.READ).isPresent() && theirs.of(Step.READ).isPresent()) {
+            Hosts.louderDb(mine.of(Step.READ).get(), theirs.of(Step.READ).get())
+                    .ifPresent(db -> all.add(new Reading.Figure(
+                            parts.say("level.figure.match"),
+                            parts.words().match(parts.model().voice(), name, db),
+                            "")));
+        }
+    }
+
+    private void bleed(Kit kit, VoiceLevels mine, int own, int other, List<Reading.Figure> all) {
+        Taken read = mine.steps().get(Step.READ);
+        Taken still = mine.steps().get(Step.STILL);
+        Need need = parts.model().kit().need().get();
+        if (read == null || still == null || need == null) {
+            return;
+        }
+        Optional<Chain> there = kit.chain(other, need.room(), need.finishing());
+        OptionalDouble measured = Hosts.bleedDb(read, still, own, other);
+        if (there.isEmpty() || measured.isEmpty()) {
+            return;
+        }
+        double apart = parts.model().apartM();
+        Bleed bleed = Bleed.of(there.get(), parts.model().seats(), apart);
+        // The prediction stands against the owner's voice; here it is the speaker's own microphone.
+        double gains =
+                there.get().gainDb() - parts.model().chain().orElseThrow().gainDb();
+        double predicted = bleed.totalDb() - there.get().straightDb() + gains + sensitivityDb(there.get());
+        all.add(new Reading.Figure(
+                parts.say("level.figure.bleed"),
+                parts.words()
+                        .bleed(
+                                parts.model().voice(),
+                                kit.seats().get(other).name(),
+                                measured.getAsDouble(),
+                                predicted,
+                                apart),
+                "bleed"));
+    }
+
+    /** What the other's microphone and booster give more than one's own, in dB. */
+    private double sensitivityDb(Chain there) {
+        Chain here = parts.model().chain().orElseThrow();
+        return there.capsule().sensitivityDbu()
+                - here.capsule().sensitivityDbu()
+                + there.booster().map(b -> b.gainDb()).orElse(0.0)
+                - here.booster().map(b -> b.gainDb()).orElse(0.0)
+                - there.preamp().fullScaleDbu()
+                + here.preamp().fullScaleDbu();
+    }
+}
