@@ -190,7 +190,7 @@ final class ShotList {
             w.shell().switchTheme();
             w.production().open(book);
             w.toLevel();
-            w.level().setTime(evening);
+            w.level().booth().setTime(evening);
         }));
         shots.add(new Shot("level-still-dusk", w -> w.level().take(Step.STILL)));
         shots.add(new Shot("level-loudest-dusk", w -> w.level().take(Step.LOUDEST)));
@@ -215,7 +215,7 @@ final class ShotList {
         }));
         shots.add(new Shot("level-noisy-daylight", w -> {
             fire(w, "#desk-floor");
-            w.level().setTime(new WeekTime(DayOfWeek.MONDAY, LocalTime.of(6, 0)));
+            w.level().booth().setTime(new WeekTime(DayOfWeek.MONDAY, LocalTime.of(6, 0)));
             w.level().take(Step.STILL);
         }));
         shots.add(new Shot("level-two-hosts-daylight", w -> w.production().open(podcast)));

@@ -20,6 +20,10 @@ public final class Dial extends Region {
     private static final double RING = 22;
     private static final double EDGE = 34;
     private static final double FOOT = 30;
+
+    /** In a smaller ring the words would lie over it. */
+    private static final double ROOM_FOR_WORDS = 95;
+
     private static final double STEP_DB = 3;
 
     private final NodePool pool = new NodePool();
@@ -109,8 +113,10 @@ public final class Dial extends Region {
         }
         Text big = pool.text("dial-figure", p.figure());
         put(big, x, y - 8);
-        Text below = pool.text("dial-words", p.words());
-        put(below, x, y + 26);
+        if (r >= ROOM_FOR_WORDS) {
+            Text below = pool.text("dial-words", p.words());
+            put(below, x, y + 26);
+        }
         Text last = pool.text("dial-note", p.marks());
         put(last, x, y + r * 0.55 + 16);
     }

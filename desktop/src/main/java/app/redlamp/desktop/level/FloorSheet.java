@@ -84,8 +84,8 @@ final class FloorSheet extends HBox implements Desk.Sheet<LevelParts> {
                                 .orElseThrow()
                                 .floorDbfs()),
                 parts.bench().figures().tenths(noise.get().floorDbA())));
-        List<Suspect> all =
-                Suspect.of(noise.get(), parts.model().chain(), parts.model().noises());
+        List<Suspect> all = Suspect.of(
+                noise.get(), parts.model().chain(), parts.model().booth().noises());
         all.stream().limit(MOST_PARTS).forEach(s -> list.getChildren().add(part(s, noise.get())));
     }
 

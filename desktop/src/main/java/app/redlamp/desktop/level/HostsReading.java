@@ -54,8 +54,8 @@ record HostsReading(LevelParts parts) {
         if (there.isEmpty() || measured.isEmpty()) {
             return;
         }
-        double apart = parts.model().apartM();
-        Bleed bleed = Bleed.of(there.get(), parts.model().seats(), apart);
+        double apart = parts.model().booth().apartM();
+        Bleed bleed = Bleed.of(there.get(), parts.model().booth().seats(), apart);
         // The prediction stands against the owner's voice; here it is the speaker's own microphone.
         double gains =
                 there.get().gainDb() - parts.model().chain().orElseThrow().gainDb();

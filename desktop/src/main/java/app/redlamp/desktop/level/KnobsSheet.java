@@ -62,17 +62,20 @@ final class KnobsSheet extends VBox implements Desk.Sheet<LevelParts> {
                 parts.say("level.day"),
                 List.of(DayOfWeek.values()),
                 d -> d.getDisplayName(TextStyle.FULL, parts.bench().strings().locale()),
-                () -> parts.model().time().get().day(),
+                () -> parts.model().booth().time().get().day(),
                 d -> parts.model()
-                        .setTime(new WeekTime(d, parts.model().time().get().time())));
+                        .booth()
+                        .setTime(new WeekTime(
+                                d, parts.model().booth().time().get().time())));
         hour = new Choice<>(
                 "level-hour",
                 parts.say("level.hour"),
                 HOURS,
                 LocalTime::toString,
-                () -> parts.model().time().get().time(),
+                () -> parts.model().booth().time().get().time(),
                 t -> parts.model()
-                        .setTime(new WeekTime(parts.model().time().get().day(), t)));
+                        .booth()
+                        .setTime(new WeekTime(parts.model().booth().time().get().day(), t)));
         clock = Parts.line(parts.bench().name("level.when", ""), day, hour);
         getChildren()
                 .addAll(

@@ -1,36 +1,25 @@
 package app.redlamp.desktop.level;
 
 import app.redlamp.core.analysis.Report;
-import app.redlamp.core.booth.Booth;
 import app.redlamp.core.booth.Cue;
-import app.redlamp.core.booth.Scene;
-import app.redlamp.core.booth.WeekTime;
 import app.redlamp.core.chain.Chain;
 import app.redlamp.core.chain.GainSchool;
 import app.redlamp.core.chain.Node;
 import app.redlamp.core.chain.SignalPath;
-import app.redlamp.core.chain.Surroundings;
 import app.redlamp.core.kit.Kit;
+import app.redlamp.core.kit.Need;
 import app.redlamp.core.level.Knob;
 import app.redlamp.core.level.LevelVerdict;
 import app.redlamp.core.level.SchoolWindow;
 import app.redlamp.core.level.Step;
 import app.redlamp.core.level.StepMeter;
-import app.redlamp.core.level.Suspect;
 import app.redlamp.core.level.Taken;
 import app.redlamp.core.level.VoiceLevels;
-import app.redlamp.core.placement.Bleed;
 import app.redlamp.core.plan.Production;
-import app.redlamp.core.plan.RoomNeeds;
 import app.redlamp.core.port.SimulatedBooth;
-import app.redlamp.core.spot.Spot;
-import app.redlamp.core.spot.Study;
 import app.redlamp.desktop.job.JobService;
-import app.redlamp.desktop.job.Latest;
 import app.redlamp.desktop.kit.KitModel;
 import app.redlamp.desktop.production.ProductionModel;
-import java.io.IOException;
-import java.io.UncheckedIOException;
 import java.time.Clock;
 import java.time.LocalDateTime;
 import java.util.HashMap;
@@ -38,6 +27,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.stream.IntStream;
 import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.ReadOnlyObjectWrapper;
 
@@ -46,48 +36,27 @@ import javafx.beans.property.ReadOnlyObjectWrapper;
  * simulated booth is in use it follows the room and the kit of the production.
  */
 public final class LevelModel {
-    private static final long SEED = 20_260_216;
-
     private final KitModel kit;
     private final InputModel input;
-    private final SimulatedBooth booth;
+    private final BoothModel booth;
     private final JobService jobs;
     private final Clock clock;
     private final Map<String, VoiceLevels> voices = new HashMap<>();
     private final ReadOnlyObjectWrapper<Step> running = new ReadOnlyObjectWrapper<>();
     private final ReadOnlyObjectWrapper<LevelVerdict> verdict = new ReadOnlyObjectWrapper<>();
-    private final ReadOnlyObjectWrapper<Scene> scene = new ReadOnlyObjectWrapper<>();
-    private final ReadOnlyObjectWrapper<WeekTime> time = new ReadOnlyObjectWrapper<>();
-    private final Latest<Place, Scene> rooms;
-    private final Latest<Booth, Booth> booths;
-    private Optional<Runnable> afterBooth = Optional.empty();
-    private Optional<Booth> prepared = Optional.empty();
     private String productionId = "";
 
     /** Kit for which the channels were counted: whoever chooses others afterwards keeps them. */
     private String asked = "";
 
-    /** A room that is to be heard. */
-    private record Place(Production production, Optional<Spot> spot) {
-        Scene scene() {
-            if (spot.isEmpty()) {
-                Surroundings guess = production.kits().guess().surroundings();
-                return Scene.of(guess.noise().dbA(), guess.volumeM3(), guess.decayS());
-            }
-            double distance = spot.get().room().distanceM();
-            return Scene.of(Study.of(spot.get(), RoomNeeds.of(production, distance)));
-        }
-    }
-
     public LevelModel(KitModel kit, InputModel input, SimulatedBooth booth, JobService jobs, Clock clock) {
         this.kit = kit;
         this.input = input;
-        this.booth = booth;
         this.jobs = jobs;
         this.clock = clock;
-        time.set(WeekTimes.of(LocalDateTime.now(clock)));
-        rooms = new Latest<>(jobs, Place::scene, this::hear);
-        booths = new Latest<>(jobs, this::prepare, this::ready);
+        this.booth = new BoothModel(kit, input, booth, jobs, WeekTimes.of(LocalDateTime.now(clock)));
+        this.booth.scene().addListener((o, was, now) -> judge());
+        this.booth.time().addListener((o, was, now) -> judge());
         kit.open().production().addListener((o, was, now) -> follow(now));
         kit.path().addListener((o, was, now) -> turned());
         kit.seat().addListener((o, was, now) -> judge());
@@ -108,12 +77,11 @@ public final class LevelModel {
         String id = now == null ? "" : now.id();
         if (!id.equals(productionId)) {
             productionId = id;
-            rooms.forget();
-            scene.set(null);
+            booth.forget();
             forget();
         }
         if (now != null) {
-            rooms.ask(new Place(now, now.spots().current()));
+            booth.follow(now);
         }
         judge();
     }
@@ -126,18 +94,9 @@ public final class LevelModel {
         judge();
     }
 
-    private void hear(Scene now) {
-        boolean other = !now.equals(scene.get());
-        scene.set(now);
-        if (other && input.simulated()) {
-            input.close();
-        }
-        refit();
-    }
-
     private void turned() {
         fitChannels();
-        refit();
+        booth.refit();
         judge();
     }
 
@@ -147,7 +106,7 @@ public final class LevelModel {
         if (now == null || input.chosen().get() == null) {
             return;
         }
-        int voices = Math.max(1, now.seats().size());
+        int voices = Math.max(1, heard(now));
         int most = input.simulated() ? voices : Math.max(1, input.chosen().get().channels());
         int wanted = Math.min(voices, most);
         if (wanted != input.format().get().channels() && !asked.equals(now.id() + voices)) {
@@ -157,45 +116,14 @@ public final class LevelModel {
         }
     }
 
-    /** Fits the simulated booth to kit and room. */
-    private void refit() {
-        booth().filter(b -> !kit.dragging()).ifPresent(booths::ask);
-    }
-
-    private Optional<Booth> booth() {
-        Kit now = kit.kit().get();
-        Scene there = scene.get();
-        if (now == null || there == null || kit.need().get() == null) {
-            return Optional.empty();
-        }
-        try {
-            return Optional.of(Booth.of(
-                    now,
-                    there,
-                    kit.need().get().finishing(),
-                    time.get(),
-                    input.format().get().sampleRateHz(),
-                    SEED));
-        } catch (IllegalArgumentException e) {
-            // A kit of which no voice reaches a file: the verdict of the kit says so.
-            return Optional.empty();
-        }
-    }
-
-    private Booth prepare(Booth wanted) {
-        try {
-            booth.prepare(wanted);
-            return wanted;
-        } catch (IOException e) {
-            throw new UncheckedIOException(e);
-        }
-    }
-
-    private void ready(Booth now) {
-        prepared = Optional.of(now);
-        Optional<Runnable> then = afterBooth;
-        afterBooth = Optional.empty();
-        then.ifPresent(Runnable::run);
+    /** Voices that reach a file. */
+    private int heard(Kit now) {
+        Need need = kit.need().get();
+        return need == null
+                ? now.seats().size()
+                : (int) IntStream.range(0, now.seats().size())
+                        .filter(i -> now.chain(i, need.room(), need.finishing()).isPresent())
+                        .count();
     }
 
     /** The step that is listened for; null for none. */
@@ -208,22 +136,16 @@ public final class LevelModel {
         return verdict.getReadOnlyProperty();
     }
 
-    /** The room as it is simulated; null for the moment until it is known. */
-    public ReadOnlyObjectProperty<Scene> scene() {
-        return scene.getReadOnlyProperty();
-    }
-
-    /** When it is in the simulated booth. */
-    public ReadOnlyObjectProperty<WeekTime> time() {
-        return time.getReadOnlyProperty();
-    }
-
     public KitModel kit() {
         return kit;
     }
 
     public InputModel input() {
         return input;
+    }
+
+    public BoothModel booth() {
+        return booth;
     }
 
     public ProductionModel open() {
@@ -241,42 +163,7 @@ public final class LevelModel {
 
     /** The chain of the voice that is looked at, in the room as it is at this time. */
     public Optional<Chain> chain() {
-        SignalPath path = kit.path().get();
-        if (path == null) {
-            return Optional.empty();
-        }
-        Chain chain = path.chain();
-        Scene there = scene.get();
-        return Optional.of(
-                there == null
-                        ? chain
-                        : chain.in(new Surroundings(
-                                there.noiseAt(time.get()),
-                                chain.room().volumeM3(),
-                                chain.room().decayS())));
-    }
-
-    /** Noises that are on now, as they are in the room. */
-    public List<Suspect.Heard> noises() {
-        Scene there = scene.get();
-        return there == null
-                ? List.of()
-                : there.sources().stream()
-                        .filter(s -> s.on(time.get()))
-                        .map(s -> new Suspect.Heard(s.name(), s.levels()))
-                        .toList();
-    }
-
-    /** Sets the clock of the simulated booth. */
-    public void setTime(WeekTime now) {
-        if (!now.equals(time.get())) {
-            time.set(now);
-            if (input.simulated()) {
-                input.close();
-            }
-            refit();
-            judge();
-        }
+        return Optional.ofNullable(kit.path().get()).map(path -> booth.inRoom(path.chain()));
     }
 
     /** Name of the voice that is looked at; empty without a kit. */
@@ -306,15 +193,7 @@ public final class LevelModel {
         }
         stop();
         running.set(step);
-        if (input.simulated() && booth().isPresent()) {
-            Booth wanted = booth().get();
-            if (!prepared.filter(wanted::equals).isPresent()) {
-                afterBooth = Optional.of(() -> begin(step));
-                booths.ask(wanted);
-                return;
-            }
-        }
-        begin(step);
+        booth.whenReady(() -> begin(step));
     }
 
     private void begin(Step step) {
@@ -383,7 +262,7 @@ public final class LevelModel {
     public void stop() {
         if (running.get() != null) {
             running.set(null);
-            afterBooth = Optional.empty();
+            booth.giveUp();
             input.giveUp();
             booth.cue(channel(kit.seat().get()), Cue.STILL);
         }
@@ -396,22 +275,7 @@ public final class LevelModel {
 
     /** Listens, and then does something. */
     void listen(Runnable then) {
-        if (input.simulated() && booth().isPresent()) {
-            afterBooth = Optional.of(() -> input.open(then));
-            booths.ask(booth().get());
-        } else {
-            input.open(then);
-        }
-    }
-
-    /** How far neighbours sit apart. */
-    public double apartM() {
-        return Booth.USUAL_APART_M;
-    }
-
-    /** How they sit. */
-    public Bleed.Seats seats() {
-        return Bleed.Seats.ACROSS;
+        booth.whenReady(() -> input.open(then));
     }
 
     /** Where the loudest line is wanted. */

@@ -190,7 +190,7 @@ final class LevelReading {
                 .of(Step.STILL)
                 .flatMap(Report::noise)
                 .ifPresent(n -> Suspect.of(
-                                n, parts.model().chain(), parts.model().noises())
+                                n, parts.model().chain(), parts.model().booth().noises())
                         .stream()
                         .sorted(Comparator.comparingDouble(s -> -s.annoyance()))
                         .filter(s -> told.add(s.source() + s.name()))

@@ -63,8 +63,8 @@ public final class LevelStation extends ShownStation {
         Soon soon = new Soon(this::show);
         model.verdict().addListener((o, was, now) -> soon.ask());
         model.running().addListener((o, was, now) -> soon.ask());
-        model.scene().addListener((o, was, now) -> soon.ask());
-        model.time().addListener((o, was, now) -> soon.ask());
+        model.booth().scene().addListener((o, was, now) -> soon.ask());
+        model.booth().time().addListener((o, was, now) -> soon.ask());
         model.kit().seat().addListener((o, was, now) -> soon.ask());
         model.open().production().addListener((o, was, now) -> soon.ask());
         parts.input().inputs().addListener((o, was, now) -> soon.ask());

@@ -33,7 +33,9 @@ final class SchoolSheet extends VBox implements Desk.Sheet<LevelParts> {
             buttons.put(school, button);
             Label gives = LevelParts.wrapped(
                     parts.say("school.gives." + school.name().toLowerCase(Locale.ROOT)), "order-source");
-            grid.addRow(row, button, LevelParts.label(parts.words().schoolWhy(school), "order-value"), gives);
+            Label why = LevelParts.label(parts.words().schoolWhy(school), "order-value");
+            why.setMinWidth(Region.USE_PREF_SIZE);
+            grid.addRow(row, button, why, gives);
             row++;
         }
         getChildren().addAll(grid);

@@ -50,7 +50,7 @@ class LevelJourneyTest {
             window.wiring.toLevel();
         });
         Window.until(() -> window.wiring.level().verdict().get() != null
-                && window.wiring.level().scene().get() != null);
+                && window.wiring.level().booth().scene().get() != null);
         window.settle();
     }
 

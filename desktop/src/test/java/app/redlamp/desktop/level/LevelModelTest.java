@@ -75,7 +75,7 @@ class LevelModelTest {
             folder = demo.folder();
         }
         open.open(folder);
-        until(() -> level.verdict().get() != null && level.scene().get() != null);
+        until(() -> level.verdict().get() != null && level.booth().scene().get() != null);
     }
 
     @AfterEach
@@ -187,11 +187,11 @@ class LevelModelTest {
     void anotherHourIsLouder() {
         take(Step.STILL);
         double evening = level.levels().floorDbfs().orElseThrow();
-        level.setTime(new WeekTime(DayOfWeek.MONDAY, LocalTime.of(6, 0)));
+        level.booth().setTime(new WeekTime(DayOfWeek.MONDAY, LocalTime.of(6, 0)));
         take(Step.STILL);
         assertThat(level.levels().floorDbfs().orElseThrow()).isGreaterThan(evening + 8);
         assertThat(verdict().problems()).contains(LevelVerdict.Problem.NOISE);
-        assertThat(level.noises()).anyMatch(n -> n.name().equals("the mixers below"));
+        assertThat(level.booth().noises()).anyMatch(n -> n.name().equals("the mixers below"));
     }
 
     @Test

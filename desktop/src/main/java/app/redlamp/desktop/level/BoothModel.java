@@ -1,0 +1,188 @@
+package app.redlamp.desktop.level;
+
+import app.redlamp.core.booth.Booth;
+import app.redlamp.core.booth.Cue;
+import app.redlamp.core.booth.Scene;
+import app.redlamp.core.booth.WeekTime;
+import app.redlamp.core.chain.Chain;
+import app.redlamp.core.chain.Surroundings;
+import app.redlamp.core.kit.Kit;
+import app.redlamp.core.level.Suspect;
+import app.redlamp.core.placement.Bleed;
+import app.redlamp.core.plan.Production;
+import app.redlamp.core.plan.RoomNeeds;
+import app.redlamp.core.port.SimulatedBooth;
+import app.redlamp.core.spot.Spot;
+import app.redlamp.core.spot.Study;
+import app.redlamp.desktop.job.JobService;
+import app.redlamp.desktop.job.Latest;
+import app.redlamp.desktop.kit.KitModel;
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.util.List;
+import java.util.Optional;
+import javafx.beans.property.ReadOnlyObjectProperty;
+import javafx.beans.property.ReadOnlyObjectWrapper;
+
+/** The simulated booth as it follows the room and the kit of the production, and the time of the week in it. */
+public final class BoothModel {
+    private static final long SEED = 20_260_216;
+
+    private final KitModel kit;
+    private final InputModel input;
+    private final SimulatedBooth booth;
+    private final ReadOnlyObjectWrapper<Scene> scene = new ReadOnlyObjectWrapper<>();
+    private final ReadOnlyObjectWrapper<WeekTime> time = new ReadOnlyObjectWrapper<>();
+    private final Latest<Place, Scene> rooms;
+    private final Latest<Booth, Booth> booths;
+    private Optional<Runnable> afterBooth = Optional.empty();
+
+    /** A room that is to be heard. */
+    private record Place(Production production, Optional<Spot> spot) {
+        Scene scene() {
+            if (spot.isEmpty()) {
+                Surroundings guess = production.kits().guess().surroundings();
+                return Scene.of(guess.noise().dbA(), guess.volumeM3(), guess.decayS());
+            }
+            double distance = spot.get().room().distanceM();
+            return Scene.of(Study.of(spot.get(), RoomNeeds.of(production, distance)));
+        }
+    }
+
+    BoothModel(KitModel kit, InputModel input, SimulatedBooth booth, JobService jobs, WeekTime now) {
+        this.kit = kit;
+        this.input = input;
+        this.booth = booth;
+        time.set(now);
+        rooms = new Latest<>(jobs, Place::scene, this::hear);
+        booths = new Latest<>(jobs, this::prepare, this::ready);
+    }
+
+    /** The room as it is simulated; null for the moment until it is known. */
+    public ReadOnlyObjectProperty<Scene> scene() {
+        return scene.getReadOnlyProperty();
+    }
+
+    /** When it is in the booth. */
+    public ReadOnlyObjectProperty<WeekTime> time() {
+        return time.getReadOnlyProperty();
+    }
+
+    /** Sets the clock of the booth. */
+    public void setTime(WeekTime now) {
+        if (!now.equals(time.get())) {
+            time.set(now);
+            if (input.simulated()) {
+                input.close();
+            }
+            refit();
+        }
+    }
+
+    /** Another production: its room is not known yet. */
+    void forget() {
+        rooms.forget();
+        scene.set(null);
+    }
+
+    /** Follows the room of a production. */
+    void follow(Production now) {
+        rooms.ask(new Place(now, now.spots().current()));
+    }
+
+    private void hear(Scene now) {
+        boolean other = !now.equals(scene.get());
+        scene.set(now);
+        if (other && input.simulated()) {
+            input.close();
+        }
+        refit();
+    }
+
+    /** Fits the booth to kit and room. */
+    void refit() {
+        booth().filter(b -> !kit.dragging()).ifPresent(booths::ask);
+    }
+
+    private Optional<Booth> booth() {
+        Kit now = kit.kit().get();
+        Scene there = scene.get();
+        if (now == null || there == null || kit.need().get() == null) {
+            return Optional.empty();
+        }
+        try {
+            int rate = input.format().get().sampleRateHz();
+            return Optional.of(Booth.of(now, there, kit.need().get().finishing(), time.get(), rate, SEED));
+        } catch (IllegalArgumentException e) {
+            // A kit of which no voice reaches a file: the verdict of the kit says so.
+            return Optional.empty();
+        }
+    }
+
+    private Booth prepare(Booth wanted) {
+        try {
+            booth.prepare(wanted);
+            return wanted;
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+    }
+
+    private void ready(Booth now) {
+        Optional<Runnable> then = afterBooth;
+        afterBooth = Optional.empty();
+        then.ifPresent(Runnable::run);
+    }
+
+    /** Does something as soon as what is listened to is as room and kit have it. */
+    void whenReady(Runnable then) {
+        Optional<Booth> wanted = input.simulated() ? booth() : Optional.empty();
+        if (wanted.isEmpty()) {
+            then.run();
+        } else {
+            afterBooth = Optional.of(then);
+            booths.ask(wanted.get());
+        }
+    }
+
+    /** Does not do what was to be done. */
+    void giveUp() {
+        afterBooth = Optional.empty();
+    }
+
+    void cue(int channel, Cue what) {
+        booth.cue(channel, what);
+    }
+
+    /** A chain in the room as it is at this time. */
+    Chain inRoom(Chain chain) {
+        Scene there = scene.get();
+        return there == null
+                ? chain
+                : chain.in(new Surroundings(
+                        there.noiseAt(time.get()),
+                        chain.room().volumeM3(),
+                        chain.room().decayS()));
+    }
+
+    /** Noises that are on now, as they are in the room. */
+    public List<Suspect.Heard> noises() {
+        Scene there = scene.get();
+        return there == null
+                ? List.of()
+                : there.sources().stream()
+                        .filter(s -> s.on(time.get()))
+                        .map(s -> new Suspect.Heard(s.name(), s.levels()))
+                        .toList();
+    }
+
+    /** How far neighbours sit apart, in metres. */
+    public double apartM() {
+        return Booth.USUAL_APART_M;
+    }
+
+    /** How they sit. */
+    public Bleed.Seats seats() {
+        return Bleed.Seats.ACROSS;
+    }
+}
