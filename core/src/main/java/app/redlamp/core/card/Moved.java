@@ -62,6 +62,7 @@ public record Moved(Kind kind, double amount) {
      * Today against a card.
      *
      * @param still ten seconds in which nobody speaks
+     * @param shiftDb by how much the gain was changed since nobody spoke, in dB
      * @param averageDbfs level of what was read today, at today's gain; absent where nothing was
      * @param voice its spectrum
      * @param place where the kit has the microphone today
@@ -70,6 +71,7 @@ public record Moved(Kind kind, double amount) {
             GainCard card,
             GainCard.Input input,
             Report still,
+            double shiftDb,
             OptionalDouble averageDbfs,
             Optional<VoiceSpectrum> voice,
             Position place) {
@@ -80,7 +82,7 @@ public record Moved(Kind kind, double amount) {
         if (card.input().sampleRateHz() != input.sampleRateHz()) {
             all.add(new Moved(Kind.RATE, input.sampleRateHz() - card.input().sampleRateHz()));
         }
-        noise(card.levels(), still, all);
+        noise(card.levels(), still, shiftDb, all);
         voice(card.levels(), averageDbfs, voice, all);
         Position then = card.place().position();
         if (Math.abs(place.distanceM() - then.distanceM()) >= NEAR_M) {
@@ -92,11 +94,13 @@ public record Moved(Kind kind, double amount) {
         return all;
     }
 
-    private static void noise(GainCard.Levels card, Report still, List<Moved> all) {
+    private static void noise(GainCard.Levels card, Report still, double shiftDb, List<Moved> all) {
         if (still.noise().isEmpty()) {
             return;
         }
-        List<Double> now = still.noise().get().octavesDbfs();
+        List<Double> now = still.noise().get().octavesDbfs().stream()
+                .map(db -> db + shiftDb)
+                .toList();
         List<Double> then = card.floorOctavesDbfs();
         int top = usable(now, then);
         double low = change(now, then, 0, LOW_TO);
@@ -104,18 +108,19 @@ public record Moved(Kind kind, double amount) {
         double high = change(now, then, HIGH_FROM, top);
         double most = Math.max(low, Math.max(middle, high));
         double least = Math.min(low, Math.min(middle, high));
-        boolean hum = still.noise().get().hum().isPresent()
-                && still.noise().get().hum().get().levelDbfs() > card.floorDbfs() - HUM_DB
-                && low >= WORTH_DB;
-        if (hum) {
-            all.add(new Moved(Kind.HUM, still.noise().get().hum().get().levelDbfs()));
+        OptionalDouble hum = still.noise().get().hum().isPresent()
+                ? OptionalDouble.of(still.noise().get().hum().get().levelDbfs() + shiftDb)
+                : OptionalDouble.empty();
+        boolean newHum = hum.orElse(Double.NEGATIVE_INFINITY) > card.floorDbfs() - HUM_DB && low >= WORTH_DB;
+        if (newHum) {
+            all.add(new Moved(Kind.HUM, hum.getAsDouble()));
         }
         double shared = least > 0 ? least : most < 0 ? most : 0;
         if (most - least < SHAPE_DB && Math.abs(shared) >= WORTH_DB / 2) {
             all.add(new Moved(Kind.GAIN, (low + middle + high) / 3));
             return;
         }
-        add(all, Kind.LOW_NOISE, hum ? 0 : low);
+        add(all, Kind.LOW_NOISE, newHum ? 0 : low);
         add(all, Kind.MIDDLE_NOISE, middle);
         add(all, Kind.HIGH_NOISE, high);
     }

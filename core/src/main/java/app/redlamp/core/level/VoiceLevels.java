@@ -89,9 +89,9 @@ public record VoiceLevels(int channel, Map<Step, Taken> steps) {
         return of(Step.STILL).map(r -> r.highPassed().noiseFloorDbfs()).orElse(OptionalDouble.empty());
     }
 
-    /** By how much the noise is louder at the gain of the loudest line than when nobody spoke, in dB. */
-    public double floorShiftDb() {
-        return shiftDb(Step.STILL, Step.LOUDEST);
+    /** By how much the noise is louder at a gain than when nobody spoke, in dB; 0 where nobody knows. */
+    public double floorShiftDb(double gainDb) {
+        return gain(Step.STILL).isPresent() ? gainDb - gain(Step.STILL).getAsDouble() : 0;
     }
 
     /** From the voice down to the noise, in dB, both at one gain. */

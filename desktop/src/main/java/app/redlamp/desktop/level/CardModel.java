@@ -67,7 +67,7 @@ public final class CardModel {
         Report still = levels.of(Step.STILL).orElseThrow();
         NoiseProfile noise = still.noise().orElseThrow();
         // The knob may have been turned since it was still: the noise with it.
-        double shift = levels.floorShiftDb();
+        double shift = levels.floorShiftDb(chain.gainDb());
         LocalDateTime now = level.now();
         GainCard card = new GainCard(
                 "card-" + now.toString().replaceAll("[^0-9]", ""),
@@ -122,6 +122,7 @@ public final class CardModel {
                 card.get(),
                 input(),
                 still.get(),
+                level.levels().floorShiftDb(level.chain().get().gainDb()),
                 level.levels().averageDbfs(),
                 level.levels().of(Step.READ).flatMap(r -> r.voice().spectrum()),
                 level.chain().get().position()));
