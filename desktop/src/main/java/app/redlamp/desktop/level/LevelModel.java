@@ -188,7 +188,7 @@ public final class LevelModel {
 
     /** Listens for a step: opens the input where it must be, and lets a simulated reader speak. */
     public void take(Step step) {
-        if (step == Step.TURN || kit.kit().get() == null) {
+        if (step == Step.TURN || kit.kit().get() == null || input.chosen().get() == null) {
             return;
         }
         stop();

@@ -52,6 +52,9 @@ public final class WatchModel {
 
     /** Begins to watch. */
     public void start() {
+        if (level.open().production().get() == null || level.input().chosen().get() == null) {
+            return;
+        }
         level.stop();
         level.listen(() -> {
             int rate = level.input().format().get().sampleRateHz();
