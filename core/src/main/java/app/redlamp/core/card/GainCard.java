@@ -108,8 +108,4 @@ public record GainCard(
     public GainCard pictured(Optional<String> picture) {
         return new GainCard(id, when, kit, voice, input, knobs, place, levels, picture, note);
     }
-
-    public GainCard turned(List<Knob> other) {
-        return new GainCard(id, when, kit, voice, input, other, place, levels, photo, note);
-    }
 }

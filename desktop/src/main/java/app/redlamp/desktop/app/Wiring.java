@@ -158,7 +158,7 @@ public final class Wiring implements AutoCloseable {
                 doors.kit(),
                 new KitStation.Shell(shell.imperial(), shell::switchLengths, this::toBrief));
         input = new InputModel(ports.capture(), jobs, interfaceThread);
-        level = new LevelModel(kit, input, ports.booth(), jobs, ports.clock());
+        level = new LevelModel(kit, input, ports.booth(), jobs, strings, ports.clock());
         CardModel cards = new CardModel(level, strings);
         LevelStation fourth = new LevelStation(
                 new LevelStation.Models(level, cards, new WatchModel(level, jobs)),

@@ -106,11 +106,6 @@ public final class CardModel {
                 level.input().format().get().bits());
     }
 
-    /** Changes a card. */
-    public void change(GainCard card) {
-        edit("edit.card", c -> c.with(card));
-    }
-
     /** What has moved since the last card; absent without a card, or before the still seconds. */
     public Optional<List<Moved>> moved() {
         Optional<Report> still = level.levels().of(Step.STILL);

@@ -12,6 +12,8 @@ import app.redlamp.desktop.job.JobService;
 import java.util.List;
 import java.util.Optional;
 import java.util.concurrent.Executor;
+import java.util.concurrent.atomic.AtomicReference;
+import java.util.stream.Stream;
 import javafx.beans.property.ReadOnlyBooleanProperty;
 import javafx.beans.property.ReadOnlyBooleanWrapper;
 import javafx.beans.property.ReadOnlyObjectProperty;
@@ -41,7 +43,10 @@ public final class InputModel {
     private Optional<Runnable> whenOpen = Optional.empty();
     private boolean opening;
     private volatile Optional<Sink> also = Optional.empty();
-    private volatile Ear ear = new Ear(List.of(), Optional.empty(), whole -> {});
+    private final AtomicReference<Ear> ear = new AtomicReference<>(Ear.deaf(List.of()));
+
+    /** How often it was closed: what was opened for an earlier time is not wanted any more. */
+    private int age;
 
     /** Told when a step is over, on the interface thread. */
     public interface Heard {
@@ -54,7 +59,12 @@ public final class InputModel {
     }
 
     /** What the capturing thread works with; changed as a whole. */
-    private record Ear(List<LiveMeter> meters, Optional<StepMeter> step, Heard then) {}
+    private record Ear(List<LiveMeter> meters, Optional<StepMeter> step, Heard then) {
+        /** Listens for nothing in particular. */
+        static Ear deaf(List<LiveMeter> meters) {
+            return new Ear(meters, Optional.empty(), whole -> {});
+        }
+    }
 
     public InputModel(Capture capture, JobService jobs, Executor interfaceThread) {
         this.capture = capture;
@@ -154,18 +164,19 @@ public final class InputModel {
             return;
         }
         opening = true;
+        int asked = age;
         fault.set(null);
         Format wanted = format.get();
-        List<LiveMeter> fresh = java.util.stream.Stream.generate(() -> new LiveMeter(wanted.sampleRateHz()))
+        List<LiveMeter> fresh = Stream.generate(() -> new LiveMeter(wanted.sampleRateHz()))
                 .limit(wanted.channels())
                 .toList();
-        ear = new Ear(fresh, Optional.empty(), whole -> {});
+        ear.set(Ear.deaf(fresh));
         List<JobService.Work<Opened>> work = List.of(progress -> opened(input, wanted));
         jobs.start("", work, new JobService.Listener<>() {
             @Override
             public void done(int part, Opened opened) {
                 opening = false;
-                take(opened, input, fresh);
+                take(opened, asked, fresh);
             }
 
             @Override
@@ -192,9 +203,10 @@ public final class InputModel {
         }
     }
 
-    private void take(Opened opened, Input input, List<LiveMeter> fresh) {
-        if (opened.line().isPresent() && !input.equals(chosen.get())) {
-            opened.line().get().close();
+    private void take(Opened opened, int asked, List<LiveMeter> fresh) {
+        if (asked != age) {
+            opened.line().ifPresent(Line::close);
+            whenOpen.ifPresent(this::open);
             return;
         }
         fault.set(opened.fault().orElse(null));
@@ -212,17 +224,17 @@ public final class InputModel {
     public void listen(double seconds, Heard then) {
         Format now = format.get();
         StepMeter step = new StepMeter(now.sampleRateHz(), now.bits(), now.channels(), SKIP_S, seconds, MOST_FRAMES);
-        ear = new Ear(ear.meters(), Optional.of(step), then);
+        ear.set(new Ear(ear.get().meters(), Optional.of(step), then));
     }
 
     /** Share of what is listened for that is over, 0 to 1; 0 for nothing. */
     public double share() {
-        return ear.step().map(StepMeter::share).orElse(0.0);
+        return ear.get().step().map(StepMeter::share).orElse(0.0);
     }
 
     /** Gives up what is listened for. */
     public void giveUp() {
-        ear = new Ear(ear.meters(), Optional.empty(), whole -> {});
+        ear.set(Ear.deaf(ear.get().meters()));
     }
 
     /** Lets somebody else hear everything too; nobody where it is absent. */
@@ -232,6 +244,7 @@ public final class InputModel {
 
     /** Stops listening. */
     public void close() {
+        age++;
         giveUp();
         whenOpen = Optional.empty();
         line.ifPresent(Line::close);
@@ -244,7 +257,7 @@ public final class InputModel {
     private final class Ears implements Capture.Taker {
         @Override
         public void take(float[][] block, int frames, long lost) {
-            Ear now = ear;
+            Ear now = ear.get();
             for (int c = 0; c < now.meters().size() && c < block.length; c++) {
                 now.meters().get(c).accept(block[c], frames);
             }
@@ -252,8 +265,8 @@ public final class InputModel {
             if (now.step().isPresent()) {
                 StepMeter step = now.step().get();
                 step.accept(block, frames);
-                if (step.done()) {
-                    ear = new Ear(now.meters(), Optional.empty(), whole -> {});
+                // Whoever has asked for something else meanwhile is not told.
+                if (step.done() && ear.compareAndSet(now, Ear.deaf(now.meters()))) {
                     interfaceThread.execute(() -> now.then().heard(step));
                 }
             }

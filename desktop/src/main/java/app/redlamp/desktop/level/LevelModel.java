@@ -17,8 +17,12 @@ import app.redlamp.core.level.Taken;
 import app.redlamp.core.level.VoiceLevels;
 import app.redlamp.core.plan.Production;
 import app.redlamp.core.port.SimulatedBooth;
+import app.redlamp.core.script.LoudestLine;
+import app.redlamp.core.script.ScriptText;
 import app.redlamp.desktop.job.JobService;
+import app.redlamp.desktop.job.Latest;
 import app.redlamp.desktop.kit.KitModel;
+import app.redlamp.desktop.look.Strings;
 import app.redlamp.desktop.production.ProductionModel;
 import java.time.Clock;
 import java.time.LocalDateTime;
@@ -30,6 +34,8 @@ import java.util.OptionalDouble;
 import java.util.stream.IntStream;
 import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.ReadOnlyObjectWrapper;
+import javafx.beans.property.ReadOnlyStringProperty;
+import javafx.beans.property.ReadOnlyStringWrapper;
 
 /**
  * The guided setting: takes the steps one after the other, for the voice that is looked at, and says where it stands. While the
@@ -40,16 +46,28 @@ public final class LevelModel {
     private final InputModel input;
     private final BoothModel booth;
     private final JobService jobs;
+    private final Strings strings;
     private final Clock clock;
+    private final Latest<ScriptText, String> lines;
+    private final ReadOnlyStringWrapper loudestLine = new ReadOnlyStringWrapper("");
     private final Map<String, VoiceLevels> voices = new HashMap<>();
     private final ReadOnlyObjectWrapper<Step> running = new ReadOnlyObjectWrapper<>();
     private final ReadOnlyObjectWrapper<LevelVerdict> verdict = new ReadOnlyObjectWrapper<>();
+    private ScriptText script = ScriptText.EMPTY;
+
+    /** Channel of whoever speaks, and where the knob stood when the step began. */
+    private int speaking;
+
+    private OptionalDouble gainDb = OptionalDouble.empty();
     private String productionId = "";
 
     /** Kit for which the channels were counted: whoever chooses others afterwards keeps them. */
     private String asked = "";
 
-    public LevelModel(KitModel kit, InputModel input, SimulatedBooth booth, JobService jobs, Clock clock) {
+    public LevelModel(
+            KitModel kit, InputModel input, SimulatedBooth booth, JobService jobs, Strings strings, Clock clock) {
+        this.strings = strings;
+        lines = new Latest<>(jobs, LevelModel::loudest, loudestLine::set);
         this.kit = kit;
         this.input = input;
         this.jobs = jobs;
@@ -59,7 +77,11 @@ public final class LevelModel {
         this.booth.time().addListener((o, was, now) -> judge());
         kit.open().production().addListener((o, was, now) -> follow(now));
         kit.path().addListener((o, was, now) -> turned());
-        kit.seat().addListener((o, was, now) -> judge());
+        kit.seat().addListener((o, was, now) -> {
+            // What is listened for belongs to the voice that was looked at.
+            stop();
+            judge();
+        });
         input.fault().addListener((o, was, now) -> {
             if (now != null) {
                 stop();
@@ -82,6 +104,10 @@ public final class LevelModel {
         }
         if (now != null) {
             booth.follow(now);
+            if (!now.script().text().equals(script)) {
+                script = now.script().text();
+                lines.ask(script);
+            }
         }
         judge();
     }
@@ -156,6 +182,18 @@ public final class LevelModel {
         return LocalDateTime.now(clock);
     }
 
+    /** The line of the script that looks loudest; empty where none does. */
+    public ReadOnlyStringProperty loudestLine() {
+        return loudestLine.getReadOnlyProperty();
+    }
+
+    private static String loudest(ScriptText text) {
+        return LoudestLine.of(text, 1).stream()
+                .findFirst()
+                .map(LoudestLine::text)
+                .orElse("");
+    }
+
     /** Share of the running step that is over, 0 to 1. */
     public double share() {
         return input.share();
@@ -199,23 +237,24 @@ public final class LevelModel {
     private void begin(Step step) {
         input.open(() -> {
             if (running.get() == step) {
-                int channel = channel(kit.seat().get());
-                step.cue().ifPresent(c -> booth.cue(channel, c));
+                speaking = channel(kit.seat().get());
+                gainDb = kit.path().get() == null
+                        ? OptionalDouble.empty()
+                        : OptionalDouble.of(kit.path().get().chain().gainDb());
+                step.cue().ifPresent(c -> booth.cue(speaking, c));
                 input.listen(step.seconds(), whole -> heard(step, whole));
             }
         });
     }
 
     private void heard(Step step, StepMeter whole) {
-        booth.cue(channel(kit.seat().get()), Cue.STILL);
+        booth.cue(speaking, Cue.STILL);
         if (running.get() != step) {
             return;
         }
         String voice = voice();
-        int channel = channel(kit.seat().get());
-        OptionalDouble gain = kit.path().get() == null
-                ? OptionalDouble.empty()
-                : OptionalDouble.of(kit.path().get().chain().gainDb());
+        int channel = speaking;
+        OptionalDouble gain = gainDb;
         List<JobService.Work<List<Report>>> work = List.of(progress -> whole.reports());
         jobs.start("", work, new JobService.Listener<>() {
             @Override
@@ -258,13 +297,13 @@ public final class LevelModel {
         open().log("level", what);
     }
 
-    /** Gives up the step that is listened for. */
+    /** Gives up the step that is listened for, and whatever waits for the booth. */
     public void stop() {
+        booth.giveUp();
         if (running.get() != null) {
             running.set(null);
-            booth.giveUp();
             input.giveUp();
-            booth.cue(channel(kit.seat().get()), Cue.STILL);
+            booth.cue(speaking, Cue.STILL);
         }
     }
 
@@ -281,7 +320,9 @@ public final class LevelModel {
     /** Where the loudest line is wanted. */
     public void choose(GainSchool school) {
         if (open().production().get() != null) {
-            open().edit("school", p -> p.with(p.brief().captured(p.brief().capture(), school)));
+            open().edit(
+                            strings.say("edit.school"),
+                            p -> p.with(p.brief().captured(p.brief().capture(), school)));
         }
     }
 

@@ -62,6 +62,7 @@ public final class LevelStation extends ShownStation {
         column.setId("level-reading");
         Soon soon = new Soon(this::show);
         model.verdict().addListener((o, was, now) -> soon.ask());
+        model.loudestLine().addListener((o, was, now) -> soon.ask());
         model.running().addListener((o, was, now) -> soon.ask());
         model.booth().scene().addListener((o, was, now) -> soon.ask());
         model.booth().time().addListener((o, was, now) -> soon.ask());

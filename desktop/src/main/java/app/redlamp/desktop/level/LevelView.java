@@ -5,8 +5,6 @@ import app.redlamp.core.level.LevelVerdict;
 import app.redlamp.core.level.LiveMeter;
 import app.redlamp.core.level.Step;
 import app.redlamp.core.level.Turn;
-import app.redlamp.core.script.LoudestLine;
-import app.redlamp.core.script.ScriptText;
 import app.redlamp.core.text.TableSheet;
 import app.redlamp.desktop.bench.Desk;
 import app.redlamp.desktop.control.ChoiceButton;
@@ -38,7 +36,6 @@ import javafx.scene.layout.VBox;
 /** The bench of the Level station: the steps, the dial and the hills, and a desk with what they depend on. */
 final class LevelView {
     private static final List<Step> STEPS = Arrays.asList(Step.values());
-    private static final int LOUDEST_LINES = 1;
     private static final List<Integer> SCALE = List.of(-24, -18, -12, -6, 0);
     private static final int AXIS_FROM = -90;
     private static final int AXIS_STEP = 15;
@@ -61,8 +58,6 @@ final class LevelView {
     private final LiveHills.Levels levels = new Seen(look);
     private final Node bench;
     private String seated = "";
-    private String quoted = "";
-    private String quote = "";
     private int frame;
 
     /** What the meter has seen, for the picture. */
@@ -237,23 +232,9 @@ final class LevelView {
         ask.setText(step.map(s -> parts.words().ask(s)).orElse(parts.say("level.done")));
         boolean loud = step.filter(s -> s == Step.LOUDEST || s == Step.EXCITED || s == Step.TURN)
                 .isPresent();
-        line.setText(loud ? loudestLine() : "");
+        line.setText(loud ? parts.model().loudestLine().get() : "");
         line.setVisible(!line.getText().isEmpty());
         line.setManaged(line.isVisible());
-    }
-
-    /** The line of the script that looks loudest; found once for each script. */
-    private String loudestLine() {
-        ScriptText script = parts.model().open().production().get().script().text();
-        String which = parts.model().open().production().get().id() + script.size();
-        if (!which.equals(quoted)) {
-            quoted = which;
-            quote = LoudestLine.of(script, LOUDEST_LINES).stream()
-                    .findFirst()
-                    .map(LoudestLine::text)
-                    .orElse("");
-        }
-        return quote;
     }
 
     private DialPicture dial(LevelVerdict verdict) {

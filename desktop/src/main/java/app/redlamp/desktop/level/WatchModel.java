@@ -6,6 +6,7 @@ import app.redlamp.core.diary.DiaryMeter;
 import app.redlamp.core.diary.NoiseEvent;
 import app.redlamp.desktop.job.JobService;
 import app.redlamp.desktop.job.Latest;
+import java.nio.file.Path;
 import java.time.LocalDateTime;
 import java.util.List;
 import java.util.Map;
@@ -17,10 +18,22 @@ import javafx.beans.property.ReadOnlyObjectWrapper;
 public final class WatchModel {
     private final LevelModel level;
     private final ReadOnlyObjectWrapper<Watched> watched = new ReadOnlyObjectWrapper<>();
-    private final Latest<DiaryMeter, Read> reading;
-    private Optional<DiaryMeter> meter = Optional.empty();
-    private LocalDateTime since;
-    private int told;
+    private final Latest<Watch, Read> reading;
+    private Optional<Watch> watch = Optional.empty();
+
+    /** One watch, from its beginning to its end. */
+    private static final class Watch {
+        final DiaryMeter meter;
+        final LocalDateTime since;
+        final Path folder;
+        int told;
+
+        Watch(DiaryMeter meter, LocalDateTime since, Path folder) {
+            this.meter = meter;
+            this.since = since;
+            this.folder = folder;
+        }
+    }
 
     /**
      * What was heard so far.
@@ -47,7 +60,7 @@ public final class WatchModel {
     }
 
     public boolean running() {
-        return meter.isPresent();
+        return watch.isPresent();
     }
 
     /** Begins to watch. */
@@ -60,10 +73,9 @@ public final class WatchModel {
             int rate = level.input().format().get().sampleRateHz();
             int channels = level.input().format().get().channels();
             DiaryMeter fresh = new DiaryMeter(rate, channels);
-            meter = Optional.of(fresh);
-            since = level.now();
-            told = 0;
-            watched.set(new Watched(since, Optional.empty(), true));
+            Watch begun = new Watch(fresh, level.now(), level.open().folder().get());
+            watch = Optional.of(begun);
+            watched.set(new Watched(begun.since, Optional.empty(), true));
             level.input().alsoTo(Optional.of((block, frames) -> {
                 synchronized (fresh) {
                     fresh.accept(block, frames);
@@ -74,53 +86,59 @@ public final class WatchModel {
 
     /** Reads what was heard so far, away from the interface thread; what is new goes to the log. */
     public void look() {
-        meter.ifPresent(reading::ask);
+        watch.ifPresent(reading::ask);
     }
 
-    private static Read read(DiaryMeter meter) {
-        synchronized (meter) {
+    private static Read read(Watch watch) {
+        synchronized (watch.meter) {
             try {
-                return new Read(meter, Optional.of(meter.diary()));
+                return new Read(watch, Optional.of(watch.meter.diary()));
             } catch (DiaryFault e) {
                 // Too short yet, or nothing but silence.
-                return new Read(meter, Optional.empty());
+                return new Read(watch, Optional.empty());
             }
         }
     }
 
     private void show(Read read) {
-        boolean goesOn = meter.filter(read.meter()::equals).isPresent();
-        read.diary().ifPresent(d -> tell(d, goesOn));
-        watched.set(new Watched(since, read.diary(), goesOn));
+        boolean goesOn = watch.filter(read.watch()::equals).isPresent();
+        read.diary().ifPresent(d -> tell(read.watch(), d, goesOn));
+        if (goesOn || watch.isEmpty()) {
+            watched.set(new Watched(read.watch().since, read.diary(), goesOn));
+        }
     }
 
-    /** What was read of a meter. */
-    private record Read(DiaryMeter meter, Optional<Diary> diary) {}
+    /** What was read of a watch. */
+    private record Read(Watch watch, Optional<Diary> diary) {}
 
-    /** Events that are over: the last may still go on. */
-    private void tell(Diary diary, boolean goesOn) {
+    /** Logs events that are over, in the production that was open then: the last may still go on. */
+    private void tell(Watch of, Diary diary, boolean goesOn) {
+        if (!of.folder.equals(level.open().folder().get())) {
+            return;
+        }
         List<NoiseEvent> events = diary.events();
-        while (told < events.size() - (goesOn ? 1 : 0)) {
-            NoiseEvent event = events.get(told);
+        while (of.told < events.size() - (goesOn ? 1 : 0)) {
+            NoiseEvent event = events.get(of.told);
             level.open()
                     .log(
                             "heard",
                             Map.of(
                                     "kind", event.kind().id(),
                                     "at",
-                                            since.plusSeconds((long) event.startS())
+                                            of.since
+                                                    .plusSeconds((long) event.startS())
                                                     .toString(),
                                     "lengthS", String.valueOf(event.lengthS()),
                                     "riseDb", String.valueOf(event.riseDb())));
-            told++;
+            of.told++;
         }
     }
 
     /** Stops; what was heard stays. */
     public void stop() {
-        if (meter.isPresent()) {
-            reading.ask(meter.get());
-            meter = Optional.empty();
+        if (watch.isPresent()) {
+            reading.ask(watch.get());
+            watch = Optional.empty();
             level.input().alsoTo(Optional.empty());
             Watched last = watched.get();
             watched.set(new Watched(last.since(), last.diary(), false));

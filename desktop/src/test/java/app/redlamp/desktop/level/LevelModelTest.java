@@ -67,7 +67,7 @@ class LevelModelTest {
     void begin() throws IOException {
         kit = new KitModel(open, new KitShelf(home.resolve("library")), jobs, strings);
         input = new InputModel(booth, jobs, pending::add);
-        level = new LevelModel(kit, input, booth, jobs, CLOCK);
+        level = new LevelModel(kit, input, booth, jobs, strings, CLOCK);
         cards = new CardModel(level, strings);
         input.refresh();
         Path folder;
@@ -209,6 +209,24 @@ class LevelModelTest {
         until(() -> jobs.running().isEmpty());
         assertThat(level.levels().of(Step.READ)).isEmpty();
         take(Step.STILL);
+    }
+
+    /** Closed while it is being opened: what was opened is not kept. */
+    @Test
+    void whatIsClosedWhileItOpensStaysClosed() {
+        level.listen();
+        level.stop();
+        input.close();
+        until(() -> jobs.running().isEmpty() && pending.isEmpty());
+        assertThat(input.listening().get()).isFalse();
+        take(Step.STILL);
+        assertThat(input.listening().get()).isTrue();
+    }
+
+    @Test
+    void theLoudestLineIsFoundInTheScript() {
+        until(() -> !level.loudestLine().get().isEmpty());
+        assertThat(level.loudestLine().get()).contains("cried");
     }
 
     /** It vanishes after three seconds: the step is given up, what was measured stays. */

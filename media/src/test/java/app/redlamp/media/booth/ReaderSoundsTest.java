@@ -3,17 +3,16 @@ package app.redlamp.media.booth;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import app.redlamp.core.analysis.RecordingAnalyzer;
-import app.redlamp.core.analysis.Report;
 import app.redlamp.core.booth.Booth;
 import app.redlamp.core.booth.BoothEvent;
 import app.redlamp.core.booth.BoothStream;
 import app.redlamp.core.booth.Cue;
 import app.redlamp.core.booth.Habits;
+import app.redlamp.core.booth.Rates;
 import app.redlamp.core.booth.Scene;
 import app.redlamp.core.booth.Stand;
 import app.redlamp.core.chain.Position;
 import app.redlamp.core.signal.AudioInfo;
-import app.redlamp.core.voice.Event;
 import java.io.IOException;
 import java.util.List;
 import java.util.OptionalDouble;
@@ -28,29 +27,15 @@ class ReaderSoundsTest {
     private static final int RATE = 48_000;
     private static final Booth BOOTH = AgreementTest.booth(AgreementTest.narration(), Scene.of(24, 12, 0.25), 5);
     private static final int SECONDS = 180;
-    private static final double NEAR_S = 0.12;
-
-    /** What was found of what there was. */
-    private record Rates(int labelled, int hits, int found, int falseAlarms) {
-        double hitRate() {
-            return (double) hits / labelled;
-        }
-
-        double falseAMinute() {
-            return falseAlarms * 60.0 / SECONDS;
-        }
-    }
-
-    private record Heard(Report report, List<BoothEvent> events) {}
 
     @Test
     void plosives() throws IOException {
         Stand close = stand().with(stand().chain().at(Position.straight(0.10)).gained(24))
                 .screened(OptionalDouble.empty())
                 .behaving(new Habits(12, 0, 0, 0, 0, 0, 0));
-        Heard heard = heard(close);
+        Rates.Heard heard = heard(close);
         Rates rates =
-                rates(heard, BoothEvent.Kind.PLOSIVE, heard.report().voice().plosives());
+                Rates.of(heard, BoothEvent.Kind.PLOSIVE, heard.report().voice().plosives());
         assertThat(rates.labelled()).isGreaterThan(15);
         assertThat(rates.hitRate()).isGreaterThan(0.9);
         assertThat(rates.falseAMinute()).isLessThan(1.0);
@@ -61,15 +46,16 @@ class ReaderSoundsTest {
     void plosivesThatDoNotReachTheCapsuleAreNotFound() throws IOException {
         Stand good = stand().with(stand().chain().at(new Position(0.2, 0, 35, 0)))
                 .behaving(new Habits(12, 0, 0, 0, 0, 0, 0));
-        Heard heard = heard(good);
+        Rates.Heard heard = heard(good);
         assertThat(heard.events()).hasSizeGreaterThan(15);
         assertThat(heard.report().voice().plosives().count()).isLessThan(3);
     }
 
     @Test
     void clicks() throws IOException {
-        Heard heard = heard(stand().behaving(new Habits(0, 0, 0, 15, 0, 0, 0)));
-        Rates rates = rates(heard, BoothEvent.Kind.CLICK, heard.report().voice().mouthClicks());
+        Rates.Heard heard = heard(stand().behaving(new Habits(0, 0, 0, 15, 0, 0, 0)));
+        Rates rates =
+                Rates.of(heard, BoothEvent.Kind.CLICK, heard.report().voice().mouthClicks());
         assertThat(rates.labelled()).isGreaterThan(20);
         assertThat(rates.hitRate()).isGreaterThan(0.8);
         assertThat(rates.falseAMinute()).isLessThan(0.5);
@@ -78,38 +64,21 @@ class ReaderSoundsTest {
     /** Breath, chair, clothes and pages are none of the three. */
     @Test
     void whatIsNoneOfThemIsNotTakenForOne() throws IOException {
-        Heard heard = heard(stand().behaving(new Habits(0, 0, 10, 0, 3, 3, 3)));
+        Rates.Heard heard = heard(stand().behaving(new Habits(0, 0, 10, 0, 3, 3, 3)));
         assertThat(heard.events()).hasSizeGreaterThan(25);
         assertThat(heard.report().voice().plosives().count()).isLessThan(3);
         assertThat(heard.report().voice().mouthClicks().count()).isLessThan(3);
         // The voice has sharp hisses of its own; nothing is added to them.
-        Heard plain = heard(stand());
+        Rates.Heard plain = heard(stand());
         assertThat(heard.report().voice().harshSibilants().count())
                 .isLessThanOrEqualTo(plain.report().voice().harshSibilants().count() + 1);
-    }
-
-    private static Rates rates(Heard heard, BoothEvent.Kind kind, Event.Tally tally) {
-        List<BoothEvent> labelled =
-                heard.events().stream().filter(e -> e.kind() == kind).toList();
-        List<Event> found = tally.worst();
-        int hits = (int) labelled.stream()
-                .filter(l -> found.stream().anyMatch(f -> near(l, f)))
-                .count();
-        int wrong = (int) found.stream()
-                .filter(f -> labelled.stream().noneMatch(l -> near(l, f)))
-                .count();
-        return new Rates(labelled.size(), hits, tally.count(), wrong);
-    }
-
-    private static boolean near(BoothEvent label, Event found) {
-        return found.endS() > label.startS() - NEAR_S && found.startS() < label.endS() + NEAR_S;
     }
 
     private static Stand stand() {
         return BOOTH.stands().get(0);
     }
 
-    private static Heard heard(Stand stand) throws IOException {
+    private static Rates.Heard heard(Stand stand) throws IOException {
         Booth booth = BOOTH.with(0, stand);
         BoothStream stream = new BoothStream(
                 booth,
@@ -122,6 +91,6 @@ class ReaderSoundsTest {
             analyzer.accept(block, RATE);
         }
         AudioInfo info = new AudioInfo("wav", "pcm_s24le", RATE, OptionalInt.of(24), 1, SECONDS, OptionalInt.empty());
-        return new Heard(analyzer.report(info), stream.events());
+        return new Rates.Heard(analyzer.report(info), stream.events());
     }
 }
