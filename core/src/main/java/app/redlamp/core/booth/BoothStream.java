@@ -1,12 +1,14 @@
 package app.redlamp.core.booth;
 
 import app.redlamp.core.chain.Effort;
+import app.redlamp.core.room.Pattern;
 import app.redlamp.core.signal.AudioSource;
 import app.redlamp.core.signal.Convolver;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Optional;
 import java.util.SplittableRandom;
 
 /**
@@ -22,6 +24,7 @@ public final class BoothStream implements AudioSource {
     private final float[][] mouths;
     private final float[][] made;
     private Booth booth;
+    private Optional<Loudspeaker> loudspeaker = Optional.empty();
     private long blocks;
     private int used = BLOCK;
 
@@ -125,6 +128,11 @@ public final class BoothStream implements AudioSource {
         }
     }
 
+    /** What gives sound in the room from the next block on; nothing where it is absent. */
+    public void hearing(Optional<Loudspeaker> other) {
+        loudspeaker = other;
+    }
+
     /** What the readers did besides reading so far, in the order of time. */
     public List<BoothEvent> events() {
         return channels.stream()
@@ -184,8 +192,11 @@ public final class BoothStream implements AudioSource {
                 channel.responses.get(from).add(mouths[from], channel.capsule);
             }
             channel.room.add(seconds, channel.capsule);
+            Pattern pattern = booth.stands().get(i).chain().capsule().pattern();
+            loudspeaker.ifPresent(l -> l.add(pattern, channel.capsule));
             channel.wire.convert(channel.capsule, made[i], BLOCK);
         }
+        loudspeaker.ifPresent(l -> l.pass(BLOCK));
         blocks++;
     }
 
