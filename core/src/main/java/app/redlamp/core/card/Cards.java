@@ -31,6 +31,12 @@ public record Cards(List<GainCard> cards, List<Overrule> overrules) {
         return new Cards(more, overrules);
     }
 
+    /** The same card with other contents, at its place; nothing happens where there is none. */
+    public Cards replacing(GainCard card) {
+        return new Cards(
+                cards.stream().map(c -> c.id().equals(card.id()) ? card : c).toList(), overrules);
+    }
+
     public Cards without(String id) {
         return new Cards(cards.stream().filter(c -> !c.id().equals(id)).toList(), overrules);
     }

@@ -6,6 +6,7 @@ import java.time.LocalDateTime;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.regex.Pattern;
 
 /**
  * How everything stood when the gain was right, so that what is recorded in three weeks matches.
@@ -89,11 +90,20 @@ public record GainCard(
         }
     }
 
-    /** @throws IllegalArgumentException without an id or a voice, or with too many knobs or too long a note */
+    /** Folder of pictures in that of the production. */
+    public static final String PICTURES = "pictures";
+
+    private static final Pattern PICTURE = Pattern.compile(PICTURES + "/[^/\\\\:]{1,200}");
+
+    /** @throws IllegalArgumentException without an id or a voice, with a photo that lies elsewhere, or with too many knobs or too long a note */
     public GainCard {
         knobs = List.copyOf(knobs);
         if (id.isBlank() || voice.isBlank()) {
             throw new IllegalArgumentException("a gain card needs an id and a voice");
+        }
+        if (photo.isPresent() && !PICTURE.matcher(photo.get()).matches()) {
+            throw new IllegalArgumentException(
+                    "photo " + photo.get() + ": must be a file in " + PICTURES + "/ of the production");
         }
         if (knobs.size() > MOST_KNOBS || note.length() > LONGEST) {
             throw new IllegalArgumentException(knobs.size() + " knobs, a note of " + note.length()

@@ -1,5 +1,6 @@
 package app.redlamp.core.diary;
 
+import java.util.ArrayList;
 import java.util.List;
 
 /**
@@ -27,6 +28,33 @@ public record Diary(
         loudestDb = List.copyOf(loudestDb);
         events = List.copyOf(events);
         groups = List.copyOf(groups);
+    }
+
+    /**
+     * A stretch in which nothing rises out of the quiet.
+     *
+     * @param startS seconds from the beginning
+     */
+    public record Quiet(double startS, double endS) {
+        public double lengthS() {
+            return endS - startS;
+        }
+    }
+
+    /** Stretches of quiet that are no shorter than so much, in their order. */
+    public List<Quiet> quiet(double leastS) {
+        List<Quiet> all = new ArrayList<>();
+        double to = 0;
+        for (NoiseEvent event : events) {
+            if (event.startS() - to >= leastS) {
+                all.add(new Quiet(to, event.startS()));
+            }
+            to = Math.max(to, event.endS());
+        }
+        if (durationS - to >= leastS) {
+            all.add(new Quiet(to, durationS));
+        }
+        return all;
     }
 
     /** Share of the time in which something is heard, 0 to 1. */

@@ -28,6 +28,17 @@ record DiaryFrames(
         octaves = List.copyOf(octaves);
     }
 
+    /** What is there now, to be read while more is added here. */
+    DiaryFrames soFar() {
+        return new DiaryFrames(
+                frameS,
+                weighted.soFar(),
+                low.soFar(),
+                octaves.stream().map(FloatSeries::soFar).toList(),
+                lines.soFar(),
+                lineCount);
+    }
+
     int count() {
         return weighted.size();
     }

@@ -165,4 +165,23 @@ public final class DiaryMeter implements SampleSink {
     public Diary diary() throws DiaryFault {
         return DiaryReader.read(frames);
     }
+
+    /** What was accepted so far: taken in no time, and read by another thread while more is accepted. */
+    public Unread soFar() {
+        return new Unread(frames.soFar());
+    }
+
+    /** A diary that nobody has read yet. */
+    public static final class Unread {
+        private final DiaryFrames frames;
+
+        private Unread(DiaryFrames frames) {
+            this.frames = frames;
+        }
+
+        /** @throws DiaryFault where it is silent or too short */
+        public Diary read() throws DiaryFault {
+            return DiaryReader.read(frames);
+        }
+    }
 }

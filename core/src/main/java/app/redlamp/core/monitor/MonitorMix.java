@@ -34,9 +34,10 @@ public final class MonitorMix {
     /**
      * Mixes a block. What is no number counts as silence, what is over full scale is cut.
      *
-     * @param out takes {@code frames} samples
+     * @param heard takes {@code frames} samples: all channels in one, before it is turned
+     * @param out takes as many that are turned
      */
-    public void mix(float[][] block, int frames, float[] out) {
+    public void mix(float[][] block, int frames, float[] heard, float[] out) {
         double gain = wanted;
         now = gain == 0 ? 0 : now;
         for (int n = 0; n < frames; n++) {
@@ -45,7 +46,8 @@ public final class MonitorMix {
             for (float[] channel : block) {
                 sum += Float.isFinite(channel[n]) ? channel[n] : 0;
             }
-            out[n] = (float) Math.max(-1, Math.min(1, now * sum / block.length));
+            heard[n] = (float) (sum / block.length);
+            out[n] = (float) Math.max(-1, Math.min(1, now * heard[n]));
         }
     }
 

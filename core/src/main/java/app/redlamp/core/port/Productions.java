@@ -101,6 +101,14 @@ public interface Productions {
         void keepScript(Path file) throws IOException;
 
         /**
+         * Keeps a copy of a picture, PNG or JPEG of 30 MB at most, in {@code pictures/}, under a name that is free.
+         *
+         * @return its name in the production's folder
+         * @throws IOException where it is none, or cannot be copied; one line
+         */
+        String keepPicture(Path file) throws IOException;
+
+        /**
          * Recordings and room, as they are now.
          *
          * @throws IOException where the folder cannot be read

@@ -40,6 +40,14 @@ public final class FloatSeries {
         return copy;
     }
 
+    /** What is there now, to be read while this one grows. Nothing is copied; what is given must not be added to. */
+    public FloatSeries soFar() {
+        FloatSeries now = new FloatSeries();
+        now.pieces.addAll(pieces);
+        now.size = size;
+        return now;
+    }
+
     public float[] toArray() {
         return from(0);
     }

@@ -37,14 +37,15 @@ class MonitoringLoopTest {
         HowlDetector howls = new HowlDetector(Booths.RATE);
         EchoDetector echoes = new EchoDetector(Booths.RATE);
         float[][] block = new float[1][BLOCK];
+        float[] heard = new float[BLOCK];
         float[] out = new float[BLOCK];
         OptionalDouble howl = OptionalDouble.empty();
         int at = 0;
         for (; at < SECONDS * Booths.RATE && howl.isEmpty(); at += BLOCK) {
             stream.read(block, BLOCK);
-            howl = howls.accept(block[0], BLOCK);
-            echoes.accept(block[0], BLOCK);
-            mix.mix(block, BLOCK, out);
+            mix.mix(block, BLOCK, heard, out);
+            howl = howls.accept(heard, BLOCK);
+            echoes.accept(heard, BLOCK);
             speaker.ifPresent(s -> s.play(out, BLOCK));
         }
         return new Run(echoes.echo(0.02), howl, (double) at / Booths.RATE);

@@ -18,7 +18,7 @@ class MonitorTest {
             java.util.Arrays.fill(block[c], channels[c]);
         }
         float[] out = new float[RATE];
-        mix.mix(block, RATE, out);
+        mix.mix(block, RATE, new float[RATE], out);
         return out;
     }
 

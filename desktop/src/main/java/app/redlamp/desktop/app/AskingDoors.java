@@ -50,6 +50,16 @@ final class AskingDoors {
         return new KitStation.Doors(() -> file("chooser.recording"), () -> file("chooser.kit"), this::list);
     }
 
+    Wiring.LevelDoors level() {
+        return new Wiring.LevelDoors(this::list, () -> {
+            FileChooser chooser = new FileChooser();
+            chooser.setTitle(say("chooser.picture"));
+            chooser.getExtensionFilters()
+                    .add(new FileChooser.ExtensionFilter(say("chooser.pictures"), "*.png", "*.jpg", "*.jpeg"));
+            return path(chooser.showOpenDialog(stage));
+        });
+    }
+
     DeliverStation.Doors deliver() {
         return new DeliverStation.Doors(this::recordings, this::show, this::sheet);
     }

@@ -2,6 +2,7 @@ package app.redlamp.desktop.app;
 
 import app.redlamp.core.port.Capture;
 import app.redlamp.core.port.Equipment;
+import app.redlamp.core.port.Monitoring;
 import app.redlamp.core.port.Playback;
 import app.redlamp.core.port.Rooms;
 import app.redlamp.core.port.Settings;
@@ -15,6 +16,9 @@ import app.redlamp.media.kit.KitShelf;
 import app.redlamp.media.library.Places;
 import app.redlamp.media.library.SettingsFile;
 import app.redlamp.media.library.SpecificationLibrary;
+import app.redlamp.media.monitor.BoothMonitoring;
+import app.redlamp.media.monitor.DeviceMonitoring;
+import app.redlamp.media.monitor.Outputs;
 import app.redlamp.media.play.FilePlayback;
 import app.redlamp.media.play.SilentOutput;
 import app.redlamp.media.room.RoomShelf;
@@ -79,6 +83,11 @@ final class Preparation {
 
     static SimulatedBooth booth() {
         return SIMULATED;
+    }
+
+    /** Sound devices to hear oneself through, and those of the simulated booth after them. */
+    static Monitoring monitoring() {
+        return new Outputs(DeviceMonitoring.onThisMachine(), new BoothMonitoring(SIMULATED));
     }
 
     static Playback playback() {

@@ -57,10 +57,11 @@ public final class RedLampApp extends Application {
                         Preparation.equipment(),
                         Preparation.inputs(),
                         Preparation.booth(),
+                        Preparation.monitoring(),
                         clock),
                 Locale.getDefault(),
                 Platform::runLater,
-                new Wiring.Doors(doors.brief(), doors.room(), doors.kit(), doors::list, doors.deliver()));
+                new Wiring.Doors(doors.brief(), doors.room(), doors.kit(), doors.level(), doors.deliver()));
         stage.setTitle("Red Lamp");
         stage.setScene(wiring.scene());
         size(stage);

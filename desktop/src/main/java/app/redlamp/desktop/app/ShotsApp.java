@@ -11,6 +11,7 @@ import app.redlamp.media.FileRecordings;
 import app.redlamp.media.capture.BoothCapture;
 import app.redlamp.media.kit.KitShelf;
 import app.redlamp.media.library.SpecificationLibrary;
+import app.redlamp.media.monitor.BoothMonitoring;
 import app.redlamp.media.play.FilePlayback;
 import app.redlamp.media.play.SilentOutput;
 import app.redlamp.media.production.ProductionFolders;
@@ -71,6 +72,7 @@ public final class ShotsApp extends Application {
                         new KitShelf(scratch.resolve("library")),
                         booth,
                         booth,
+                        new BoothMonitoring(booth),
                         CLOCK),
                 Locale.UK,
                 Platform::runLater,
@@ -79,7 +81,7 @@ public final class ShotsApp extends Application {
                                 Path.of("Red Lamp"), Optional::empty, Optional::empty, Optional::empty, text -> {}),
                         new RoomStation.Doors(Optional::empty),
                         new KitStation.Doors(Optional::empty, Optional::empty, table -> {}),
-                        table -> {},
+                        new Wiring.LevelDoors(table -> {}, Optional::empty),
                         new DeliverStation.Doors(() -> {}, path -> {}, () -> {})));
         stage.setScene(wiring.scene());
         stage.show();

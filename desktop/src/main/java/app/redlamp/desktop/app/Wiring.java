@@ -5,6 +5,7 @@ import app.redlamp.core.plan.Production;
 import app.redlamp.core.port.Capture;
 import app.redlamp.core.port.Equipment;
 import app.redlamp.core.port.Listening;
+import app.redlamp.core.port.Monitoring;
 import app.redlamp.core.port.Playback;
 import app.redlamp.core.port.Productions;
 import app.redlamp.core.port.Recordings;
@@ -30,6 +31,7 @@ import app.redlamp.desktop.level.CardModel;
 import app.redlamp.desktop.level.InputModel;
 import app.redlamp.desktop.level.LevelModel;
 import app.redlamp.desktop.level.LevelStation;
+import app.redlamp.desktop.level.MonitorModel;
 import app.redlamp.desktop.level.WatchModel;
 import app.redlamp.desktop.look.Look;
 import app.redlamp.desktop.look.Strings;
@@ -46,13 +48,16 @@ import app.redlamp.desktop.shell.UndoHistory;
 import app.redlamp.media.finish.FileFinishing;
 import java.nio.file.Path;
 import java.time.Clock;
+import java.time.temporal.ChronoUnit;
 import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
 import java.util.concurrent.Executor;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import java.util.concurrent.TimeUnit;
 import java.util.function.Consumer;
+import java.util.function.Supplier;
 import java.util.stream.Stream;
 import javafx.beans.binding.Bindings;
 import javafx.beans.value.ObservableValue;
@@ -87,6 +92,7 @@ public final class Wiring implements AutoCloseable {
     private final LevelModel level;
     private final Clearance clearance;
     private final Capture capture;
+    private final Monitoring monitoring;
     private final DeliverModel deliver;
     private final ShellView view;
     private final Scene scene;
@@ -105,19 +111,29 @@ public final class Wiring implements AutoCloseable {
             Equipment equipment,
             Capture capture,
             SimulatedBooth booth,
+            Monitoring monitoring,
             Clock clock) {}
+
+    /**
+     * Ways out of Level.
+     *
+     * @param print writes a table where the user wants it
+     * @param choosePicture asks for a picture
+     */
+    public record LevelDoors(Consumer<TableSheet> print, Supplier<Optional<Path>> choosePicture) {}
 
     /** Ways out of the window. */
     public record Doors(
             BriefStation.Doors brief,
             RoomStation.Doors room,
             KitStation.Doors kit,
-            Consumer<TableSheet> print,
+            LevelDoors level,
             DeliverStation.Doors deliver) {}
 
     public Wiring(Ports ports, Locale locale, Executor interfaceThread, Doors doors) {
         playback = ports.playback();
         capture = ports.capture();
+        monitoring = ports.monitoring();
         scene = new Scene(new Group(), WIDTH, HEIGHT);
         Strings strings = new Strings(locale);
         UndoHistory history = new UndoHistory();
@@ -160,11 +176,24 @@ public final class Wiring implements AutoCloseable {
         input = new InputModel(ports.capture(), jobs, interfaceThread);
         level = new LevelModel(kit, input, ports.booth(), jobs, strings, ports.clock());
         CardModel cards = new CardModel(level, strings);
+        WatchModel watch = new WatchModel(
+                level,
+                (diary, since) -> listening.watched(
+                        strings.say(
+                                "watch.name",
+                                since.toLocalDate() + " " + since.toLocalTime().truncatedTo(ChronoUnit.MINUTES)),
+                        diary,
+                        since),
+                jobs);
+        MonitorModel monitor = new MonitorModel(level, ports.monitoring(), jobs, interfaceThread);
         LevelStation fourth = new LevelStation(
-                new LevelStation.Models(level, cards, new WatchModel(level, jobs)),
+                new LevelStation.Models(level, cards, watch, monitor),
                 strings,
                 locale,
-                doors.print(),
+                new LevelStation.Doors(doors.level().print(), doors.level().choosePicture(), () -> {
+                    toRoom();
+                    second.openNight();
+                }),
                 new LevelStation.Shell(shell.imperial(), shell::switchLengths, this::toBrief, this::clearance));
         clearance = new Clearance(
                 List.of(
@@ -306,6 +335,7 @@ public final class Wiring implements AutoCloseable {
         jobs.cancelAll();
         playback.close();
         capture.close();
+        monitoring.close();
         workers.shutdown();
         try {
             workers.awaitTermination(PATIENCE_S, TimeUnit.SECONDS);

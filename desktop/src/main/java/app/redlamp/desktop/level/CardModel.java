@@ -14,6 +14,7 @@ import app.redlamp.core.noise.NoiseProfile;
 import app.redlamp.core.plan.Production;
 import app.redlamp.core.voice.VoiceSpectrum;
 import app.redlamp.desktop.look.Strings;
+import java.nio.file.Path;
 import java.time.LocalDateTime;
 import java.util.List;
 import java.util.Map;
@@ -96,6 +97,31 @@ public final class CardModel {
                 note);
         edit("edit.card", c -> c.with(card));
         level.open().log("gain-card", Map.of("voice", card.voice(), "id", card.id()));
+    }
+
+    /** Adds a picture of how everything stands to the last card of the voice that is looked at; a copy is kept. */
+    public void picture(Path file) {
+        last().ifPresent(card -> level.open()
+                .keepPicture(
+                        file,
+                        name -> edit(
+                                "edit.picture",
+                                c -> c.cards().stream()
+                                        .filter(k -> k.id().equals(card.id()))
+                                        .findFirst()
+                                        .map(k -> c.replacing(k.pictured(Optional.of(name))))
+                                        .orElse(c))));
+    }
+
+    /** Takes the picture off the last card; the file stays where it is kept. */
+    public void unpicture() {
+        last().ifPresent(card -> edit("edit.picture", c -> c.replacing(card.pictured(Optional.empty()))));
+    }
+
+    /** Where the picture of a card lies; absent without one. */
+    public Optional<Path> photo(GainCard card) {
+        return Optional.ofNullable(level.open().folder().get())
+                .flatMap(folder -> card.photo().map(folder::resolve));
     }
 
     private GainCard.Input input() {

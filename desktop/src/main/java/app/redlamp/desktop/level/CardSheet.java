@@ -5,14 +5,16 @@ import app.redlamp.core.card.Moved;
 import app.redlamp.core.text.TableSheet;
 import app.redlamp.desktop.bench.Desk;
 import app.redlamp.desktop.bench.Parts;
+import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
-import java.util.function.Consumer;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
+import javafx.scene.image.Image;
+import javafx.scene.image.ImageView;
 import javafx.scene.layout.GridPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
@@ -21,20 +23,25 @@ import javafx.scene.layout.VBox;
 
 /** The gain card: written when everything is right, printed, and held against today. */
 final class CardSheet extends VBox implements Desk.Sheet<LevelParts> {
+    private static final double PHOTO_WIDTH = 200;
+    private static final double PHOTO_HEIGHT = 150;
+
     private final LevelParts parts;
-    private final Consumer<TableSheet> print;
+    private final LevelStation.Doors doors;
     private final TextField knob = new TextField();
     private final TextField note = new TextField();
     private final Button write;
     private final Button printing;
+    private final Button picture;
+    private final ImageView photo = new ImageView();
+    private Optional<Path> pictured = Optional.empty();
     private final GridPane table = new GridPane();
     private final VBox moved = new VBox();
     private Optional<GainCard> shown = Optional.empty();
 
-    /** @param print writes a table where the user wants it */
-    CardSheet(LevelParts parts, Consumer<TableSheet> print) {
+    CardSheet(LevelParts parts, LevelStation.Doors doors) {
         this.parts = parts;
-        this.print = print;
+        this.doors = doors;
         getStyleClass().add("desk-sheet");
         knob.setId("card-knob");
         knob.setPromptText(parts.say("card.knob.prompt"));
@@ -48,7 +55,12 @@ final class CardSheet extends VBox implements Desk.Sheet<LevelParts> {
         table.setId("card-table");
         moved.setId("card-moved");
         moved.getStyleClass().add("level-parts");
-        HBox both = new HBox(table, moved);
+        picture = parts.bench().button("card-picture", "card.picture", this::picture);
+        photo.setId("card-photo");
+        photo.setPreserveRatio(true);
+        photo.setFitWidth(PHOTO_WIDTH);
+        photo.setFitHeight(PHOTO_HEIGHT);
+        HBox both = new HBox(table, photo, moved);
         both.getStyleClass().add("level-floor");
         HBox.setHgrow(table, Priority.ALWAYS);
         moved.setMinWidth(160);
@@ -61,6 +73,7 @@ final class CardSheet extends VBox implements Desk.Sheet<LevelParts> {
                                 parts.bench().name("card.note.name", ""),
                                 note,
                                 write,
+                                picture,
                                 printing),
                         both);
     }
@@ -81,8 +94,31 @@ final class CardSheet extends VBox implements Desk.Sheet<LevelParts> {
         note.clear();
     }
 
+    private void picture() {
+        if (shown.flatMap(GainCard::photo).isPresent()) {
+            parts.cards().unpicture();
+        } else {
+            doors.choosePicture().get().ifPresent(parts.cards()::picture);
+        }
+    }
+
+    /** Read beside the interface, and no larger than it is shown: it may be anything that lies there. */
+    private void photo() {
+        Optional<Path> now = shown.flatMap(parts.cards()::photo);
+        if (!now.equals(pictured)) {
+            pictured = now;
+            photo.setImage(
+                    now.map(p -> new Image(p.toUri().toString(), 2 * PHOTO_WIDTH, 2 * PHOTO_HEIGHT, true, true, true))
+                            .orElse(null));
+        }
+        photo.setVisible(now.isPresent());
+        photo.setManaged(now.isPresent());
+        picture.setDisable(shown.isEmpty());
+        picture.setText(parts.say(now.isPresent() ? "card.unpicture" : "card.picture"));
+    }
+
     private void print() {
-        shown.ifPresent(c -> print.accept(parts.cardWords().table(c)));
+        shown.ifPresent(c -> doors.print().accept(parts.cardWords().table(c)));
     }
 
     @Override
@@ -90,6 +126,7 @@ final class CardSheet extends VBox implements Desk.Sheet<LevelParts> {
         write.setDisable(!parts.cards().canWrite());
         shown = parts.cards().last();
         printing.setDisable(shown.isEmpty());
+        photo();
         table.getChildren().clear();
         moved.getChildren().clear();
         if (shown.isEmpty()) {

@@ -11,6 +11,7 @@ import app.redlamp.core.port.Capture.Line;
 import app.redlamp.desktop.job.JobService;
 import java.util.List;
 import java.util.Optional;
+import java.util.concurrent.CopyOnWriteArrayList;
 import java.util.concurrent.Executor;
 import java.util.concurrent.atomic.AtomicReference;
 import java.util.stream.Stream;
@@ -42,7 +43,7 @@ public final class InputModel {
     private Optional<Line> line = Optional.empty();
     private Optional<Runnable> whenOpen = Optional.empty();
     private boolean opening;
-    private volatile Optional<Sink> also = Optional.empty();
+    private final List<Sink> also = new CopyOnWriteArrayList<>();
     private final AtomicReference<Ear> ear = new AtomicReference<>(Ear.deaf(List.of()));
 
     /** How often it was closed: what was opened for an earlier time is not wanted any more. */
@@ -237,9 +238,14 @@ public final class InputModel {
         ear.set(Ear.deaf(ear.get().meters()));
     }
 
-    /** Lets somebody else hear everything too; nobody where it is absent. */
-    public void alsoTo(Optional<Sink> sink) {
-        also = sink;
+    /** Lets somebody else hear everything too. */
+    public void alsoTo(Sink sink) {
+        also.add(sink);
+    }
+
+    /** No longer lets it hear. */
+    public void noMoreTo(Sink sink) {
+        also.remove(sink);
     }
 
     /** Stops listening. */
@@ -261,7 +267,9 @@ public final class InputModel {
             for (int c = 0; c < now.meters().size() && c < block.length; c++) {
                 now.meters().get(c).accept(block[c], frames);
             }
-            also.ifPresent(s -> s.take(block, frames));
+            for (Sink sink : also) {
+                sink.take(block, frames);
+            }
             if (now.step().isPresent()) {
                 StepMeter step = now.step().get();
                 step.accept(block, frames);

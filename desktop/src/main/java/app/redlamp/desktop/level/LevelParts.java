@@ -50,6 +50,24 @@ final class LevelParts {
         return models.watch();
     }
 
+    MonitorModel monitor() {
+        return models.monitor();
+    }
+
+    /** What is wrong with what is monitored, and what to do. */
+    String monitorWarning() {
+        MonitorModel.Warning now = monitor().warning().get();
+        if (now.howlHz().isPresent()) {
+            return say("monitor.howl", bench.figures().whole(now.howlHz().getAsDouble()));
+        }
+        return now.echo()
+                .map(e -> say(
+                        "monitor.echo",
+                        bench.figures().whole(1000 * e.delayS()),
+                        bench.figures().whole(-e.levelDb())))
+                .orElse("");
+    }
+
     Parts bench() {
         return bench;
     }

@@ -173,6 +173,17 @@ final class LevelReading {
 
     private List<Reading.Help> help(LevelVerdict verdict) {
         List<Reading.Help> all = new ArrayList<>();
+        if (parts.monitor().warning().get().present()) {
+            all.add(new Reading.Help(
+                    parts.say("monitor.warning"),
+                    parts.monitorWarning(),
+                    parts.monitor().on().get()
+                            ? Optional.of(new Reading.Action(
+                                    "level-unmonitor",
+                                    parts.say("monitor.stop"),
+                                    () -> parts.monitor().stop()))
+                            : Optional.empty()));
+        }
         for (InputFault fault : verdict.faults()) {
             all.add(new Reading.Help(parts.words().fault(fault), "", Optional.empty()));
         }

@@ -18,6 +18,7 @@ import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
 import java.util.function.Consumer;
 import java.util.function.Supplier;
 import javafx.scene.Node;
@@ -37,7 +38,7 @@ public final class LevelStation extends ShownStation {
     private final Runnable switchLengths;
 
     /** What the station works with. */
-    public record Models(LevelModel level, CardModel cards, WatchModel watch) {}
+    public record Models(LevelModel level, CardModel cards, WatchModel watch, MonitorModel monitor) {}
 
     /**
      * What belongs to the whole window.
@@ -50,13 +51,21 @@ public final class LevelStation extends ShownStation {
     public record Shell(
             boolean imperial, Supplier<Boolean> switchLengths, Runnable start, Supplier<Clearance> clearance) {}
 
-    /** @param print writes a table where the user wants it */
-    public LevelStation(Models models, Strings strings, Locale locale, Consumer<TableSheet> print, Shell shell) {
+    /**
+     * Ways out of the station.
+     *
+     * @param print writes a table where the user wants it
+     * @param choosePicture asks for a picture
+     * @param night opens the room's diary
+     */
+    public record Doors(Consumer<TableSheet> print, Supplier<Optional<Path>> choosePicture, Runnable night) {}
+
+    public LevelStation(Models models, Strings strings, Locale locale, Doors doors, Shell shell) {
         model = models.level();
         this.strings = strings;
         parts = new LevelParts(models, strings, locale, shell.imperial());
         switchLengths = () -> parts.measure(shell.switchLengths().get());
-        view = new LevelView(parts, print, shell.clearance());
+        view = new LevelView(parts, doors, shell.clearance());
         reading = new LevelReading(parts, shell.start());
         column = new ReadingColumn(parts.bench().glossary());
         column.setId("level-reading");
@@ -73,6 +82,12 @@ public final class LevelStation extends ShownStation {
         parts.input().format().addListener((o, was, now) -> soon.ask());
         parts.input().listening().addListener((o, was, now) -> soon.ask());
         parts.input().fault().addListener((o, was, now) -> soon.ask());
+        parts.monitor().outputs().addListener((o, was, now) -> soon.ask());
+        parts.monitor().chosen().addListener((o, was, now) -> soon.ask());
+        parts.monitor().on().addListener((o, was, now) -> soon.ask());
+        parts.monitor().gainDb().addListener((o, was, now) -> soon.ask());
+        parts.monitor().fault().addListener((o, was, now) -> soon.ask());
+        parts.monitor().warning().addListener((o, was, now) -> soon.ask());
         parts.lengths().addListener((o, was, now) -> soon.ask());
         show();
     }
@@ -116,6 +131,7 @@ public final class LevelStation extends ShownStation {
         all.add(ShellView.plain(KeyCode.K, strings.say("keys.level.knobs"), () -> view.openDesk("hands")));
         all.add(ShellView.plain(KeyCode.W, strings.say("keys.level.school"), () -> view.openDesk("school")));
         all.add(ShellView.plain(KeyCode.I, strings.say("keys.level.input"), () -> view.openDesk("input")));
+        all.add(ShellView.plain(KeyCode.H, strings.say("keys.level.monitor"), () -> view.openDesk("monitor")));
         all.add(ShellView.plain(KeyCode.C, strings.say("keys.level.card"), () -> view.openDesk("card")));
         all.add(ShellView.plain(KeyCode.R, strings.say("keys.level.watch"), () -> view.openDesk("watch")));
         all.add(ShellView.plain(KeyCode.O, strings.say("keys.level.clear"), () -> view.openDesk("clear")));

@@ -5,7 +5,6 @@ import app.redlamp.core.level.LevelVerdict;
 import app.redlamp.core.level.LiveMeter;
 import app.redlamp.core.level.Step;
 import app.redlamp.core.level.Turn;
-import app.redlamp.core.text.TableSheet;
 import app.redlamp.desktop.bench.Desk;
 import app.redlamp.desktop.control.ChoiceButton;
 import app.redlamp.desktop.control.Dial;
@@ -20,7 +19,6 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.function.Consumer;
 import java.util.function.Supplier;
 import javafx.animation.AnimationTimer;
 import javafx.beans.property.SimpleStringProperty;
@@ -41,7 +39,7 @@ final class LevelView {
     private static final int AXIS_STEP = 15;
 
     private final LevelParts parts;
-    private final Consumer<TableSheet> print;
+    private final LevelStation.Doors doors;
     private final Supplier<Clearance> clearance;
     private final StackPane page = new StackPane();
     private final Label banner = LevelParts.label("", "simulated-banner");
@@ -83,9 +81,9 @@ final class LevelView {
         }
     }
 
-    LevelView(LevelParts parts, Consumer<TableSheet> print, Supplier<Clearance> clearance) {
+    LevelView(LevelParts parts, LevelStation.Doors doors, Supplier<Clearance> clearance) {
         this.parts = parts;
-        this.print = print;
+        this.doors = doors;
         this.clearance = clearance;
         steps = new StepLine(
                 Arrays.stream(Step.values()).map(s -> "step-" + s.id()).toList(), i -> press(STEPS.get(i)));
@@ -123,8 +121,9 @@ final class LevelView {
         sheets.put("hands", () -> new KnobsSheet(parts));
         sheets.put("school", () -> new SchoolSheet(parts));
         sheets.put("input", () -> new InputSheet(parts));
-        sheets.put("card", () -> new CardSheet(parts, print));
-        sheets.put("watch", () -> new WatchSheet(parts));
+        sheets.put("monitor", () -> new MonitorSheet(parts));
+        sheets.put("card", () -> new CardSheet(parts, doors));
+        sheets.put("watch", () -> new WatchSheet(parts, doors.night()));
         sheets.put("clear", () -> new ClearSheet(parts, clearance.get()));
         return sheets;
     }

@@ -17,12 +17,13 @@ import javafx.beans.property.ReadOnlyObjectWrapper;
 /** Watches the room: listens for as long as it is let, names what rises out of the quiet, and keeps it in the production's log. */
 public final class WatchModel {
     private final LevelModel level;
+    private final RoomDiary room;
     private final ReadOnlyObjectWrapper<Watched> watched = new ReadOnlyObjectWrapper<>();
     private final Latest<Watch, Read> reading;
     private Optional<Watch> watch = Optional.empty();
 
     /** One watch, from its beginning to its end. */
-    private static final class Watch {
+    private static final class Watch implements InputModel.Sink {
         final DiaryMeter meter;
         final LocalDateTime since;
         final Path folder;
@@ -32,6 +33,16 @@ public final class WatchModel {
             this.meter = meter;
             this.since = since;
             this.folder = folder;
+        }
+
+        @Override
+        public synchronized void take(float[][] block, int frames) {
+            meter.accept(block, frames);
+        }
+
+        /** Taken quickly: whoever captures does not wait while hours are read. */
+        synchronized DiaryMeter.Unread soFar() {
+            return meter.soFar();
         }
     }
 
@@ -44,8 +55,16 @@ public final class WatchModel {
      */
     public record Watched(LocalDateTime since, Optional<Diary> diary, boolean running) {}
 
-    public WatchModel(LevelModel level, JobService jobs) {
+    /** Takes what was heard, for the room's diary. */
+    @FunctionalInterface
+    public interface RoomDiary {
+        /** @param since when the listening began */
+        void heard(Diary diary, LocalDateTime since);
+    }
+
+    public WatchModel(LevelModel level, RoomDiary room, JobService jobs) {
         this.level = level;
+        this.room = room;
         reading = new Latest<>(jobs, WatchModel::read, this::show);
         level.input().listening().addListener((o, was, now) -> {
             if (!now) {
@@ -76,11 +95,7 @@ public final class WatchModel {
             Watch begun = new Watch(fresh, level.now(), level.open().folder().get());
             watch = Optional.of(begun);
             watched.set(new Watched(begun.since, Optional.empty(), true));
-            level.input().alsoTo(Optional.of((block, frames) -> {
-                synchronized (fresh) {
-                    fresh.accept(block, frames);
-                }
-            }));
+            level.input().alsoTo(begun);
         });
     }
 
@@ -90,13 +105,11 @@ public final class WatchModel {
     }
 
     private static Read read(Watch watch) {
-        synchronized (watch.meter) {
-            try {
-                return new Read(watch, Optional.of(watch.meter.diary()));
-            } catch (DiaryFault e) {
-                // Too short yet, or nothing but silence.
-                return new Read(watch, Optional.empty());
-            }
+        try {
+            return new Read(watch, Optional.of(watch.soFar().read()));
+        } catch (DiaryFault e) {
+            // Too short yet, or nothing but silence.
+            return new Read(watch, Optional.empty());
         }
     }
 
@@ -105,6 +118,9 @@ public final class WatchModel {
         read.diary().ifPresent(d -> tell(read.watch(), d, goesOn));
         if (goesOn || watch.isEmpty()) {
             watched.set(new Watched(read.watch().since, read.diary(), goesOn));
+        }
+        if (!goesOn && read.watch().folder.equals(level.open().folder().get())) {
+            read.diary().ifPresent(d -> room.heard(d, read.watch().since));
         }
     }
 
@@ -136,12 +152,12 @@ public final class WatchModel {
 
     /** Stops; what was heard stays. */
     public void stop() {
-        if (watch.isPresent()) {
-            reading.ask(watch.get());
+        watch.ifPresent(w -> {
+            level.input().noMoreTo(w);
             watch = Optional.empty();
-            level.input().alsoTo(Optional.empty());
+            reading.ask(w);
             Watched last = watched.get();
             watched.set(new Watched(last.since(), last.diary(), false));
-        }
+        });
     }
 }

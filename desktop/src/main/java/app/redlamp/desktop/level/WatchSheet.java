@@ -4,8 +4,11 @@ import app.redlamp.core.diary.Diary;
 import app.redlamp.core.text.ClapWording;
 import app.redlamp.desktop.bench.Desk;
 import app.redlamp.desktop.bench.Parts;
+import java.time.LocalDateTime;
 import java.time.format.DateTimeFormatter;
 import java.time.format.FormatStyle;
+import java.time.temporal.ChronoUnit;
+import java.util.Comparator;
 import javafx.animation.KeyFrame;
 import javafx.animation.Timeline;
 import javafx.scene.control.Button;
@@ -17,24 +20,28 @@ import javafx.util.Duration;
 /** The room is watched while nobody is there: what rises out of the quiet is named and logged. */
 final class WatchSheet extends VBox implements Desk.Sheet<LevelParts> {
     private static final Duration EVERY = Duration.seconds(5);
+    private static final double LEAST_QUIET_S = 120;
     private static final int MOST_GROUPS = 6;
 
     private final LevelParts parts;
     private final Button start;
+    private final Button toRoom;
     private final Label state = LevelParts.wrapped("", "order-value");
     private final VBox groups = new VBox();
     private final Timeline looking;
 
-    WatchSheet(LevelParts parts) {
+    /** @param night opens the room's diary */
+    WatchSheet(LevelParts parts, Runnable night) {
         this.parts = parts;
         getStyleClass().add("desk-sheet");
         groups.getStyleClass().add("level-parts");
         groups.setId("watch-groups");
         state.setId("watch-state");
         start = parts.bench().button("watch-start", "watch.start", this::toggle);
+        toRoom = parts.bench().button("watch-room", "watch.room", night);
         looking = new Timeline(new KeyFrame(EVERY, e -> parts.watch().look()));
         looking.setCycleCount(Timeline.INDEFINITE);
-        getChildren().addAll(Parts.line(start), state, groups);
+        getChildren().addAll(Parts.line(start, toRoom), state, groups);
         parts.watch().watched().addListener((o, was, now) -> show(parts));
         sceneProperty().addListener((o, was, now) -> run());
     }
@@ -55,6 +62,24 @@ final class WatchSheet extends VBox implements Desk.Sheet<LevelParts> {
         }
     }
 
+    /** The longest stretch of quiet, where something else was heard too. */
+    private String quiet(LocalDateTime since, Diary diary) {
+        if (diary.events().isEmpty()) {
+            return "";
+        }
+        return diary.quiet(LEAST_QUIET_S).stream()
+                .max(Comparator.comparingDouble(Diary.Quiet::lengthS))
+                .map(q -> " " + parts.say("watch.quiet", at(since, q.startS()), at(since, q.endS())))
+                .orElse("");
+    }
+
+    private static String at(LocalDateTime since, double seconds) {
+        return since.plusSeconds((long) seconds)
+                .toLocalTime()
+                .truncatedTo(ChronoUnit.MINUTES)
+                .toString();
+    }
+
     @Override
     public Region node() {
         return this;
@@ -66,6 +91,8 @@ final class WatchSheet extends VBox implements Desk.Sheet<LevelParts> {
         WatchModel.Watched watched = parts.watch().watched().get();
         start.setText(parts.say(parts.watch().running() ? "watch.stop" : "watch.start"));
         groups.getChildren().clear();
+        toRoom.setDisable(
+                watched == null || watched.diary().isEmpty() || parts.watch().running());
         if (watched == null) {
             state.setText(parts.say("watch.none"));
             return;
@@ -80,7 +107,7 @@ final class WatchSheet extends VBox implements Desk.Sheet<LevelParts> {
             return;
         }
         Diary diary = watched.diary().get();
-        state.setText(parts.say("watch.heard", since, words.diary(diary)));
+        state.setText(parts.say("watch.heard", since, words.diary(diary)) + quiet(watched.since(), diary));
         diary.groups().stream()
                 .limit(MOST_GROUPS)
                 .forEach(g -> groups.getChildren().add(LevelParts.wrapped(words.group(g), "order-source")));

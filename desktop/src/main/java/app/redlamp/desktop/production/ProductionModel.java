@@ -14,6 +14,7 @@ import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.Consumer;
 import java.util.function.UnaryOperator;
 import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.ReadOnlyObjectWrapper;
@@ -196,6 +197,24 @@ public final class ProductionModel {
     public void keepScript(Path file) {
         Held here = held;
         chore(() -> here.keepScript(file));
+    }
+
+    /**
+     * Keeps a copy of a picture in the production's folder.
+     *
+     * @param then told its name in there
+     */
+    public void keepPicture(Path file, Consumer<String> then) {
+        Held here = held;
+        List<JobService.Work<String>> work = List.of(progress -> here.keepPicture(file));
+        jobs.start(strings.say("job.picture"), work, new Done<>() {
+            @Override
+            public void done(int part, String name) {
+                if (here.equals(held)) {
+                    then.accept(name);
+                }
+            }
+        });
     }
 
     /** Writes the calendar to a file, {@code .ics} or {@code .csv}. */

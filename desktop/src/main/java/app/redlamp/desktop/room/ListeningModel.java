@@ -21,15 +21,23 @@ import app.redlamp.desktop.production.Hearing;
 import app.redlamp.desktop.production.Hearing.Heard;
 import java.io.IOException;
 import java.nio.file.Path;
+import java.time.LocalDateTime;
+import java.time.LocalTime;
+import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import javafx.beans.property.ObjectProperty;
 import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.ReadOnlyObjectWrapper;
+import javafx.beans.property.SimpleObjectProperty;
 
 /** Recordings of the room: a clap, a sentence before and after, a night. Each can be cancelled while it is read. */
 public final class ListeningModel {
+    /** Nights are recorded from bedtime on (common practice, no source). */
+    private static final LocalTime USUAL_BEGIN = LocalTime.of(22, 0);
+
     private final RoomModel room;
     private final Listening listening;
     private final Recordings recordings;
@@ -39,6 +47,7 @@ public final class ListeningModel {
     private final ReadOnlyObjectWrapper<Heard<Clap>> clap = new ReadOnlyObjectWrapper<>();
     private final ReadOnlyObjectWrapper<Heard<Comparison>> comparison = new ReadOnlyObjectWrapper<>();
     private final ReadOnlyObjectWrapper<Heard<Diary>> diary = new ReadOnlyObjectWrapper<>();
+    private final ObjectProperty<LocalTime> begins = new SimpleObjectProperty<>(USUAL_BEGIN);
 
     public ListeningModel(
             RoomModel room, Listening listening, Recordings recordings, JobService jobs, Strings strings) {
@@ -132,6 +141,22 @@ public final class ListeningModel {
             diary.set(heard);
             heard.result().ifPresent(d -> log("diary", name, d.disturbed()));
         });
+    }
+
+    /**
+     * Takes what was heard while the room was watched, as if it were a recording of a night.
+     *
+     * @param name what it is called
+     * @param since when it began
+     */
+    public void watched(String name, Diary heard, LocalDateTime since) {
+        begins.set(since.toLocalTime().truncatedTo(ChronoUnit.MINUTES));
+        diary.set(new Heard<>(name, Optional.of(heard), ""));
+    }
+
+    /** When the night begins; it can be set by whoever knows. */
+    public ObjectProperty<LocalTime> begins() {
+        return begins;
     }
 
     private void log(String kind, String name, double figure) {

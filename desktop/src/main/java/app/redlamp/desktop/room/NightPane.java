@@ -32,7 +32,6 @@ final class NightPane extends Overlay {
     private final GridPane rows = new GridPane();
     private final Button load;
     private final CommitField begins;
-    private LocalTime start = LocalTime.of(22, 0);
 
     NightPane(RoomParts parts, RoomStation.Doors doors, Runnable close) {
         super(parts.bench(), "night.heading", close);
@@ -43,7 +42,7 @@ final class NightPane extends Overlay {
                         "night.load",
                         () -> doors.chooseRecording().get().ifPresent(parts.listening()::listen));
         begins = new CommitField(
-                        "night-begins", parts.strings().say("night.begins"), () -> start.toString(), this::begin)
+                        "night-begins", parts.strings().say("night.begins"), () -> start().toString(), this::begin)
                 .wide(64);
         begins.refresh();
         tool(Parts.line(parts.bench().name("night.begins", ""), begins));
@@ -59,11 +58,16 @@ final class NightPane extends Overlay {
 
     private void begin(String written) {
         try {
-            start = LocalTime.parse(written.strip().length() == 4 ? "0" + written.strip() : written.strip());
+            String time = written.strip();
+            parts.listening().begins().set(LocalTime.parse(time.length() == 4 ? "0" + time : time));
             refresh();
         } catch (DateTimeParseException e) {
             verdict.setText(parts.strings().say("hours.wrong", written));
         }
+    }
+
+    private LocalTime start() {
+        return parts.listening().begins().get();
     }
 
     @Override
@@ -73,6 +77,7 @@ final class NightPane extends Overlay {
 
     @Override
     public void refresh() {
+        begins.refresh();
         Hearing.Heard<Diary> heard = parts.listening().diary().get();
         boolean known = heard != null && heard.result().isPresent();
         picture.setVisible(known);
@@ -104,7 +109,7 @@ final class NightPane extends Overlay {
         List<String> ticks = new ArrayList<>();
         for (int i = 0; i < TICKS; i++) {
             Duration after = Duration.ofSeconds(Math.round(diary.durationS() * i / (TICKS - 1)));
-            ticks.add(start.plus(after).withSecond(0).withNano(0).toString());
+            ticks.add(start().plus(after).withSecond(0).withNano(0).toString());
         }
         return new NightView.Night(
                 diary.levelsDb(), diary.loudestDb(), diary.quietDb(), diary.durationS(), bars, ticks);
@@ -136,7 +141,7 @@ final class NightPane extends Overlay {
                     .button(
                             "night-add-" + (i + 1),
                             "night.add",
-                            () -> parts.listening().add(group, name[0], NightHours.of(group, start)));
+                            () -> parts.listening().add(group, name[0], NightHours.of(group, start())));
             rows.addRow(i, number, what, field, add);
         }
     }

@@ -100,6 +100,11 @@ public final class RoomStation extends ShownStation {
         return column;
     }
 
+    /** Opens the diary of nights. */
+    public void openNight() {
+        view.openNight();
+    }
+
     /** Two recordings are compared; one is read as a night where that is open, and measured as a clap everywhere else. */
     @Override
     public void drop(List<Path> files) {

@@ -5,15 +5,20 @@ import static org.assertj.core.api.Assertions.assertThat;
 import app.redlamp.core.level.Step;
 import app.redlamp.core.text.TableSheet;
 import app.redlamp.media.demo.DemoProduction;
+import java.awt.image.BufferedImage;
 import java.io.IOException;
 import java.nio.file.Path;
 import java.util.List;
 import javafx.application.Platform;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
+import javafx.scene.control.RadioButton;
+import javafx.scene.control.Slider;
 import javafx.scene.control.TextField;
+import javafx.scene.image.ImageView;
 import javafx.scene.input.KeyCode;
 import javafx.stage.Stage;
+import javax.imageio.ImageIO;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
@@ -118,6 +123,48 @@ class LevelJourneyTest {
         assertThat(card.title()).startsWith("Gain card");
         assertThat(card.rows()).anyMatch(r -> r.cells().contains("window shut"));
         assertThat(card.rows()).anyMatch(r -> r.cells().get(1).contains("no real microphone"));
+        window.chosenFile = picture();
+        window.fire(robot, "#card-picture");
+        Window.until(() -> robot.lookup("#card-photo").queryAs(ImageView.class).getImage() != null);
+        Path kept = window.wiring.production().folder().get().resolve("pictures/desk.png");
+        assertThat(kept).exists();
+        window.fire(robot, "#card-picture");
+        Window.until(() -> !robot.lookup("#card-photo").query().isVisible());
+        assertThat(kept).as("what is kept stays").exists();
+    }
+
+    private Path picture() throws IOException {
+        Path picture = folder.resolve("desk.png");
+        ImageIO.write(new BufferedImage(40, 30, BufferedImage.TYPE_INT_RGB), "png", picture.toFile());
+        return picture;
+    }
+
+    /** A loudspeaker instead of headphones: it is heard, told, and switched off from the reading. */
+    @Test
+    void aLoudspeakerIsTold(FxRobot robot) throws IOException {
+        openDemo(0);
+        window.push(robot, KeyCode.H);
+        Window.until(() -> robot.lookup("#output-booth-headphones").tryQuery().isPresent());
+        assertThat(robot.lookup("#output-booth-headphones")
+                        .queryAs(RadioButton.class)
+                        .isSelected())
+                .as("headphones first")
+                .isTrue();
+        window.fire(robot, "#monitor-start");
+        Window.until(() -> label(robot, "#monitor-state").contains("to your ear"));
+        window.fire(robot, "#monitor-start");
+        Window.until(() -> label(robot, "#monitor-state").startsWith("Nothing"));
+        robot.interact(() -> robot.lookup("#output-booth-loudspeaker")
+                .queryAs(RadioButton.class)
+                .fire());
+        window.fire(robot, "#monitor-start");
+        Window.until(() -> robot.lookup("#monitor-gain").queryAs(Slider.class).getValue() == -30);
+        robot.interact(() -> robot.lookup("#monitor-gain").queryAs(Slider.class).setValue(-3));
+        Window.until(() -> robot.lookup("#level-unmonitor").tryQuery().isPresent());
+        assertThat(label(robot, "#monitor-state")).contains("A loudspeaker is on");
+        window.fire(robot, "#level-unmonitor");
+        Window.until(() ->
+                robot.lookup("#monitor-start").queryAs(Button.class).getText().equals("Hear yourself"));
     }
 
     /** The big lamp stands for room, kit and level; whoever knows better says why. */

@@ -16,6 +16,7 @@ import app.redlamp.media.capture.BoothCapture;
 import app.redlamp.media.demo.DemoProduction;
 import app.redlamp.media.kit.KitShelf;
 import app.redlamp.media.library.SpecificationLibrary;
+import app.redlamp.media.monitor.BoothMonitoring;
 import app.redlamp.media.play.FilePlayback;
 import app.redlamp.media.play.SilentOutput;
 import app.redlamp.media.production.ProductionFolders;
@@ -99,6 +100,7 @@ final class Window {
                         new KitShelf(library()),
                         booth,
                         booth,
+                        new BoothMonitoring(booth),
                         clock),
                 Locale.ENGLISH,
                 Platform::runLater,
@@ -114,7 +116,7 @@ final class Window {
                                 () -> Optional.ofNullable(chosenRecordings.poll()),
                                 () -> Optional.ofNullable(chosenFile),
                                 printed::add),
-                        printed::add,
+                        new Wiring.LevelDoors(printed::add, () -> Optional.ofNullable(chosenFile)),
                         new DeliverStation.Doors(() -> chooserOpened++, shownFolders::add, () -> {})));
         stage.setMaximized(false);
         stage.setScene(wiring.scene());

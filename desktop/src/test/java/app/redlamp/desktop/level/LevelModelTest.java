@@ -30,8 +30,10 @@ import java.nio.file.Path;
 import java.time.Clock;
 import java.time.DayOfWeek;
 import java.time.Instant;
+import java.time.LocalDateTime;
 import java.time.LocalTime;
 import java.time.ZoneOffset;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
@@ -278,7 +280,8 @@ class LevelModelTest {
 
     @Test
     void theRoomIsWatched() {
-        WatchModel watch = new WatchModel(level, jobs);
+        List<LocalDateTime> kept = new ArrayList<>();
+        WatchModel watch = new WatchModel(level, (diary, since) -> kept.add(since), jobs);
         watch.start();
         until(watch::running);
         until(() -> {
@@ -287,7 +290,8 @@ class LevelModelTest {
         });
         assertThat(watch.watched().get().diary().get().durationS()).isGreaterThan(5);
         watch.stop();
-        until(() -> !watch.watched().get().running());
+        until(() -> !watch.watched().get().running() && !kept.isEmpty());
         assertThat(watch.running()).isFalse();
+        assertThat(kept).as("the room's diary").containsExactly(LocalDateTime.now(CLOCK));
     }
 }

@@ -5,6 +5,7 @@ import app.redlamp.core.booth.BoothStream;
 import app.redlamp.core.booth.Cue;
 import app.redlamp.core.booth.Defect;
 import app.redlamp.core.booth.DefectiveSource;
+import app.redlamp.core.booth.Loudspeaker;
 import app.redlamp.core.booth.Stand;
 import app.redlamp.core.booth.Tape;
 import app.redlamp.core.port.Capture;
@@ -28,6 +29,7 @@ public final class BoothCapture implements Capture, SimulatedBooth {
     private final DemoVoice voice = new DemoVoice();
     private Optional<Booth> booth = Optional.empty();
     private Optional<Defect> defect = Optional.empty();
+    private Optional<Loudspeaker> loudspeaker = Optional.empty();
     private Optional<BoothLine> open = Optional.empty();
 
     /** @param name that it is shown under */
@@ -56,6 +58,12 @@ public final class BoothCapture implements Capture, SimulatedBooth {
         defect = wrong;
     }
 
+    /** What gives sound in the booth while somebody monitors; nothing where it is absent. */
+    public synchronized void hearing(Optional<Loudspeaker> sound) {
+        loudspeaker = sound;
+        open.ifPresent(line -> line.hearing(sound));
+    }
+
     @Override
     public synchronized void cue(int stand, Cue cue) {
         open.ifPresent(line -> line.cue(stand, cue));
@@ -75,6 +83,7 @@ public final class BoothCapture implements Capture, SimulatedBooth {
         try {
             Booth here = booth.get().sampled(format.sampleRateHz());
             BoothStream stream = new BoothStream(here, tapes(here));
+            stream.hearing(loudspeaker);
             AudioSource source =
                     defect.<AudioSource>map(d -> new DefectiveSource(stream, d)).orElse(stream);
             BoothLine line = new BoothLine(input, format, stream, source, taker, pace);
@@ -138,6 +147,12 @@ public final class BoothCapture implements Capture, SimulatedBooth {
         void cue(int stand, Cue cue) {
             synchronized (stream) {
                 stream.cue(stand, cue);
+            }
+        }
+
+        void hearing(Optional<Loudspeaker> sound) {
+            synchronized (stream) {
+                stream.hearing(sound);
             }
         }
 

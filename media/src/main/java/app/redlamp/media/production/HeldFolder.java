@@ -178,8 +178,17 @@ final class HeldFolder implements Productions.Held {
     @Override
     public synchronized void keepScript(Path file) throws IOException {
         if (readOnly.isEmpty()) {
-            ProductionDocument.keepScript(folder, file);
+            KeptFiles.script(folder, file);
         }
+    }
+
+    @Override
+    public synchronized String keepPicture(Path file) throws IOException {
+        if (readOnly.isPresent()) {
+            throw new IOException(readOnly.get());
+        }
+        find();
+        return KeptFiles.picture(folder, file);
     }
 
     @Override

@@ -10,7 +10,6 @@ import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.nio.file.StandardCopyOption;
 import java.util.Arrays;
 import java.util.Optional;
 
@@ -135,18 +134,5 @@ final class ProductionDocument {
             throw new IOException(file.getFileName() + " is larger than any production");
         }
         return Files.readAllBytes(file);
-    }
-
-    /** Copies a file into {@code script/}, under a name that is free. */
-    static void keepScript(Path folder, Path file) throws IOException {
-        Path scripts = Files.createDirectories(folder.resolve(SCRIPT));
-        Path copy = AtomicFile.free(scripts.resolve(file.getFileName().toString()));
-        Path part = copy.resolveSibling(copy.getFileName() + ".part");
-        try {
-            Files.copy(file, part, StandardCopyOption.REPLACE_EXISTING);
-            Files.move(part, copy, StandardCopyOption.ATOMIC_MOVE);
-        } finally {
-            Files.deleteIfExists(part);
-        }
     }
 }

@@ -92,7 +92,7 @@ class ProductionFoldersTest {
                         .with(GainCards.card("card-1", "Narrator"))
                         .with(GainCards.card("card-2", "Ada")
                                 .noting("window “open”")
-                                .pictured(Optional.of("knobs.jpg")))
+                                .pictured(Optional.of("pictures/knobs.jpg")))
                         .overruling(new Overrule(
                                 Overrule.Station.ROOM, "the client likes it", LocalDateTime.of(2026, 2, 16, 10, 0))))
                 .spending(new Spent(LocalDate.of(2026, 3, 1), Spent.Phase.PROOF, 45));
@@ -377,6 +377,22 @@ class ProductionFoldersTest {
                     .isEqualTo("Rain.");
             assertThat(Files.readString(held.folder().resolve("script/book-2.txt")))
                     .isEqualTo("Sun.");
+        }
+    }
+
+    @Test
+    void picturesAreKeptUnderNamesThatAreFreeAndNothingElseIs() throws IOException {
+        byte[] png = {(byte) 0x89, 'P', 'N', 'G', 13, 10, 26, 10};
+        Path picture = Files.write(home.resolve("desk.png"), png);
+        try (Held held = folders.create(home, full())) {
+            assertThat(held.keepPicture(picture)).isEqualTo("pictures/desk.png");
+            assertThat(held.keepPicture(picture)).isEqualTo("pictures/desk-2.png");
+            assertThat(Files.readAllBytes(held.folder().resolve("pictures/desk-2.png")))
+                    .isEqualTo(png);
+            Path text = Files.writeString(home.resolve("notes.png"), "no picture");
+            assertThatThrownBy(() -> held.keepPicture(text)).hasMessageContaining("no PNG or JPEG");
+            assertThat(held.folder().resolve("pictures/notes.png")).doesNotExist();
+            assertThatThrownBy(() -> held.keepPicture(home.resolve("gone.png"))).isInstanceOf(IOException.class);
         }
     }
 

@@ -1,0 +1,63 @@
+package app.redlamp.media.production;
+
+import app.redlamp.core.card.GainCard;
+import app.redlamp.media.disk.AtomicFile;
+import java.io.IOException;
+import java.io.InputStream;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.nio.file.StandardCopyOption;
+import java.util.Arrays;
+
+/** Copies of files that belong to a production, under names that are free in its folder. */
+final class KeptFiles {
+    private static final String SCRIPT = "script";
+    private static final long MOST_PICTURE_BYTES = 30L << 20;
+    private static final byte[] PNG = {(byte) 0x89, 'P', 'N', 'G'};
+    private static final byte[] JPEG = {(byte) 0xFF, (byte) 0xD8, (byte) 0xFF};
+
+    private KeptFiles() {}
+
+    /** Keeps a script in {@code script/}. */
+    static void script(Path folder, Path file) throws IOException {
+        keep(folder.resolve(SCRIPT), file);
+    }
+
+    /**
+     * Keeps a picture in {@code pictures/}.
+     *
+     * @return its name in the production's folder, with slashes
+     * @throws IOException where it is no PNG or JPEG, too large, or cannot be copied; one line
+     */
+    static String picture(Path folder, Path file) throws IOException {
+        if (Files.size(file) > MOST_PICTURE_BYTES) {
+            throw new IOException(file.getFileName() + " is larger than 30 MB; make it smaller, then choose it again");
+        }
+        if (!isPicture(file)) {
+            throw new IOException(
+                    file.getFileName() + " is no PNG or JPEG picture; save it as one, then choose it again");
+        }
+        Path kept = keep(folder.resolve(GainCard.PICTURES), file);
+        return GainCard.PICTURES + "/" + kept.getFileName();
+    }
+
+    private static boolean isPicture(Path file) throws IOException {
+        try (InputStream in = Files.newInputStream(file)) {
+            byte[] head = in.readNBytes(PNG.length);
+            return Arrays.equals(head, PNG) || Arrays.equals(Arrays.copyOf(head, JPEG.length), JPEG);
+        }
+    }
+
+    private static Path keep(Path folder, Path file) throws IOException {
+        Files.createDirectories(folder);
+        Path copy = AtomicFile.free(folder.resolve(file.getFileName().toString()));
+        Path part = copy.resolveSibling(copy.getFileName() + ".part");
+        try {
+            Files.copy(file, part, StandardCopyOption.REPLACE_EXISTING);
+            Files.move(part, copy, StandardCopyOption.ATOMIC_MOVE);
+        } finally {
+            Files.deleteIfExists(part);
+        }
+        return copy;
+    }
+}
