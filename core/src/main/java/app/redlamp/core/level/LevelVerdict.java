@@ -69,11 +69,13 @@ public record LevelVerdict(
         List<InputFault> faults = new ArrayList<>();
         Set<InputFault.Kind> told = EnumSet.noneOf(InputFault.Kind.class);
         for (Step step : Step.values()) {
-            levels.of(step)
-                    .ifPresent(r -> InputFault.of(r, step.spoken()).stream()
-                            .filter(f -> told.add(f.kind()))
-                            .forEach(faults::add));
+            levels.faults(step).stream().filter(f -> told.add(f.kind())).forEach(faults::add);
         }
+        levels.pumpingDb().ifPresent(db -> {
+            if (told.add(InputFault.Kind.AUTOMATIC_GAIN)) {
+                faults.add(new InputFault(InputFault.Kind.AUTOMATIC_GAIN, db));
+            }
+        });
         return new LevelVerdict(levels, window, turn, floor, faults, problems(levels, turn, floor, faults));
     }
 

@@ -17,6 +17,9 @@ public record VoiceLevels(int channel, Map<Step, Taken> steps) {
 
     private static final double SILENCE_DBFS = -120;
 
+    /** A fridge that stops between the steps is no more than that (ours). */
+    private static final double PUMPING_DB = 9;
+
     public VoiceLevels {
         steps = steps.isEmpty() ? Map.of() : java.util.Collections.unmodifiableMap(new EnumMap<>(steps));
     }
@@ -103,6 +106,20 @@ public record VoiceLevels(int channel, Map<Step, Taken> steps) {
                         + shiftDb(Step.READ, Step.STILL)
                         - floorDbfs().getAsDouble())
                 : OptionalDouble.empty();
+    }
+
+    /**
+     * By how much the noise was louder while nobody spoke than in the pauses of the reading, both at one gain, in dB: an automatic
+     * gain turns it up for as long as there is no voice. Absent where it was not, or where it is not known.
+     */
+    public OptionalDouble pumpingDb() {
+        OptionalDouble still = of(Step.STILL).map(Report::noiseFloorDbfs).orElse(OptionalDouble.empty());
+        OptionalDouble read = of(Step.READ).map(Report::noiseFloorDbfs).orElse(OptionalDouble.empty());
+        if (still.isEmpty() || read.isEmpty()) {
+            return OptionalDouble.empty();
+        }
+        double louder = still.getAsDouble() + shiftDb(Step.STILL, Step.READ) - read.getAsDouble();
+        return louder >= PUMPING_DB ? OptionalDouble.of(louder) : OptionalDouble.empty();
     }
 
     /** Every recorded step that was taken. */

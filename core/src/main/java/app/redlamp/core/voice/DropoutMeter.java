@@ -12,6 +12,9 @@ public final class DropoutMeter {
     private static final int MOST = 20_000;
     private static final int STRIDE = 16;
 
+    /** What stays up here is cut off, not lost. */
+    private static final float FULL_SCALE = 0.99f;
+
     private final int sampleRateHz;
     private final int shortest;
     private final List<Run> runs = new ArrayList<>();
@@ -63,7 +66,7 @@ public final class DropoutMeter {
             length++;
             return;
         }
-        if (length >= shortest && runs.size() < MOST) {
+        if (length >= shortest && Math.abs(last) < FULL_SCALE && runs.size() < MOST) {
             runs.add(new Run((double) (at - length) / sampleRateHz, (double) at / sampleRateHz));
         }
         length = 1;

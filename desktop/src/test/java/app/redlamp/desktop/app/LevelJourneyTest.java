@@ -143,6 +143,7 @@ class LevelJourneyTest {
     @Test
     void aLoudspeakerIsTold(FxRobot robot) throws IOException {
         openDemo(0);
+        robot.interact(() -> window.wiring.kit().editSeat("edit.gain", seat -> seat.gained(36)));
         window.push(robot, KeyCode.H);
         Window.until(() -> robot.lookup("#output-booth-headphones").tryQuery().isPresent());
         assertThat(robot.lookup("#output-booth-headphones")

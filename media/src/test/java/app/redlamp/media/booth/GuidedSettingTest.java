@@ -18,12 +18,15 @@ import app.redlamp.core.chain.Position;
 import app.redlamp.core.level.DistanceGuess;
 import app.redlamp.core.level.InputFault;
 import app.redlamp.core.level.Knob;
+import app.redlamp.core.level.LevelVerdict;
 import app.redlamp.core.level.Peaks;
 import app.redlamp.core.level.SchoolWindow;
 import app.redlamp.core.level.Step;
 import app.redlamp.core.level.StepMeter;
 import app.redlamp.core.level.Suspect;
+import app.redlamp.core.level.Taken;
 import app.redlamp.core.level.Turn;
+import app.redlamp.core.level.VoiceLevels;
 import app.redlamp.core.outside.Timbre;
 import app.redlamp.core.room.Pattern;
 import app.redlamp.core.signal.AudioSource;
@@ -105,6 +108,40 @@ class GuidedSettingTest {
         Chain chain = AgreementTest.narration().gained(defect == Defect.CLIPPED_BELOW ? 52 : 42);
         List<InputFault> faults = InputFault.of(heard(chain, Optional.of(defect)), true);
         assertThat(faults).extracting(InputFault::kind).contains(kind);
+    }
+
+    /** In ten seconds of silence and thirty of reading, as they are guided. */
+    @ParameterizedTest
+    @ValueSource(doubles = {24, 32, 42, 50})
+    void anAutomaticGainIsToldWithinTheGuidedSteps(double gainDb) throws IOException {
+        LevelVerdict spoilt = guided(gainDb, Optional.of(Defect.AUTOMATIC_GAIN));
+        LevelVerdict good = guided(gainDb, Optional.empty());
+        assertThat(spoilt.faults()).extracting(InputFault::kind).contains(InputFault.Kind.AUTOMATIC_GAIN);
+        assertThat(good.faults()).isEmpty();
+    }
+
+    private static LevelVerdict guided(double gainDb, Optional<Defect> defect) throws IOException {
+        Chain chain = AgreementTest.narration().gained(gainDb);
+        BoothStream stream =
+                new BoothStream(AgreementTest.booth(chain, BOX, 3), List.of(AgreementTest.VOICE.tape(RATE, 0, 14)));
+        AudioSource source =
+                defect.<AudioSource>map(d -> new DefectiveSource(stream, d)).orElse(stream);
+        VoiceLevels levels = VoiceLevels.none(0);
+        for (Step step : List.of(Step.STILL, Step.READ)) {
+            stream.cue(0, step.cue().orElseThrow());
+            StepMeter meter = new StepMeter(RATE, 24, 1, 0.5, step.seconds(), 480);
+            float[][] block = new float[1][480];
+            while (!meter.done()) {
+                meter.accept(block, source.read(block, 480));
+            }
+            levels = levels.with(new Taken(step, OptionalDouble.of(gainDb), meter.reports()));
+        }
+        return LevelVerdict.of(
+                levels,
+                SchoolWindow.of(GainSchool.MIDDLE),
+                Optional.empty(),
+                OptionalDouble.empty(),
+                chain.finishing());
     }
 
     @Test
