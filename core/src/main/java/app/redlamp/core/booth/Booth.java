@@ -7,6 +7,7 @@ import app.redlamp.core.kit.Kit;
 import app.redlamp.core.kit.Microphone;
 import app.redlamp.core.kit.Seat;
 import app.redlamp.core.placement.Bleed;
+import app.redlamp.core.placement.Table;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -46,9 +47,6 @@ public record Booth(
         }
     }
 
-    /** How far neighbours sit apart at a table (common practice, no source). */
-    public static final double USUAL_APART_M = 1;
-
     /**
      * A kit in a room. Voices without a way to a file have no channel.
      *
@@ -70,7 +68,8 @@ public record Booth(
                         Habits.USUAL));
             }
         }
-        return new Booth(stands, scene, Bleed.Seats.ACROSS, USUAL_APART_M, Mains.EUROPEAN, from, sampleRateHz, seed);
+        return new Booth(
+                stands, scene, Table.USUAL.seats(), Table.USUAL.apartM(), Mains.EUROPEAN, from, sampleRateHz, seed);
     }
 
     private static boolean powered(Kit kit, Microphone microphone) {

@@ -118,7 +118,9 @@ public final class BoothStream implements AudioSource {
             Channel channel = channels.get(i);
             channel.reader.set(is);
             channel.wire.set(is);
-            if (!was.chain().position().equals(is.chain().position())
+            boolean moved = !before.seats().equals(now.seats()) || before.apartM() != now.apartM();
+            if (moved
+                    || !was.chain().position().equals(is.chain().position())
                     || !was.chain().capsule().equals(is.chain().capsule())) {
                 channel.room.hearing(is.chain().capsule().pattern().directivity());
                 for (int from = 0; from < channels.size(); from++) {

@@ -53,6 +53,8 @@ public final class LiveMeter {
     private int ringNew;
     private float highest;
     private long clipped;
+    private long levelsSoFar;
+    private long spectraSoFar;
 
     /** What is looked at; filled by {@link LiveMeter#look} and used again. */
     public static final class Look {
@@ -65,6 +67,18 @@ public final class LiveMeter {
         private double quietDb;
         private long clipped;
         private int peakCount;
+        private long hills;
+        private long spectra;
+
+        /** Another number where hills and peaks are others than before: about twenty times a second. */
+        public long hills() {
+            return hills;
+        }
+
+        /** Another number where the spectrum is another than before: about twelve times a second. */
+        public long spectra() {
+            return spectra;
+        }
 
         /** Counts of the noise in the bins of {@link LevelHistogram}. */
         public int noise(int bin) {
@@ -167,6 +181,7 @@ public final class LiveMeter {
     private void closeLevel() {
         levels[levelCount % LEVELS] = db(Math.sqrt(square / samplesALevel));
         levelCount++;
+        levelsSoFar++;
         levelPeak = Math.max(levelPeak, peak);
         highest = Math.max(highest, peak);
         if (levelCount % LEVELS_A_PEAK == 0) {
@@ -180,6 +195,7 @@ public final class LiveMeter {
     }
 
     private void spectrum() {
+        spectraSoFar++;
         for (int n = 0; n < ring.length; n++) {
             work[n] = ring[(ringAt + n) % ring.length] * window[n];
         }
@@ -203,6 +219,7 @@ public final class LiveMeter {
     /** Forgets what it remembers; the level goes on. */
     public synchronized void forget() {
         levelCount = 0;
+        levelsSoFar++;
         peakCount = 0;
         levelPeak = 0;
         highest = 0;
@@ -214,6 +231,8 @@ public final class LiveMeter {
         into.levelDb = db(shown);
         into.highestDb = db(highest);
         into.clipped = clipped;
+        into.hills = levelsSoFar;
+        into.spectra = spectraSoFar;
         System.arraycopy(bands, 0, into.thirdsDb, 0, bands.length);
         int known = Math.min(LEVELS, levelCount);
         System.arraycopy(levels, 0, sorted, 0, known);

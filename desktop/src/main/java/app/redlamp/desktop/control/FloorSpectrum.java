@@ -1,6 +1,7 @@
 package app.redlamp.desktop.control;
 
 import app.redlamp.core.signal.OctaveBands;
+import java.util.stream.Stream;
 import javafx.geometry.VPos;
 import javafx.scene.canvas.Canvas;
 import javafx.scene.canvas.GraphicsContext;
@@ -16,6 +17,9 @@ public final class FloorSpectrum extends Region {
     private static final double SIDE = 30;
     private static final double FOOT = 20;
     private static final int[] TOLD = {0, 3, 6, 9, 12, 15, 18, 21, 24};
+
+    /** What stands still is drawn once. */
+    private final Canvas frame = new Canvas();
 
     private final Canvas canvas = new Canvas();
     private final Rectangle fill = swatch("hills-noise");
@@ -37,8 +41,12 @@ public final class FloorSpectrum extends Region {
         note.getStyleClass().add("hills-note");
         note.setVisible(false);
         note.setManaged(false);
+        frame.setManaged(false);
         canvas.setManaged(false);
-        getChildren().addAll(fill, line, note, canvas);
+        getChildren().addAll(fill, line, note, canvas, frame);
+        // Another theme, or another size of letters: what stands still is drawn anew.
+        Stream.of(note.fillProperty(), note.fontProperty(), line.fillProperty())
+                .forEach(p -> p.addListener(o -> requestLayout()));
         setMinSize(200, 90);
         setPrefSize(460, 150);
     }
@@ -64,8 +72,11 @@ public final class FloorSpectrum extends Region {
 
     @Override
     protected void layoutChildren() {
+        frame.setWidth(getWidth());
+        frame.setHeight(getHeight());
         canvas.setWidth(getWidth());
         canvas.setHeight(getHeight());
+        drawFrame();
         draw(last);
     }
 
@@ -105,6 +116,13 @@ public final class FloorSpectrum extends Region {
             g.setFill(fill.getFill());
             g.fillPolygon(xs, ys, n);
         }
+    }
+
+    /** Axis, and what was measured, over what is heard. */
+    private void drawFrame() {
+        GraphicsContext g = frame.getGraphicsContext2D();
+        double bottom = getHeight() - FOOT;
+        g.clearRect(0, 0, getWidth(), getHeight());
         g.setStroke(note.getFill());
         g.setLineWidth(2);
         // Octaves from 31.5 Hz: the second has the first third in its middle.

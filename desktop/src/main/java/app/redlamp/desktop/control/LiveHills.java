@@ -2,6 +2,7 @@ package app.redlamp.desktop.control;
 
 import app.redlamp.core.signal.LevelHistogram;
 import java.util.List;
+import java.util.stream.Stream;
 import javafx.geometry.VPos;
 import javafx.scene.canvas.Canvas;
 import javafx.scene.canvas.GraphicsContext;
@@ -23,6 +24,9 @@ public final class LiveHills extends Region {
     private static final int SMOOTH = 3;
     private static final double DOT = 5;
     private static final int ROWS = 5;
+
+    /** What stands still is drawn once; only the hills are drawn again and again. */
+    private final Canvas frame = new Canvas();
 
     private final Canvas canvas = new Canvas();
     private final Rectangle noiseFill = swatch("hills-noise");
@@ -64,11 +68,15 @@ public final class LiveHills extends Region {
 
     public LiveHills() {
         getStyleClass().add("hills");
+        frame.setManaged(false);
         canvas.setManaged(false);
         note.getStyleClass().add("hills-note");
         note.setVisible(false);
         note.setManaged(false);
-        getChildren().addAll(noiseFill, voiceFill, windowFill, dotFill, overFill, lineFill, note, canvas);
+        getChildren().addAll(noiseFill, voiceFill, windowFill, dotFill, overFill, lineFill, note, frame, canvas);
+        // Another theme, or another size of letters: what stands still is drawn anew.
+        Stream.of(note.fillProperty(), note.fontProperty(), windowFill.fillProperty(), lineFill.fillProperty())
+                .forEach(p -> p.addListener(o -> requestLayout()));
         setMinSize(180, 120);
         setPrefSize(320, 220);
     }
@@ -92,8 +100,11 @@ public final class LiveHills extends Region {
 
     @Override
     protected void layoutChildren() {
+        frame.setWidth(getWidth());
+        frame.setHeight(getHeight());
         canvas.setWidth(getWidth());
         canvas.setHeight(getHeight());
+        drawFrame();
         draw(last);
     }
 
@@ -101,15 +112,17 @@ public final class LiveHills extends Region {
         return SIDE + (Math.max(LOWEST_DBFS, Math.min(0, dbfs)) - LOWEST_DBFS) / -LOWEST_DBFS * (getWidth() - 2 * SIDE);
     }
 
-    /** Draws what is heard; nothing but the frame where it is null. */
-    public void draw(Levels levels) {
-        last = levels;
-        GraphicsContext g = canvas.getGraphicsContext2D();
-        double bottom = getHeight() - FOOT;
+    private void write(GraphicsContext g) {
         g.clearRect(0, 0, getWidth(), getHeight());
         g.setFont(note.getFont());
         g.setTextBaseline(VPos.CENTER);
         g.setTextAlign(TextAlignment.CENTER);
+    }
+
+    private void drawFrame() {
+        GraphicsContext g = frame.getGraphicsContext2D();
+        double bottom = getHeight() - FOOT;
+        write(g);
         if (low < high) {
             g.setFill(windowFill.getFill());
             g.fillRect(x(low), 20, x(high) - x(low), bottom - 20);
@@ -123,6 +136,14 @@ public final class LiveHills extends Region {
         }
         g.setFill(lineFill.getFill());
         g.fillRect(SIDE, bottom, getWidth() - 2 * SIDE, 1);
+    }
+
+    /** Draws what is heard; nothing but the frame where it is null. */
+    public void draw(Levels levels) {
+        last = levels;
+        GraphicsContext g = canvas.getGraphicsContext2D();
+        double bottom = getHeight() - FOOT;
+        write(g);
         if (levels != null) {
             hill(g, levels, true, bottom);
             hill(g, levels, false, bottom);

@@ -9,6 +9,7 @@ import app.redlamp.core.kit.Kit;
 import app.redlamp.core.kit.Kits;
 import app.redlamp.core.kit.Need;
 import app.redlamp.core.kit.Seat;
+import app.redlamp.core.placement.Table;
 import app.redlamp.core.plan.KitNeeds;
 import app.redlamp.core.plan.Production;
 import app.redlamp.core.plan.RoomNeeds;
@@ -42,6 +43,7 @@ public final class KitModel {
     private final ReadOnlyObjectWrapper<SignalPath> path = new ReadOnlyObjectWrapper<>();
     private final ReadOnlyObjectWrapper<KitAdvice> advice = new ReadOnlyObjectWrapper<>();
     private final ReadOnlyObjectWrapper<Candidates> candidates = new ReadOnlyObjectWrapper<>();
+    private final ReadOnlyObjectWrapper<Table> table = new ReadOnlyObjectWrapper<>(Table.USUAL);
     private final ReadOnlyStringWrapper fault = new ReadOnlyStringWrapper("");
     private final Latest<Place, Heard> rooms;
     private final Latest<Advised, KitAdvice> advising;
@@ -71,6 +73,16 @@ public final class KitModel {
         choosing = new Latest<>(jobs, n -> Candidates.of(n, shelf()), candidates::set);
         open.production().addListener((o, was, now) -> follow(was, now));
         follow(null, open.production().get());
+    }
+
+    /** How voices sit to each other. */
+    public ReadOnlyObjectProperty<Table> table() {
+        return table.getReadOnlyProperty();
+    }
+
+    /** Sits at the table in another way. */
+    public void sit(Table other) {
+        table.set(other);
     }
 
     private void follow(Production was, Production now) {

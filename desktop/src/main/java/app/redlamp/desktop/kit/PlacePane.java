@@ -10,6 +10,7 @@ import app.redlamp.core.kit.Seat;
 import app.redlamp.core.placement.Bleed;
 import app.redlamp.core.placement.Breath;
 import app.redlamp.core.placement.Placing;
+import app.redlamp.core.placement.Table;
 import app.redlamp.core.placement.Zone;
 import app.redlamp.desktop.bench.Choice;
 import app.redlamp.desktop.bench.CommitField;
@@ -51,8 +52,6 @@ final class PlacePane extends Overlay {
     private final CheckBox screen;
     private final Choice<Bleed.Seats> seats;
     private final CommitField apart;
-    private Bleed.Seats sitting = Bleed.Seats.ACROSS;
-    private double apartM = 1.2;
     private boolean showing;
 
     PlacePane(KitParts parts, Runnable close) {
@@ -71,19 +70,16 @@ final class PlacePane extends Overlay {
                 parts.say("place.seats"),
                 List.of(Bleed.Seats.values()),
                 s -> parts.places().seats(s),
-                () -> sitting,
-                s -> {
-                    sitting = s;
-                    refresh();
-                });
+                () -> table().seats(),
+                s -> parts.model().sit(table().seated(s)));
         apart = new CommitField(
                 "place-apart",
                 parts.say("place.apart"),
-                () -> parts.lengths().get().say(apartM),
-                text -> parts.model().enter(() -> {
-                    apartM = Math.max(0.3, Math.min(5, parts.lengths().get().read(text)));
-                    refresh();
-                }));
+                () -> parts.lengths().get().say(table().apartM()),
+                text -> parts.model()
+                        .enter(() -> parts.model()
+                                .sit(table().apart(parts.lengths().get().read(text)))));
+        follow(parts.model().table());
         bands.setId("place-bands");
         VBox left = new VBox(
                 bands,
@@ -259,7 +255,8 @@ final class PlacePane extends Overlay {
     private void bleeds(Chain own) {
         Kit kit = parts.model().kit().get();
         if (kit.seats().size() == 1) {
-            add(parts.places().bleed(Bleed.of(own, sitting, apartM), sitting, apartM));
+            add(parts.places()
+                    .bleed(Bleed.of(own, table().seats(), table().apartM()), table().seats(), table().apartM()));
             return;
         }
         Need need = parts.model().need().get();
@@ -267,8 +264,18 @@ final class PlacePane extends Overlay {
             String name = kit.seats().get(i).name();
             kit.chain(i, need.room(), need.finishing())
                     .ifPresent(c -> add(parts.say(
-                            "place.track", name, parts.places().bleed(Bleed.of(c, sitting, apartM), sitting, apartM))));
+                            "place.track",
+                            name,
+                            parts.places()
+                                    .bleed(
+                                            Bleed.of(c, table().seats(), table().apartM()),
+                                            table().seats(),
+                                            table().apartM()))));
         }
+    }
+
+    private Table table() {
+        return parts.model().table().get();
     }
 
     private void add(String words) {

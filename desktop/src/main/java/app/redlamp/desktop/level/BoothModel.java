@@ -8,7 +8,7 @@ import app.redlamp.core.chain.Chain;
 import app.redlamp.core.chain.Surroundings;
 import app.redlamp.core.kit.Kit;
 import app.redlamp.core.level.Suspect;
-import app.redlamp.core.placement.Bleed;
+import app.redlamp.core.placement.Table;
 import app.redlamp.core.plan.Production;
 import app.redlamp.core.plan.RoomNeeds;
 import app.redlamp.core.port.SimulatedBooth;
@@ -56,6 +56,7 @@ public final class BoothModel {
         time.set(now);
         rooms = new Latest<>(jobs, Place::scene, this::hear);
         booths = new Latest<>(jobs, this::prepare, this::ready);
+        kit.table().addListener((o, was, is) -> refit());
     }
 
     /** The room as it is simulated; null for the moment until it is known. */
@@ -112,7 +113,9 @@ public final class BoothModel {
         }
         try {
             int rate = input.format().get().sampleRateHz();
-            return Optional.of(Booth.of(now, there, kit.need().get().finishing(), time.get(), rate, SEED));
+            Table table = kit.table().get();
+            Booth usual = Booth.of(now, there, kit.need().get().finishing(), time.get(), rate, SEED);
+            return Optional.of(usual.seated(table.seats(), table.apartM()));
         } catch (IllegalArgumentException e) {
             // A kit of which no voice reaches a file: the verdict of the kit says so.
             return Optional.empty();
@@ -174,15 +177,5 @@ public final class BoothModel {
                         .filter(s -> s.on(time.get()))
                         .map(s -> new Suspect.Heard(s.name(), s.levels()))
                         .toList();
-    }
-
-    /** How far neighbours sit apart, in metres. */
-    public double apartM() {
-        return Booth.USUAL_APART_M;
-    }
-
-    /** How they sit. */
-    public Bleed.Seats seats() {
-        return Bleed.Seats.ACROSS;
     }
 }

@@ -8,6 +8,7 @@ import app.redlamp.core.level.Step;
 import app.redlamp.core.level.Taken;
 import app.redlamp.core.level.VoiceLevels;
 import app.redlamp.core.placement.Bleed;
+import app.redlamp.core.placement.Table;
 import app.redlamp.desktop.control.Reading;
 import java.util.List;
 import java.util.Optional;
@@ -50,12 +51,13 @@ record HostsReading(LevelParts parts) {
             return;
         }
         Optional<Chain> there = kit.chain(other, need.room(), need.finishing());
-        OptionalDouble measured = Hosts.bleedDb(read, still, own, other);
+        OptionalDouble measured = Hosts.bleedDb(
+                read, still, parts.model().channel(own), parts.model().channel(other));
         if (there.isEmpty() || measured.isEmpty()) {
             return;
         }
-        double apart = parts.model().booth().apartM();
-        Bleed bleed = Bleed.of(there.get(), parts.model().booth().seats(), apart);
+        Table table = parts.model().kit().table().get();
+        Bleed bleed = Bleed.of(there.get(), table.seats(), table.apartM());
         // The prediction stands against the owner's voice; here it is the speaker's own microphone.
         double gains =
                 there.get().gainDb() - parts.model().chain().orElseThrow().gainDb();
@@ -68,7 +70,7 @@ record HostsReading(LevelParts parts) {
                                 kit.seats().get(other).name(),
                                 measured.getAsDouble(),
                                 predicted,
-                                apart),
+                                table.apartM()),
                 "bleed"));
     }
 

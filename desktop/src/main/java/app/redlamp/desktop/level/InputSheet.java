@@ -11,6 +11,7 @@ import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.RadioButton;
 import javafx.scene.control.ToggleGroup;
+import javafx.scene.layout.HBox;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 
@@ -25,6 +26,9 @@ final class InputSheet extends VBox implements Desk.Sheet<LevelParts> {
     private final Choice<Integer> rate;
     private final Choice<Integer> depth;
     private final Choice<Integer> channels;
+    private final Choice<Integer> own;
+    private final HBox routing;
+    private final Label whose = LevelParts.label("", "order-name");
     private final Button listen;
     private final Label state = LevelParts.wrapped("", "order-value");
     private List<Input> shown = List.of();
@@ -55,6 +59,14 @@ final class InputSheet extends VBox implements Desk.Sheet<LevelParts> {
                 String::valueOf,
                 Format::channels,
                 (f, c) -> parts.input().listenAt(f.sampleRateHz(), f.bits(), c));
+        own = new Choice<>(
+                "input-own",
+                parts.say("input.own"),
+                IntStream.rangeClosed(1, MOST_CHANNELS).boxed().toList(),
+                String::valueOf,
+                () -> parts.model().channel() + 1,
+                c -> parts.model().route(c - 1));
+        routing = Parts.line(whose, own);
         listen = parts.bench().button("input-listen", "input.listen", this::toggle);
         getChildren()
                 .addAll(
@@ -70,7 +82,8 @@ final class InputSheet extends VBox implements Desk.Sheet<LevelParts> {
                                 parts.bench().name("input.depth", ""),
                                 depth,
                                 parts.bench().name("input.channels", ""),
-                                channels),
+                                channels,
+                                routing),
                         inputs,
                         state,
                         LevelParts.wrapped(parts.say("input.caution"), "reading-caution"));
@@ -139,6 +152,11 @@ final class InputSheet extends VBox implements Desk.Sheet<LevelParts> {
         rate.refresh();
         depth.refresh();
         channels.refresh();
+        own.refresh();
+        whose.setText(parts.say("input.own.whose", parts.model().voice()));
+        boolean several = chosen != null && !chosen.simulated() && chosen.channels() > 1;
+        routing.setVisible(several);
+        routing.setManaged(several);
         boolean on = parts.input().listening().get();
         listen.setText(parts.say(on ? "input.stop" : "input.listen"));
         state.setText(state(on));

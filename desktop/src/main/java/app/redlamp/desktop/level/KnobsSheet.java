@@ -4,9 +4,12 @@ import app.redlamp.core.booth.WeekTime;
 import app.redlamp.core.chain.Chain;
 import app.redlamp.core.chain.Position;
 import app.redlamp.core.chain.Preamp;
+import app.redlamp.core.kit.Kit;
 import app.redlamp.core.kit.Seat;
+import app.redlamp.core.placement.Bleed;
 import app.redlamp.core.placement.Breath;
 import app.redlamp.desktop.bench.Choice;
+import app.redlamp.desktop.bench.CommitField;
 import app.redlamp.desktop.bench.Desk;
 import app.redlamp.desktop.bench.Parts;
 import java.time.DayOfWeek;
@@ -46,6 +49,9 @@ final class KnobsSheet extends VBox implements Desk.Sheet<LevelParts> {
     private final Choice<DayOfWeek> day;
     private final Choice<LocalTime> hour;
     private final HBox clock;
+    private final Choice<Bleed.Seats> seats;
+    private final CommitField apart;
+    private final HBox table;
     private boolean showing;
 
     KnobsSheet(LevelParts parts) {
@@ -77,6 +83,30 @@ final class KnobsSheet extends VBox implements Desk.Sheet<LevelParts> {
                         .booth()
                         .setTime(new WeekTime(parts.model().booth().time().get().day(), t)));
         clock = Parts.line(parts.bench().name("level.when", ""), day, hour);
+        seats = new Choice<>(
+                "level-seats",
+                parts.say("level.seats"),
+                List.of(Bleed.Seats.values()),
+                s -> parts.places().seats(s),
+                () -> parts.model().kit().table().get().seats(),
+                s -> parts.model().kit().sit(parts.model().kit().table().get().seated(s)));
+        apart = new CommitField(
+                        "level-apart",
+                        parts.say("level.apart"),
+                        () -> parts.lengths()
+                                .get()
+                                .say(parts.model().kit().table().get().apartM()),
+                        text -> parts.model()
+                                .kit()
+                                .enter(() -> parts.model()
+                                        .kit()
+                                        .sit(parts.model()
+                                                .kit()
+                                                .table()
+                                                .get()
+                                                .apart(parts.lengths().get().read(text)))))
+                .wide(80);
+        table = Parts.line(parts.bench().name("level.seats", "three"), seats, apart);
         getChildren()
                 .addAll(
                         whose,
@@ -95,7 +125,7 @@ final class KnobsSheet extends VBox implements Desk.Sheet<LevelParts> {
                                 "",
                                 angleWords,
                                 deg -> edit(s -> s.at(s.position().turned(deg)))),
-                        Parts.line(screen, clock));
+                        Parts.line(screen, table, clock));
         gain.setBlockIncrement(1);
         distance.setBlockIncrement(1);
         angle.setBlockIncrement(5);
@@ -162,6 +192,11 @@ final class KnobsSheet extends VBox implements Desk.Sheet<LevelParts> {
                 .currentSeat()
                 .filter(s -> s.popFilterM().isPresent())
                 .isPresent());
+        seats.refresh();
+        apart.refresh();
+        Kit kit = parts.model().kit().kit().get();
+        table.setVisible(kit != null && kit.seats().size() > 1);
+        table.setManaged(table.isVisible());
         day.refresh();
         hour.refresh();
         showing = false;

@@ -51,6 +51,10 @@ public final class LevelModel {
     private final Latest<ScriptText, String> lines;
     private final ReadOnlyStringWrapper loudestLine = new ReadOnlyStringWrapper("");
     private final Map<String, VoiceLevels> voices = new HashMap<>();
+
+    /** Channels of a real input that were chosen for voices. */
+    private final Map<String, Integer> routes = new HashMap<>();
+
     private final ReadOnlyObjectWrapper<Step> running = new ReadOnlyObjectWrapper<>();
     private final ReadOnlyObjectWrapper<LevelVerdict> verdict = new ReadOnlyObjectWrapper<>();
     private ScriptText script = ScriptText.EMPTY;
@@ -89,6 +93,7 @@ public final class LevelModel {
         });
         input.chosen().addListener((o, was, now) -> {
             asked = "";
+            routes.clear();
             forget();
             fitChannels();
         });
@@ -134,9 +139,11 @@ public final class LevelModel {
         }
         int voices = Math.max(1, heard(now));
         int most = input.simulated() ? voices : Math.max(1, input.chosen().get().channels());
-        int wanted = Math.min(voices, most);
-        if (wanted != input.format().get().channels() && !asked.equals(now.id() + voices)) {
-            asked = now.id() + voices;
+        int routed = routes.values().stream().mapToInt(c -> c + 1).max().orElse(1);
+        int wanted = Math.min(Math.max(voices, routed), most);
+        String why = now.id() + voices + routes;
+        if (wanted != input.format().get().channels() && !asked.equals(why)) {
+            asked = why;
             input.listenAt(
                     input.format().get().sampleRateHz(), input.format().get().bits(), wanted);
         }
@@ -219,9 +226,33 @@ public final class LevelModel {
         return voices.getOrDefault(name, VoiceLevels.none(channel(seat)));
     }
 
-    /** A single microphone may be heard by itself, whichever seat of the kit it is. */
-    private int channel(int seat) {
-        return Math.min(seat, input.format().get().channels() - 1);
+    /** Channel of the microphone of the voice that is looked at, from 0. */
+    public int channel() {
+        return channel(kit.seat().get());
+    }
+
+    /** The same of any voice. A single microphone may be heard by itself, whichever seat of the kit it is. */
+    int channel(int seat) {
+        Kit now = kit.kit().get();
+        int own = now == null || seat >= now.seats().size()
+                ? seat
+                : routes.getOrDefault(now.seats().get(seat).name(), seat);
+        return Math.min(own, input.format().get().channels() - 1);
+    }
+
+    /**
+     * Hears the voice that is looked at on another channel of a real input, from 0; what was heard of it before is forgotten. In
+     * the simulated booth every voice has its own.
+     */
+    public void route(int channel) {
+        if (input.simulated() || input.chosen().get() == null || voice().isEmpty() || channel == channel()) {
+            return;
+        }
+        stop();
+        voices.remove(voice());
+        routes.put(voice(), Math.max(0, Math.min(input.chosen().get().channels() - 1, channel)));
+        fitChannels();
+        judge();
     }
 
     /** Listens for a step: opens the input where it must be, and lets a simulated reader speak. */
@@ -237,7 +268,7 @@ public final class LevelModel {
     private void begin(Step step) {
         input.open(() -> {
             if (running.get() == step) {
-                speaking = channel(kit.seat().get());
+                speaking = channel();
                 gainDb = kit.path().get() == null
                         ? OptionalDouble.empty()
                         : OptionalDouble.of(kit.path().get().chain().gainDb());

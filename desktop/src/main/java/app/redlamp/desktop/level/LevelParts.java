@@ -6,6 +6,7 @@ import app.redlamp.core.text.CardWording;
 import app.redlamp.core.text.ChainWording;
 import app.redlamp.core.text.Lengths;
 import app.redlamp.core.text.LevelWording;
+import app.redlamp.core.text.PlaceWording;
 import app.redlamp.desktop.bench.Parts;
 import app.redlamp.desktop.look.Strings;
 import java.util.Locale;
@@ -86,6 +87,10 @@ final class LevelParts {
 
     CardWording cardWords() {
         return new CardWording(lengths.get(), bench.figures());
+    }
+
+    PlaceWording places() {
+        return new PlaceWording(lengths.get(), bench.figures());
     }
 
     ChainWording chains() {

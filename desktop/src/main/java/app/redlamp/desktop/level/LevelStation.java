@@ -75,6 +75,7 @@ public final class LevelStation extends ShownStation {
         model.running().addListener((o, was, now) -> soon.ask());
         model.booth().scene().addListener((o, was, now) -> soon.ask());
         model.booth().time().addListener((o, was, now) -> soon.ask());
+        model.kit().table().addListener((o, was, now) -> soon.ask());
         model.kit().seat().addListener((o, was, now) -> soon.ask());
         model.open().production().addListener((o, was, now) -> soon.ask());
         parts.input().inputs().addListener((o, was, now) -> soon.ask());

@@ -57,6 +57,8 @@ final class LevelView {
     private final Node bench;
     private String seated = "";
     private int frame;
+    private long hillsDrawn;
+    private long spectrumDrawn;
 
     /** What the meter has seen, for the picture. */
     private record Seen(LiveMeter.Look look) implements LiveHills.Levels {
@@ -98,6 +100,7 @@ final class LevelView {
         floor = new FloorSheet(parts);
         desk = new Desk<>(parts.bench(), sheets(), fault);
         desk.setId("level-desk");
+        parts.model().kit().fault().addListener((o, was, now) -> fault.set(now));
         bench = build();
         page.getChildren().add(bench);
         AnimationTimer timer = new AnimationTimer() {
@@ -308,11 +311,15 @@ final class LevelView {
             }
             return;
         }
-        meters.get(Math.min(meters.size() - 1, parts.model().kit().seat().get()))
-                .look(look);
+        meters.get(Math.min(meters.size() - 1, parts.model().channel())).look(look);
         dial.follow(look.levelDb(), look.highestDb());
-        hills.draw(levels);
-        if (frame % 4 == 0) {
+        // What has not changed is not drawn again: the needle alone moves with every frame.
+        if (look.hills() != hillsDrawn || frame < 3) {
+            hillsDrawn = look.hills();
+            hills.draw(levels);
+        }
+        if (look.spectra() != spectrumDrawn || frame < 3) {
+            spectrumDrawn = look.spectra();
             floor.follow(look);
         }
         Step running = parts.model().running().get();

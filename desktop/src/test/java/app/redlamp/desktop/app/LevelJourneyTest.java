@@ -10,11 +10,13 @@ import java.io.IOException;
 import java.nio.file.Path;
 import java.util.List;
 import javafx.application.Platform;
+import javafx.event.ActionEvent;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.RadioButton;
 import javafx.scene.control.Slider;
 import javafx.scene.control.TextField;
+import javafx.scene.control.ToggleButton;
 import javafx.scene.image.ImageView;
 import javafx.scene.input.KeyCode;
 import javafx.stage.Stage;
@@ -131,6 +133,43 @@ class LevelJourneyTest {
         window.fire(robot, "#card-picture");
         Window.until(() -> !robot.lookup("#card-photo").query().isVisible());
         assertThat(kept).as("what is kept stays").exists();
+    }
+
+    private static List<String> told(FxRobot robot) {
+        return robot.lookup("#level-reading .label").queryAllAs(Label.class).stream()
+                .map(Label::getText)
+                .toList();
+    }
+
+    /** Two hosts: each heard by itself, how equally loud they are, and how much of each is with the other. */
+    @Test
+    void hostsAreHeldAgainstEachOther(FxRobot robot) throws IOException {
+        openDemo(1);
+        for (int host = 0; host < 2; host++) {
+            window.push(robot, KeyCode.DIGIT1);
+            heard(Step.STILL);
+            window.push(robot, KeyCode.DIGIT3);
+            heard(Step.READ);
+            if (host == 0) {
+                window.push(robot, KeyCode.N);
+            }
+        }
+        Window.until(() -> robot.lookup("#more").tryQuery().isPresent());
+        robot.interact(() -> robot.lookup("#more").queryAs(ToggleButton.class).setSelected(true));
+        window.settle();
+        Window.until(() -> told(robot).contains("Bleed"));
+        assertThat(told(robot)).contains("Match");
+        window.push(robot, KeyCode.K);
+        Window.until(() -> robot.lookup("#level-apart").tryQuery().isPresent());
+        List<String> before = told(robot);
+        robot.interact(() -> {
+            TextField apart = robot.lookup("#level-apart").queryAs(TextField.class);
+            apart.requestFocus();
+            apart.setText("3 m");
+            apart.getOnAction().handle(new ActionEvent());
+        });
+        Window.until(() -> !told(robot).equals(before));
+        assertThat(told(robot)).as("computed for that far apart").anyMatch(t -> t.contains("predicted at 3"));
     }
 
     private Path picture() throws IOException {

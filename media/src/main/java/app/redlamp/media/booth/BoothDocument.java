@@ -16,6 +16,7 @@ import app.redlamp.core.kit.Kit;
 import app.redlamp.core.kit.Microphone;
 import app.redlamp.core.kit.RoomGuess;
 import app.redlamp.core.placement.Bleed;
+import app.redlamp.core.placement.Table;
 import app.redlamp.core.room.Material;
 import app.redlamp.core.spot.Spot;
 import app.redlamp.core.spot.Study;
@@ -90,7 +91,7 @@ public record BoothDocument(Booth booth, List<Act> acts) {
                         o.optionalText("seats").isPresent()
                                 ? Named.of(Bleed.Seats.class, o, "seats")
                                 : Bleed.Seats.ACROSS,
-                        o.optionalNumber("apartM").orElse(Booth.USUAL_APART_M));
+                        o.optionalNumber("apartM").orElse(Table.USUAL.apartM()));
         Habits habits = habits(o);
         boolean phantom = !o.names().contains("phantom") || o.flag("phantom");
         for (int i = 0; i < booth.stands().size(); i++) {

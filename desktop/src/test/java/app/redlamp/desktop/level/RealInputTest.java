@@ -1,0 +1,157 @@
+package app.redlamp.desktop.level;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+import static org.mockito.Mockito.mock;
+
+import app.redlamp.core.card.GainCard;
+import app.redlamp.core.level.InputFault;
+import app.redlamp.core.level.LiveMeter;
+import app.redlamp.core.level.Step;
+import app.redlamp.core.port.Capture;
+import app.redlamp.core.port.SimulatedBooth;
+import app.redlamp.desktop.job.JobService;
+import app.redlamp.desktop.kit.KitModel;
+import app.redlamp.desktop.look.Strings;
+import app.redlamp.desktop.production.ProductionModel;
+import app.redlamp.desktop.shell.UndoHistory;
+import app.redlamp.media.demo.DemoProduction;
+import app.redlamp.media.kit.KitShelf;
+import app.redlamp.media.production.ProductionFolders;
+import java.io.IOException;
+import java.nio.file.Path;
+import java.time.Clock;
+import java.time.Instant;
+import java.time.ZoneOffset;
+import java.util.ArrayDeque;
+import java.util.List;
+import java.util.Locale;
+import java.util.Queue;
+import java.util.SplittableRandom;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+
+/** A box with four sockets, and the microphone in the second. What the box gives is handed over block by block. */
+class RealInputTest {
+    private static final Clock CLOCK = Clock.fixed(Instant.parse("2026-02-16T17:00:00Z"), ZoneOffset.UTC);
+    private static final double NOISE = 0.001;
+
+    @TempDir
+    Path home;
+
+    private final Queue<Runnable> pending = new ArrayDeque<>();
+    private final JobService jobs = new JobService(Runnable::run, pending::add);
+    private final Box box = new Box();
+    private InputModel input;
+    private LevelModel level;
+
+    private static final class Box implements Capture {
+        Taker taker;
+        Format format;
+
+        @Override
+        public List<Input> inputs() {
+            return List.of(new Input("device:box", "Lamp box", false, 4));
+        }
+
+        @Override
+        public Line open(Input input, Format wanted, Taker to) {
+            taker = to;
+            format = wanted;
+            Line line = mock(Line.class);
+            return line;
+        }
+
+        @Override
+        public void close() {}
+
+        /** Noise in the second socket, nothing in the others. */
+        void give(double seconds) {
+            SplittableRandom random = new SplittableRandom(9);
+            float[][] block = new float[format.channels()][480];
+            for (int n = 0; n < seconds * format.sampleRateHz(); n += 480) {
+                if (block.length > 1) {
+                    for (int i = 0; i < 480; i++) {
+                        block[1][i] = (float) (NOISE * random.nextGaussian());
+                    }
+                }
+                taker.take(block, 480, 0);
+            }
+        }
+    }
+
+    @BeforeEach
+    void begin() throws IOException {
+        Strings strings = new Strings(Locale.ENGLISH);
+        ProductionModel open =
+                new ProductionModel(new ProductionFolders(CLOCK), jobs, new UndoHistory(), strings, CLOCK);
+        KitModel kit = new KitModel(open, new KitShelf(home.resolve("library")), jobs, strings);
+        input = new InputModel(box, jobs, pending::add);
+        level = new LevelModel(kit, input, mock(SimulatedBooth.class), jobs, strings, CLOCK);
+        input.refresh();
+        try (DemoProduction demo = DemoProduction.in(home, CLOCK)) {
+            open.open(demo.folder());
+        }
+        settle();
+        assertThat(level.voice()).isNotBlank();
+    }
+
+    private void settle() {
+        while (!pending.isEmpty()) {
+            pending.remove().run();
+        }
+    }
+
+    private void take(Step step) {
+        level.take(step);
+        settle();
+        assertThat(level.running().get()).isEqualTo(step);
+        box.give(step.seconds() + 1);
+        settle();
+        assertThat(level.running().get()).isNull();
+    }
+
+    @Test
+    void theFirstSocketIsSilentAndSaidToBe() {
+        take(Step.STILL);
+        assertThat(input.simulated()).isFalse();
+        assertThat(level.verdict().get().faults()).extracting(InputFault::kind).containsExactly(InputFault.Kind.ZEROS);
+    }
+
+    @Test
+    void theVoiceIsHeardOnTheChannelThatWasChosen() {
+        take(Step.STILL);
+        level.route(1);
+        settle();
+        assertThat(level.channel()).isEqualTo(1);
+        assertThat(input.format().get().channels()).as("as many as are needed").isEqualTo(2);
+        assertThat(level.levels().of(Step.STILL))
+                .as("what the other socket gave")
+                .isEmpty();
+        take(Step.STILL);
+        assertThat(level.levels().of(Step.STILL).orElseThrow().noiseFloorDbfs().orElseThrow())
+                .isCloseTo(20 * Math.log10(NOISE), within(1.5));
+        assertThat(level.verdict().get().faults()).isEmpty();
+        LiveMeter.Look look = new LiveMeter.Look();
+        input.meters().get().get(level.channel()).look(look);
+        assertThat(look.levelDb()).isBetween(-60.0, -40.0);
+    }
+
+    @Test
+    void moreThanTheBoxHasIsTheLastItHas() {
+        level.route(11);
+        settle();
+        assertThat(level.channel()).isEqualTo(3);
+        assertThat(input.format().get().channels()).isEqualTo(4);
+    }
+
+    @Test
+    void aCardNamesTheBox() {
+        CardModel cards = new CardModel(level, new Strings(Locale.ENGLISH));
+        take(Step.STILL);
+        assertThat(cards.canWrite()).as("only silence so far").isFalse();
+        cards.write(List.of(), "");
+        assertThat(cards.last().map(GainCard::input)).isEmpty();
+    }
+}
