@@ -19,6 +19,7 @@ import java.util.Optional;
 import java.util.function.Consumer;
 import javafx.event.Event;
 import javafx.scene.control.ButtonBase;
+import javafx.scene.control.Slider;
 import javafx.scene.control.TextInputControl;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
@@ -213,13 +214,36 @@ final class ShotList {
             w.shell().switchTheme();
             fire(w, "#desk-input");
         }));
+        shots.add(new Shot("level-headphones-daylight", w -> {
+            fire(w, "#desk-monitor");
+            w.level().listen();
+        }));
+        shots.add(new Shot("level-loudspeaker-daylight", w -> {
+            fire(w, "#output-booth-loudspeaker");
+            fire(w, "#monitor-start");
+        }));
+        shots.add(new Shot("level-loudspeaker-heard-daylight", w -> {
+            turnUp(w);
+            w.level().take(Step.READ);
+        }));
+        shots.add(new Shot("level-watch-daylight", w -> {
+            fire(w, "#monitor-start");
+            fire(w, "#desk-watch");
+            fire(w, "#watch-start");
+        }));
         shots.add(new Shot("level-noisy-daylight", w -> {
             fire(w, "#desk-floor");
             w.level().booth().setTime(new WeekTime(DayOfWeek.MONDAY, LocalTime.of(6, 0)));
             w.level().take(Step.STILL);
         }));
         shots.add(new Shot("level-two-hosts-daylight", w -> w.production().open(podcast)));
+        shots.add(new Shot("level-two-hosts-hands-daylight", w -> fire(w, "#desk-hands")));
         shots.add(new Shot("level-two-hosts-large-daylight", w -> w.shell().scale(5)));
+    }
+
+    private static void turnUp(Wiring wiring) {
+        Slider gain = (Slider) wiring.scene().lookup("#monitor-gain");
+        gain.setValue(-3);
     }
 
     private void planBrief(Path book) {

@@ -78,6 +78,11 @@ final class LevelReading {
         if (next.isEmpty()) {
             return Optional.empty();
         }
+        if (next.get() == Step.TURN
+                && parts.input().simulated()
+                && !parts.model().movedSince()) {
+            return verdict.turn().map(this::turnIt);
+        }
         Step step = next.get() == Step.TURN ? Step.LOUDEST : next.get();
         String label = next.get() == Step.TURN
                 ? parts.say("level.turned")
@@ -216,19 +221,21 @@ final class LevelReading {
     }
 
     private void turn(Turn turn, List<Reading.Help> all) {
-        Chain chain = parts.model().chain().orElseThrow();
-        double to = chain.preamp().within(chain.gainDb() + turn.db());
-        boolean simulated = parts.input().simulated();
         boolean moved = parts.model().movedSince();
         all.add(new Reading.Help(
                 moved ? parts.say("level.moved") : parts.words().turn(turn),
                 moved ? parts.say("level.moved.detail") : parts.words().marks(turn),
-                simulated && !moved
-                        ? Optional.of(new Reading.Action(
-                                "level-turn",
-                                parts.say("level.turn.do", parts.chains().gain(to)),
-                                () -> parts.model().kit().editSeat("edit.gain", s -> s.gained(to))))
-                        : Optional.empty()));
+                Optional.empty()));
+    }
+
+    /** In the simulated booth the knob is turned here. */
+    private Reading.Action turnIt(Turn turn) {
+        Chain chain = parts.model().chain().orElseThrow();
+        double to = chain.preamp().within(chain.gainDb() + turn.db());
+        return new Reading.Action(
+                "level-turn",
+                parts.say("level.turn.do", parts.chains().gain(to)),
+                () -> parts.model().kit().editSeat("edit.gain", s -> s.gained(to)));
     }
 
     /** What may help where the knob ends. */
