@@ -56,6 +56,10 @@ public final class MonitorModel {
         this.monitoring = monitoring;
         this.jobs = jobs;
         this.interfaceThread = interfaceThread;
+        level.open().folder().addListener((o, was, now) -> {
+            stop();
+            warning.set(Warning.NONE);
+        });
         level.input().listening().addListener((o, was, now) -> {
             if (!now) {
                 stop();
@@ -190,9 +194,8 @@ public final class MonitorModel {
         public void howls(double hz) {
             interfaceThread.execute(() -> {
                 if (on.get()) {
-                    Optional<Echo> echo = warning.get().echo();
                     stop();
-                    warning.set(new Warning(echo, OptionalDouble.of(hz)));
+                    warning.set(new Warning(Optional.empty(), OptionalDouble.of(hz)));
                 }
             });
         }
@@ -208,7 +211,7 @@ public final class MonitorModel {
         }
     }
 
-    /** Stops; a warning stays until it begins again. */
+    /** Stops; that it howled is said until it begins again. */
     public void stop() {
         age++;
         playing.ifPresent(p -> {
@@ -218,6 +221,7 @@ public final class MonitorModel {
         });
         playing = Optional.empty();
         on.set(false);
+        warning.set(new Warning(Optional.empty(), warning.get().howlHz()));
     }
 
     private void close(Ears ears) {

@@ -203,6 +203,7 @@ class LevelJourneyTest {
         Window.until(() -> robot.lookup("#level-unmonitor").tryQuery().isPresent());
         assertThat(label(robot, "#monitor-state")).contains("A loudspeaker is on");
         window.fire(robot, "#level-unmonitor");
+        Window.until(() -> label(robot, "#monitor-state").startsWith("Nothing"));
         Window.until(() ->
                 robot.lookup("#monitor-start").queryAs(Button.class).getText().equals("Hear yourself"));
     }
