@@ -11,6 +11,7 @@ import app.redlamp.core.level.Suspect;
 import app.redlamp.core.placement.Table;
 import app.redlamp.core.plan.Production;
 import app.redlamp.core.plan.RoomNeeds;
+import app.redlamp.core.port.Capture.Fault;
 import app.redlamp.core.port.SimulatedBooth;
 import app.redlamp.core.spot.Spot;
 import app.redlamp.core.spot.Study;
@@ -18,7 +19,6 @@ import app.redlamp.desktop.job.JobService;
 import app.redlamp.desktop.job.Latest;
 import app.redlamp.desktop.kit.KitModel;
 import java.io.IOException;
-import java.io.UncheckedIOException;
 import java.util.List;
 import java.util.Optional;
 import javafx.beans.property.ReadOnlyObjectProperty;
@@ -34,7 +34,7 @@ public final class BoothModel {
     private final ReadOnlyObjectWrapper<Scene> scene = new ReadOnlyObjectWrapper<>();
     private final ReadOnlyObjectWrapper<WeekTime> time = new ReadOnlyObjectWrapper<>();
     private final Latest<Place, Scene> rooms;
-    private final Latest<Booth, Booth> booths;
+    private final Latest<Booth, Boolean> booths;
     private Optional<Runnable> afterBooth = Optional.empty();
 
     /** A room that is to be heard. */
@@ -122,19 +122,24 @@ public final class BoothModel {
         }
     }
 
-    private Booth prepare(Booth wanted) {
+    private boolean prepare(Booth wanted) {
         try {
             booth.prepare(wanted);
-            return wanted;
+            return true;
         } catch (IOException e) {
-            throw new UncheckedIOException(e);
+            return false;
         }
     }
 
-    private void ready(Booth now) {
+    /** Whoever waits for it is let on, or told that there is none. */
+    private void ready(boolean prepared) {
         Optional<Runnable> then = afterBooth;
         afterBooth = Optional.empty();
-        then.ifPresent(Runnable::run);
+        if (prepared) {
+            then.ifPresent(Runnable::run);
+        } else if (then.isPresent()) {
+            input.fail(Fault.OTHER);
+        }
     }
 
     /** Does something as soon as what is listened to is as room and kit have it. */

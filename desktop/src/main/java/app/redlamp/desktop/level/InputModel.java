@@ -259,6 +259,12 @@ public final class InputModel {
         meters.set(List.of());
     }
 
+    /** It cannot be listened to: whoever waits for it is told. */
+    void fail(Fault why) {
+        close();
+        fault.set(why);
+    }
+
     /** On the capturing thread. */
     private final class Ears implements Capture.Taker {
         @Override
@@ -282,10 +288,7 @@ public final class InputModel {
 
         @Override
         public void ended(Fault why) {
-            interfaceThread.execute(() -> {
-                close();
-                fault.set(why);
-            });
+            interfaceThread.execute(() -> fail(why));
         }
     }
 }

@@ -3,6 +3,9 @@ package app.redlamp.desktop.level;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
+import static org.mockito.ArgumentMatchers.any;
+import static org.mockito.Mockito.doThrow;
+import static org.mockito.Mockito.mock;
 
 import app.redlamp.core.booth.Defect;
 import app.redlamp.core.booth.WeekTime;
@@ -14,7 +17,9 @@ import app.redlamp.core.chain.SignalPath;
 import app.redlamp.core.level.LevelVerdict;
 import app.redlamp.core.level.Step;
 import app.redlamp.core.level.Turn;
+import app.redlamp.core.port.Capture;
 import app.redlamp.core.port.Capture.Fault;
+import app.redlamp.core.port.SimulatedBooth;
 import app.redlamp.desktop.job.JobService;
 import app.redlamp.desktop.kit.KitModel;
 import app.redlamp.desktop.look.Strings;
@@ -276,6 +281,19 @@ class LevelModelTest {
         assertThat(level.levels().of(Step.STILL).orElseThrow().info().sampleRateHz())
                 .isEqualTo(44_100);
         assertThatThrownBy(() -> input.listenAt(100, 24, 1)).hasMessageContaining("8000");
+    }
+
+    /** The speech that ships cannot be read: the step ends, and the input is said to be at fault. */
+    @Test
+    void aBoothThatCannotBeMadeEndsTheStep() throws IOException {
+        SimulatedBooth broken = mock(SimulatedBooth.class);
+        doThrow(new IOException("half a file")).when(broken).prepare(any());
+        LevelModel other = new LevelModel(kit, input, broken, jobs, strings, CLOCK);
+        until(() -> other.booth().scene().get() != null);
+        other.take(Step.STILL);
+        until(() -> input.fault().get() != null);
+        assertThat(input.fault().get()).isEqualTo(Capture.Fault.OTHER);
+        assertThat(other.running().get()).isNull();
     }
 
     @Test
