@@ -54,12 +54,13 @@ final class MonitorSheet extends VBox implements Desk.Sheet<LevelParts> {
                         Parts.line(
                                 start,
                                 parts.bench().button("monitor-refresh", "input.refresh", model::refresh),
-                                parts.bench().name("monitor.gain", ""),
+                                parts.bench().name("monitor.gain", "monitoring"),
                                 gain,
                                 gainWords),
                         outputs,
                         state,
                         LevelParts.wrapped(parts.say("monitor.caution"), "reading-caution"));
+        parts.bench().glossary().explain(state, "howl");
         sceneProperty().addListener((o, was, now) -> {
             if (now != null) {
                 model.refresh();
