@@ -82,9 +82,9 @@ final class InputSheet extends VBox implements Desk.Sheet<LevelParts> {
                                 parts.bench().name("input.depth", ""),
                                 depth,
                                 parts.bench().name("input.channels", ""),
-                                channels,
-                                routing),
+                                channels),
                         inputs,
+                        routing,
                         state,
                         LevelParts.wrapped(parts.say("input.caution"), "reading-caution"));
     }
