@@ -65,7 +65,10 @@ final class InputSheet extends VBox implements Desk.Sheet<LevelParts> {
                 IntStream.rangeClosed(1, MOST_CHANNELS).boxed().toList(),
                 String::valueOf,
                 () -> parts.model().channel() + 1,
-                c -> parts.model().route(c - 1));
+                c -> {
+                    parts.model().route(c - 1);
+                    show(parts);
+                });
         routing = Parts.line(whose, own);
         listen = parts.bench().button("input-listen", "input.listen", this::toggle);
         getChildren()

@@ -245,12 +245,16 @@ public final class LevelModel {
      * the simulated booth every voice has its own.
      */
     public void route(int channel) {
-        if (input.simulated() || input.chosen().get() == null || voice().isEmpty() || channel == channel()) {
+        if (input.simulated() || input.chosen().get() == null || voice().isEmpty()) {
+            return;
+        }
+        int there = Math.max(0, Math.min(input.chosen().get().channels() - 1, channel));
+        if (there == channel()) {
             return;
         }
         stop();
         voices.remove(voice());
-        routes.put(voice(), Math.max(0, Math.min(input.chosen().get().channels() - 1, channel)));
+        routes.put(voice(), there);
         fitChannels();
         judge();
     }

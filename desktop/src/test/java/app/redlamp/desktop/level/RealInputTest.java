@@ -144,6 +144,9 @@ class RealInputTest {
         settle();
         assertThat(level.channel()).isEqualTo(3);
         assertThat(input.format().get().channels()).isEqualTo(4);
+        take(Step.STILL);
+        level.route(11);
+        assertThat(level.levels().of(Step.STILL)).as("nothing was changed").isPresent();
     }
 
     @Test
