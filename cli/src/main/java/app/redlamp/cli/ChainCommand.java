@@ -89,6 +89,7 @@ final class ChainCommand implements Callable<Integer> {
     @Override
     public Integer call() throws IOException {
         Equipment equipment = shelves.apply(library.folder());
+        equipment.faults().forEach(console::error);
         Kit kit;
         try {
             kit = equipment.read(file);

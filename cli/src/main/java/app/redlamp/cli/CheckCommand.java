@@ -39,7 +39,7 @@ final class CheckCommand implements Callable<Integer> {
     private Chosen chosen;
 
     @Parameters(paramLabel = "FILE", arity = "1..*", description = "Recordings of one delivery.")
-    private List<Path> files;
+    private List<String> files;
 
     @Option(names = "--json", description = "Prints one JSON object.")
     private boolean json;

@@ -10,7 +10,9 @@ import app.redlamp.core.port.Recordings;
 import app.redlamp.core.spec.Judge;
 import app.redlamp.core.spec.Specification;
 import app.redlamp.core.text.Wording;
+import app.redlamp.media.disk.Reason;
 import java.io.IOException;
+import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
@@ -44,7 +46,7 @@ final class FinishCommand implements Callable<Integer> {
     private boolean json;
 
     @Parameters(paramLabel = "FILE", arity = "1..*", description = "Recordings of one delivery.")
-    private List<Path> files;
+    private List<String> files;
 
     /** How one file ended: a result, or the line that says why it could not be tried. */
     private record Ended(Measured measured, Optional<Finishing.Result> result, String error) {}
@@ -56,12 +58,14 @@ final class FinishCommand implements Callable<Integer> {
     }
 
     @Override
-    public Integer call() {
+    public Integer call() throws IOException {
         Specification specification = chosen.specification();
         List<Measured> all = Measured.all(files, recordings);
         int common = Judge.commonChannels(
                 all.stream().flatMap(m -> m.report().stream()).toList());
-        List<Ended> ended = SideBySide.run(all, m -> finish(m, specification, common));
+        // A link that was named is meant; what is written lies where it leads.
+        Path into = Files.isDirectory(out) ? out.toRealPath() : out;
+        List<Ended> ended = SideBySide.run(all, m -> finish(m, specification, common, into));
         Wording wording = console.wording();
         List<Map<String, Object>> entries = new ArrayList<>();
         for (Ended one : ended) {
@@ -75,20 +79,20 @@ final class FinishCommand implements Callable<Integer> {
         }
         ended.stream()
                 .filter(e -> !e.error().isEmpty())
-                .forEach(e -> console.error(e.measured().file() + ": " + e.error()));
+                .forEach(e -> console.error(e.measured().name() + ": " + e.error()));
         return exitCode(ended);
     }
 
-    private Ended finish(Measured measured, Specification specification, int common) {
+    private Ended finish(Measured measured, Specification specification, int common, Path into) {
         if (measured.report().isEmpty()) {
             return new Ended(measured, Optional.empty(), measured.error());
         }
         try {
             Finishing.Order order =
-                    new Finishing.Order(measured.file(), measured.report().get(), specification, common, out);
+                    new Finishing.Order(measured.file(), measured.report().get(), specification, common, into);
             return new Ended(measured, Optional.of(finishing.finish(order, Progress.NONE)), "");
-        } catch (IOException e) {
-            return new Ended(measured, Optional.empty(), String.valueOf(e.getMessage()));
+        } catch (IOException | RuntimeException | OutOfMemoryError | StackOverflowError e) {
+            return new Ended(measured, Optional.empty(), Reason.whole(e));
         }
     }
 

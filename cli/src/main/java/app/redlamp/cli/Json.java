@@ -40,7 +40,7 @@ final class Json {
     /** The entry of one file: its report, or its error. */
     static Map<String, Object> entry(Measured measured, Wording wording) {
         Map<String, Object> entry = new LinkedHashMap<>();
-        entry.put("file", measured.file().toString());
+        entry.put("file", measured.name());
         entry.put("ok", measured.report().isPresent());
         if (measured.report().isPresent()) {
             addReport(entry, measured.report().get(), wording);

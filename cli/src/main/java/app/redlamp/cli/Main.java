@@ -1,5 +1,8 @@
 package app.redlamp.cli;
 
+import app.redlamp.media.disk.Reason;
+import app.redlamp.media.disk.Scratch;
+import app.redlamp.media.library.Places;
 import java.io.OutputStreamWriter;
 import java.io.PrintStream;
 import java.io.PrintWriter;
@@ -36,6 +39,7 @@ public final class Main {
 
     /** Ends the process with the exit code of the command. */
     public static void main(String[] arguments) {
+        Scratch.begin(Places.cache());
         PrintStream out = new PrintStream(System.out, true, StandardCharsets.UTF_8);
         PrintStream err = new PrintStream(System.err, true, StandardCharsets.UTF_8);
         System.exit(run(new Console(out, err, Locale.getDefault()), arguments));
@@ -47,11 +51,11 @@ public final class Main {
         line.setOut(writer(console.out()));
         line.setErr(writer(console.err()));
         line.setParameterExceptionHandler((problem, given) -> {
-            console.error(problem.getMessage().lines().findFirst().orElse("wrong arguments") + "; see redlamp --help");
+            console.error(Reason.line(String.valueOf(problem.getMessage())) + "; see redlamp --help");
             return Console.CANNOT;
         });
         line.setExecutionExceptionHandler((problem, command, parsed) -> {
-            console.error(problem.getMessage() == null ? problem.toString() : problem.getMessage());
+            console.error(Reason.whole(problem));
             return Console.CANNOT;
         });
         if (arguments.length == 0) {

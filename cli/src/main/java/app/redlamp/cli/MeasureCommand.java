@@ -19,7 +19,7 @@ final class MeasureCommand implements Callable<Integer> {
     private final Recordings recordings;
 
     @Parameters(paramLabel = "FILE", arity = "1..*", description = "Recordings to measure.")
-    private List<Path> files;
+    private List<String> files;
 
     @Option(names = "--json", description = "Prints one JSON object.")
     private boolean json;

@@ -3,29 +3,45 @@ package app.redlamp.cli;
 import app.redlamp.core.analysis.Report;
 import app.redlamp.core.port.Progress;
 import app.redlamp.core.port.Recordings;
+import app.redlamp.media.disk.Reason;
 import java.io.IOException;
+import java.nio.file.InvalidPathException;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Optional;
 
-/** A file with its report, or with the one line that says why there is none. */
-record Measured(Path file, Optional<Report> report, String error) {
+/**
+ * A file with its report, or with the one line that says why there is none.
+ *
+ * @param name as it was given; some are no names of files in this session's character set
+ */
+record Measured(String name, Optional<Report> report, String error) {
 
-    /** Measures files side by side; the result is in the order given. */
-    static List<Measured> all(List<Path> files, Recordings recordings) {
-        return SideBySide.run(files, file -> of(file, recordings));
+    private static final String NOT_A_NAME =
+            "is a name that cannot be read in this session's character set; set LC_ALL=C.UTF-8, or rename the file";
+
+    /** Measures files side by side; the result is in the order given, and nothing that one of them does ends another. */
+    static List<Measured> all(List<String> names, Recordings recordings) {
+        return SideBySide.run(names, name -> of(name, recordings));
     }
 
-    private static Measured of(Path file, Recordings recordings) {
+    private static Measured of(String name, Recordings recordings) {
         try {
-            return new Measured(file, Optional.of(recordings.measure(file, Progress.NONE)), "");
-        } catch (IOException e) {
-            return new Measured(file, Optional.empty(), String.valueOf(e.getMessage()));
+            return new Measured(name, Optional.of(recordings.measure(Path.of(name), Progress.NONE)), "");
+        } catch (InvalidPathException e) {
+            return new Measured(name, Optional.empty(), NOT_A_NAME);
+        } catch (IOException | RuntimeException | OutOfMemoryError | StackOverflowError e) {
+            return new Measured(name, Optional.empty(), Reason.whole(e));
         }
+    }
+
+    /** Where it was measured, it is a path. */
+    Path file() {
+        return Path.of(name);
     }
 
     /** Prints the errors of those that could not be measured. */
     static void printErrors(List<Measured> all, Console console) {
-        all.stream().filter(m -> m.report().isEmpty()).forEach(m -> console.error(m.file() + ": " + m.error()));
+        all.stream().filter(m -> m.report().isEmpty()).forEach(m -> console.error(m.name() + ": " + m.error()));
     }
 }

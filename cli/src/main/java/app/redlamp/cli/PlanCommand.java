@@ -45,6 +45,7 @@ final class PlanCommand implements Callable<Integer> {
         } catch (IOException e) {
             throw new IOException(folder + ": " + e.getMessage(), e);
         }
+        seen.notice().ifPresent(line -> console.error(folder + ": " + line));
         LocalDate today = LocalDate.now(clock);
         ProductionPlan plan = ProductionPlan.of(
                 seen.production(), TakeFinder.takes(seen.production(), seen.found()), today, clock.getZone());

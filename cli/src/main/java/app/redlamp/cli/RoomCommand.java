@@ -55,6 +55,7 @@ final class RoomCommand implements Callable<Integer> {
     @Override
     public Integer call() throws IOException {
         Rooms rooms = shelves.apply(library.folder());
+        rooms.faults().forEach(console::error);
         Spot spot;
         try {
             spot = rooms.read(file);

@@ -17,6 +17,9 @@ import app.redlamp.core.spec.Specification;
 import app.redlamp.core.text.Figures;
 import app.redlamp.media.booth.BoothDocument;
 import app.redlamp.media.booth.DemoVoice;
+import app.redlamp.media.disk.Disk;
+import app.redlamp.media.disk.PassingName;
+import app.redlamp.media.disk.Reason;
 import app.redlamp.media.wav.WavWriter;
 import java.io.IOException;
 import java.nio.file.FileAlreadyExistsException;
@@ -102,11 +105,11 @@ final class SimulateCommand implements Callable<Integer> {
                 .orElseThrow(() -> new IOException("there is no specification '" + specId + "'; see redlamp specs"));
         Finishing finishing = KitNeeds.finishing(specification, Voice.USUAL);
         try {
-            return BoothDocument.read(
-                    file,
-                    rooms.apply(library.folder()).materials(),
-                    shelves.apply(library.folder()).parts(),
-                    finishing);
+            Rooms materials = rooms.apply(library.folder());
+            Equipment parts = shelves.apply(library.folder());
+            materials.faults().forEach(console::error);
+            parts.faults().forEach(console::error);
+            return BoothDocument.read(file, materials.materials(), parts.parts(), finishing);
         } catch (IOException e) {
             throw new IOException(file + ": " + e.getMessage(), e);
         }
@@ -117,19 +120,27 @@ final class SimulateCommand implements Callable<Integer> {
         if (Files.exists(out)) {
             throw new IOException(out + ": is there already; name another file");
         }
-        Path part = out.resolveSibling(out.getFileName() + ".part");
+        Path part = PassingName.beside(out);
+        try {
+            record(performance, part);
+            Disk.REAL.publish(part, out);
+        } catch (FileAlreadyExistsException e) {
+            throw new IOException(out + ": is there already; name another file", e);
+        } catch (IOException e) {
+            throw new IOException(
+                    out + ": cannot be written (" + Reason.of(e) + "); free some space or choose another folder", e);
+        } finally {
+            Files.deleteIfExists(part);
+        }
+    }
+
+    private static void record(Performance performance, Path part) throws IOException {
         try (WavWriter writer = new WavWriter(part, performance.sampleRateHz(), performance.channels(), BITS)) {
             float[][] block = new float[performance.channels()][BLOCK];
             for (int n = performance.read(block, BLOCK); n > 0; n = performance.read(block, BLOCK)) {
                 writer.accept(block, n);
             }
-        } catch (FileAlreadyExistsException e) {
-            throw new IOException(part + ": is there already; remove it, or name another file", e);
-        } catch (IOException e) {
-            Files.deleteIfExists(part);
-            throw new IOException(out + ": cannot be written (" + e.getMessage() + ")", e);
         }
-        Files.move(part, out);
     }
 
     private void print(BoothDocument document, Performance performance) {

@@ -1,5 +1,6 @@
 package app.redlamp.media;
 
+import app.redlamp.core.port.Progress;
 import app.redlamp.core.signal.AudioInfo;
 import app.redlamp.core.signal.AudioSource;
 import app.redlamp.media.ffmpeg.DecodedFile;
@@ -27,6 +28,15 @@ public final class AudioFiles {
 
     /** @throws ReadFault where the file is no recording that can be read */
     public static Opened open(Path path) throws IOException {
+        return open(path, Progress.NONE);
+    }
+
+    /**
+     * The same, and stops opening when it is cancelled.
+     *
+     * @throws java.util.concurrent.CancellationException if cancelled
+     */
+    public static Opened open(Path path, Progress progress) throws IOException {
         if (!Files.exists(path)) {
             throw new ReadFault("is not there; check the name");
         }
@@ -46,7 +56,7 @@ public final class AudioFiles {
         if (wav.isPresent()) {
             return new Opened(wav.get(), wav.get()::info);
         }
-        DecodedFile decoded = new DecodedFile(path);
+        DecodedFile decoded = new DecodedFile(path, progress);
         return new Opened(decoded, decoded::info);
     }
 }

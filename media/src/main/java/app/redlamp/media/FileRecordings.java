@@ -13,7 +13,7 @@ public final class FileRecordings implements Recordings {
 
     @Override
     public Report measure(Path file, Progress progress) throws IOException {
-        AudioFiles.Opened opened = AudioFiles.open(file);
+        AudioFiles.Opened opened = AudioFiles.open(file, progress);
         try (AudioSource source = new WatchedSource(opened.source(), progress)) {
             return RecordingAnalyzer.of(source, opened.whole());
         }

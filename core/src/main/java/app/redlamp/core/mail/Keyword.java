@@ -2,6 +2,7 @@ package app.redlamp.core.mail;
 
 import app.redlamp.core.spec.Asked;
 import java.util.ArrayList;
+import java.util.BitSet;
 import java.util.List;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
@@ -52,12 +53,14 @@ record Keyword(Asked asked, String measure, int from, int to) {
     /** All that there are; where two overlap the longer one, as "true peak" before "peak". */
     static List<Keyword> in(String text) {
         List<Keyword> all = new ArrayList<>();
+        BitSet taken = new BitSet(text.length());
         for (Rule rule : RULES) {
             Matcher found = rule.pattern().matcher(text);
             while (found.find()) {
-                Keyword word = new Keyword(rule.asked(), rule.measure(), found.start(), found.end());
-                if (all.stream().noneMatch(w -> w.from() < word.to() && word.from() < w.to())) {
-                    all.add(word);
+                int next = taken.nextSetBit(found.start());
+                if (next < 0 || next >= found.end()) {
+                    taken.set(found.start(), found.end());
+                    all.add(new Keyword(rule.asked(), rule.measure(), found.start(), found.end()));
                 }
             }
         }

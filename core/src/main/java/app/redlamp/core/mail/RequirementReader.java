@@ -31,7 +31,7 @@ public final class RequirementReader {
             "broadcast quality|studio quality|professional quality|industry standards?|usual levels?|normal levels?"
                     + "|not too (?:loud|quiet)|loud enough|good quality|high quality|good levels?|decent levels?");
     /** The end of a line that was only broken because it was long. */
-    private static final Pattern WRAPPED = Pattern.compile("[^\\n]{50,}\\n(?=[^\\n*\\-•\\s])");
+    private static final Pattern WRAPPED = Pattern.compile("(?<=[^\\n]{50})\\n(?=[^\\n*\\-•\\s])");
 
     private static final Pattern LABEL = Pattern.compile("\\s*[:=]\\s*");
     private static final Pattern BREAK = Pattern.compile("[.;!?]\\s|\\n|\\bbut\\b");
@@ -228,8 +228,13 @@ public final class RequirementReader {
         boolean time = kind.equals(TIMES);
         return keywords.stream()
                 .filter(k -> kind.contains(k.asked()) && (k.to() <= figure.from() || k.from() >= figure.to()))
-                .filter(k -> distance(figure, k, time) <= FAR)
+                .filter(k -> apart(figure, k) <= FAR && distance(figure, k, time) <= FAR)
                 .min(Comparator.comparingInt(k -> distance(figure, k, time)));
+    }
+
+    /** Characters between; what is too far away is not looked at any closer, however long the mail is. */
+    private static int apart(Figure figure, Keyword keyword) {
+        return keyword.to() <= figure.from() ? figure.from() - keyword.to() : keyword.from() - figure.to();
     }
 
     private int distance(Figure figure, Keyword keyword, boolean followingFirst) {

@@ -82,8 +82,8 @@ public final class FileNames {
                 }));
         // Where a part is empty its separator goes too; points and blanks at the ends are lost on some file systems.
         String name = Normalizer.normalize(filled, Normalizer.Form.NFC)
-                .replaceAll("([_-])[_-]*_+", "$1")
-                .replaceAll("^[ ._-]+|[ ._-]+$", "");
+                .replaceAll("(?<![_-])([_-])[_-]*_", "$1")
+                .replaceAll("^[ ._-]+|(?<![ ._-])[ ._-]+$", "");
         if (name.isEmpty()) {
             throw new IllegalArgumentException("'" + title + "' would have no name; put {nn} into the pattern");
         }
@@ -115,7 +115,7 @@ public final class FileNames {
     public static String folder(String title) {
         String name = Normalizer.normalize(LEFT_OUT.matcher(title).replaceAll(" "), Normalizer.Form.NFC)
                 .replaceAll("\\s+", " ")
-                .replaceAll("^[ .-]+|[ .-]+$", "");
+                .replaceAll("^[ .-]+|(?<![ .-])[ .-]+$", "");
         boolean tooLong = name.getBytes(java.nio.charset.StandardCharsets.UTF_8).length > LONGEST_BYTES;
         if (name.isEmpty() || tooLong || DEVICE.matcher(name).matches()) {
             throw new IllegalArgumentException("'" + title.substring(0, Math.min(40, title.length()))

@@ -48,10 +48,25 @@ public interface Productions {
      * @param found recordings in {@code raw/} and {@code ready/}
      * @param usedBytes what lies in its folder
      * @param freeBytes what can still be written on its disk
+     * @param notice what the user should know about how it was read, one line; empty for nothing
      */
-    record Seen(Production production, List<TakeFinder.Found> found, long usedBytes, long freeBytes) {
+    record Seen(
+            Production production,
+            List<TakeFinder.Found> found,
+            long usedBytes,
+            long freeBytes,
+            Optional<String> notice) {
         public Seen {
             found = List.copyOf(found);
+        }
+
+        /** Read as it should be. */
+        public Seen(Production production, List<TakeFinder.Found> found, long usedBytes, long freeBytes) {
+            this(production, found, usedBytes, freeBytes, Optional.empty());
+        }
+
+        public Seen noticing(String line) {
+            return new Seen(production, found, usedBytes, freeBytes, Optional.of(line));
         }
     }
 

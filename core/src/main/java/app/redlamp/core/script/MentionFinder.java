@@ -182,7 +182,7 @@ public final class MentionFinder {
 
     /** A figure with its sign of money or share. */
     private static String figure(String written) {
-        return written.replaceAll("^[^\\p{L}\\p{N}\\p{Sc}+−-]+|[^\\p{L}\\p{N}%°\\p{Sc}]+$", "");
+        return written.replaceAll("^[^\\p{L}\\p{N}\\p{Sc}+−-]+|(?<![^\\p{L}\\p{N}%°\\p{Sc}])[^\\p{L}\\p{N}%°\\p{Sc}]+$", "");
     }
 
     private static boolean hasDigit(String bare) {

@@ -188,7 +188,7 @@ public final class Splitter {
             over = Sentences.endsAt(text, words);
         }
         String title = end == 0 ? text : text.substring(0, end);
-        String plain = title.replaceAll("[\\p{Punct}“”‘’«»…–—&&[^'()’]]+$", "")
+        String plain = title.replaceAll("(?<![\\p{Punct}“”‘’«»…–—&&[^'()’]])[\\p{Punct}“”‘’«»…–—&&[^'()’]]+$", "")
                 .replaceAll("^[\"'“‘«]+", "")
                 .strip();
         return plain.isEmpty() ? shortened(text) : shortened(plain);

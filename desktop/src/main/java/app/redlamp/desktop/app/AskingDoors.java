@@ -64,6 +64,10 @@ final class AskingDoors {
         return new DeliverStation.Doors(this::recordings, this::show, this::sheet);
     }
 
+    Wiring.WindowDoors window() {
+        return new Wiring.WindowDoors(this::folder, stage::close);
+    }
+
     private Optional<Path> file(String title) {
         FileChooser chooser = new FileChooser();
         chooser.setTitle(say(title));

@@ -1,5 +1,9 @@
 package app.redlamp.desktop.app;
 
+import app.redlamp.media.disk.PrivateFolder;
+import app.redlamp.media.disk.Scratch;
+import app.redlamp.media.library.Places;
+import java.io.IOException;
 import java.util.List;
 import java.util.Locale;
 import java.util.logging.Level;
@@ -28,12 +32,14 @@ public final class Main {
                 fail("redlamp: shots needs one folder: './redlamp shots DIR'");
             }
             withoutDisplay();
+            prepare();
             Application.launch(ShotsApp.class, given.get(1));
             return;
         }
         if (displayMissing()) {
             fail(NO_DISPLAY);
         }
+        prepare();
         Preparation.begin();
         try {
             Application.launch(RedLampApp.class, arguments);
@@ -49,6 +55,20 @@ public final class Main {
         System.setProperty("prism.order", "sw");
         System.setProperty("prism.lcdtext", "false");
         System.setProperty("headless.geometry", "1280x800-32");
+    }
+
+    /**
+     * Before anything else: where temporary files go, and where the window's own programs are unpacked and loaded from. Only
+     * the user may have laid there what is loaded.
+     */
+    private static void prepare() {
+        Scratch.begin(Places.cache());
+        try {
+            System.setProperty(
+                    "javafx.cachedir", PrivateFolder.of(Places.cache(), "window").toString());
+        } catch (IOException e) {
+            fail("redlamp: " + e.getMessage());
+        }
     }
 
     private static boolean displayMissing() {

@@ -7,6 +7,7 @@ import app.redlamp.media.cache.RememberingRecordings;
 import app.redlamp.media.demo.DemoProduction;
 import app.redlamp.media.library.Places;
 import app.redlamp.media.production.ProductionFolders;
+import app.redlamp.media.production.RescueFolder;
 import app.redlamp.media.script.ScriptFiles;
 import java.io.IOException;
 import java.nio.file.Files;
@@ -58,10 +59,16 @@ public final class RedLampApp extends Application {
                         Preparation.inputs(),
                         Preparation.booth(),
                         Preparation.monitoring(),
+                        new RescueFolder(Places.library(), clock),
                         clock),
                 Locale.getDefault(),
                 Platform::runLater,
-                new Wiring.Doors(doors.brief(), doors.room(), doors.kit(), doors.level(), doors.deliver()));
+                new Wiring.Doors(doors.brief(), doors.room(), doors.kit(), doors.level(), doors.deliver(), doors.window()));
+        stage.setOnCloseRequest(e -> {
+            if (!wiring.closing().mayLeave()) {
+                e.consume();
+            }
+        });
         stage.setTitle("Red Lamp");
         stage.setScene(wiring.scene());
         size(stage);
@@ -91,19 +98,27 @@ public final class RedLampApp extends Application {
     }
 
     private void open(List<String> given) {
-        List<Path> paths = given.stream().map(Path::of).toList();
+        List<Path> paths =
+                given.stream().flatMap(g -> Given.path(g).stream()).toList();
+        if (paths.size() < given.size()) {
+            wiring.jobs().notify(wiring.shell().strings().say("given.unreadable"));
+        }
         if (given.equals(List.of("demo"))) {
             openDemo();
         } else if (paths.size() == 1 && isProduction(paths.get(0))) {
             wiring.production().open(paths.get(0));
-        } else if (!given.isEmpty()) {
+        } else if (!paths.isEmpty()) {
             wiring.toDeliver();
             wiring.deliver().open(paths);
-        } else if (!wiring.shell().recent().isEmpty()) {
-            Path last = Path.of(wiring.shell().recent().get(0));
-            if (isProduction(last)) {
-                wiring.production().open(last);
-            }
+        } else if (given.isEmpty()) {
+            wiring.shell().recent().stream()
+                    .findFirst()
+                    .flatMap(Given::path)
+                    .filter(RedLampApp::isProduction)
+                    .ifPresent(last -> wiring.production().open(last));
+        }
+        if (!given.equals(List.of("demo"))) {
+            wiring.closing().offer();
         }
     }
 

@@ -1,5 +1,6 @@
 package app.redlamp.desktop.app;
 
+import app.redlamp.core.port.Rescues;
 import app.redlamp.core.port.Settings;
 import app.redlamp.desktop.brief.BriefStation;
 import app.redlamp.desktop.deliver.DeliverStation;
@@ -73,6 +74,7 @@ public final class ShotsApp extends Application {
                         booth,
                         booth,
                         new BoothMonitoring(booth),
+                        Rescues.NONE,
                         CLOCK),
                 Locale.UK,
                 Platform::runLater,
@@ -82,7 +84,8 @@ public final class ShotsApp extends Application {
                         new RoomStation.Doors(Optional::empty),
                         new KitStation.Doors(Optional::empty, Optional::empty, table -> {}),
                         new Wiring.LevelDoors(table -> {}, Optional::empty),
-                        new DeliverStation.Doors(() -> {}, path -> {}, () -> {})));
+                        new DeliverStation.Doors(() -> {}, path -> {}, () -> {}),
+                        new Wiring.WindowDoors(Optional::empty, () -> {})));
         stage.setScene(wiring.scene());
         stage.show();
         Thread.currentThread().setUncaughtExceptionHandler((thread, e) -> {

@@ -9,6 +9,7 @@ import app.redlamp.core.port.Monitoring;
 import app.redlamp.core.port.Playback;
 import app.redlamp.core.port.Productions;
 import app.redlamp.core.port.Recordings;
+import app.redlamp.core.port.Rescues;
 import app.redlamp.core.port.Rooms;
 import app.redlamp.core.port.Scripts;
 import app.redlamp.core.port.Settings;
@@ -35,6 +36,7 @@ import app.redlamp.desktop.level.MonitorModel;
 import app.redlamp.desktop.level.WatchModel;
 import app.redlamp.desktop.look.Look;
 import app.redlamp.desktop.look.Strings;
+import app.redlamp.desktop.production.ClosingModel;
 import app.redlamp.desktop.production.ProductionModel;
 import app.redlamp.desktop.room.ListeningModel;
 import app.redlamp.desktop.room.QuietModel;
@@ -73,16 +75,17 @@ public final class Wiring implements AutoCloseable {
 
     private static final long PATIENCE_S = 10;
 
+    private static final int CHORES = 2;
+
     private final ExecutorService workers =
-            Executors.newFixedThreadPool(Math.max(2, Runtime.getRuntime().availableProcessors()), task -> {
-                Thread thread = new Thread(task, "worker");
-                thread.setDaemon(true);
-                return thread;
-            });
+            threads(Math.max(2, Runtime.getRuntime().availableProcessors()), "worker");
+    private final ExecutorService chores = threads(CHORES, "chore");
+    private final ExecutorService saver = threads(1, "saver");
     private final Playback playback;
     private final JobService jobs;
     private final ShellModel shell;
     private final ProductionModel production;
+    private final ClosingModel closing;
     private final BriefModel brief;
     private final RoomModel room;
     private final ListeningModel listening;
@@ -112,7 +115,16 @@ public final class Wiring implements AutoCloseable {
             Capture capture,
             SimulatedBooth booth,
             Monitoring monitoring,
+            Rescues rescues,
             Clock clock) {}
+
+    /**
+     * Ways out of the whole window.
+     *
+     * @param chooseFolder asks for a folder
+     * @param leave closes the window
+     */
+    public record WindowDoors(Supplier<Optional<Path>> chooseFolder, Runnable leave) {}
 
     /**
      * Ways out of Level.
@@ -128,7 +140,8 @@ public final class Wiring implements AutoCloseable {
             RoomStation.Doors room,
             KitStation.Doors kit,
             LevelDoors level,
-            DeliverStation.Doors deliver) {}
+            DeliverStation.Doors deliver,
+            WindowDoors window) {}
 
     public Wiring(Ports ports, Locale locale, Executor interfaceThread, Doors doors) {
         playback = ports.playback();
@@ -137,12 +150,20 @@ public final class Wiring implements AutoCloseable {
         scene = new Scene(new Group(), WIDTH, HEIGHT);
         Strings strings = new Strings(locale);
         UndoHistory history = new UndoHistory();
-        jobs = new JobService(workers, interfaceThread);
+        jobs = new JobService(new JobService.Lanes(workers, chores, saver), interfaceThread);
         shell = new ShellModel(ports.settings(), jobs, history, strings);
         FileFinishing finishing = new FileFinishing();
         // Dressed before there is anything in it: what is built afterwards is styled once and not three times.
         dress();
-        production = new ProductionModel(ports.productions(), jobs, history, strings, ports.clock());
+        production =
+                new ProductionModel(ports.productions(), ports.rescues(), jobs, history, strings, ports.clock());
+        closing = new ClosingModel(
+                production,
+                ports.rescues(),
+                jobs,
+                strings,
+                doors.window().chooseFolder(),
+                doors.window().leave());
         brief = new BriefModel(production, ports.scripts(), ports.specifications(), jobs, strings);
         deliver = new DeliverModel(ports.recordings(), finishing, ports.specifications(), jobs, history, strings);
         deliver.start(shell.specificationId());
@@ -204,6 +225,8 @@ public final class Wiring implements AutoCloseable {
                 strings);
         production.production().addListener((o, was, now) -> clearance.refresh());
         view = new ShellView(shell, List.of(first, second, third, fourth, last), clearance, inputFact(strings));
+        view.whenAnswered(closing::answered);
+        closing.question().addListener((o, was, now) -> view.ask(now));
         view.root().getStyleClass().add(shell.theme().get().id());
         scene.setRoot(view.root());
         shell.theme().addListener((o, was, now) -> dress());
@@ -235,7 +258,7 @@ public final class Wiring implements AutoCloseable {
 
     /** Productions to offer: those of the demo, and those that were open before. */
     private List<Path> recent() {
-        return Stream.concat(offered.stream(), shell.recent().stream().map(Path::of))
+        return Stream.concat(offered.stream(), shell.recent().stream().flatMap(r -> Given.path(r).stream()))
                 .distinct()
                 .toList();
     }
@@ -309,6 +332,10 @@ public final class Wiring implements AutoCloseable {
         return brief;
     }
 
+    public ClosingModel closing() {
+        return closing;
+    }
+
     public ProductionModel production() {
         return production;
     }
@@ -329,21 +356,35 @@ public final class Wiring implements AutoCloseable {
         return jobs;
     }
 
-    /** Cancels what runs and waits until it has taken back what it had begun to write, and what was changed is saved. */
+    /**
+     * Cancels what runs and waits until it has taken back what it had begun to write, and what was changed is saved; not for
+     * ever, for a disk may not answer.
+     */
     @Override
     public void close() {
         jobs.cancelAll();
         playback.close();
         capture.close();
         monitoring.close();
-        workers.shutdown();
+        saver.execute(production::shut);
+        List<ExecutorService> lanes = List.of(saver, workers, chores);
+        lanes.forEach(ExecutorService::shutdown);
         try {
-            workers.awaitTermination(PATIENCE_S, TimeUnit.SECONDS);
+            for (ExecutorService lane : lanes) {
+                lane.awaitTermination(PATIENCE_S, TimeUnit.SECONDS);
+            }
         } catch (InterruptedException e) {
             Thread.currentThread().interrupt();
         }
-        workers.shutdownNow();
-        production.shut();
+        lanes.forEach(ExecutorService::shutdownNow);
+    }
+
+    private static ExecutorService threads(int count, String name) {
+        return Executors.newFixedThreadPool(count, task -> {
+            Thread thread = new Thread(task, name);
+            thread.setDaemon(true);
+            return thread;
+        });
     }
 
     private void dress() {

@@ -2,7 +2,6 @@ package app.redlamp.desktop.brief;
 
 import app.redlamp.core.mail.Proposal;
 import app.redlamp.core.mail.Question;
-import app.redlamp.core.mail.RequirementReader;
 import app.redlamp.core.plan.Brief;
 import app.redlamp.core.plan.Effort;
 import app.redlamp.core.plan.JobKind;
@@ -19,6 +18,7 @@ import app.redlamp.core.script.Script;
 import app.redlamp.core.spec.Asked;
 import app.redlamp.core.spec.Specification;
 import app.redlamp.desktop.job.JobService;
+import app.redlamp.desktop.job.Latest;
 import app.redlamp.desktop.look.Strings;
 import app.redlamp.desktop.production.Planned;
 import app.redlamp.desktop.production.ProductionModel;
@@ -34,7 +34,10 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
+import java.util.function.Consumer;
 import java.util.function.UnaryOperator;
+import javafx.beans.property.ReadOnlyObjectProperty;
+import javafx.beans.property.ReadOnlyObjectWrapper;
 import javafx.beans.property.ReadOnlyStringProperty;
 import javafx.beans.property.ReadOnlyStringWrapper;
 
@@ -46,6 +49,8 @@ public final class BriefModel {
     private final Strings strings;
     private final ScriptModel script;
     private final ReadOnlyStringWrapper fault = new ReadOnlyStringWrapper("");
+    private final ReadOnlyObjectWrapper<List<Question>> questions = new ReadOnlyObjectWrapper<>(List.of());
+    private final Latest<Mail, Mail.Understood> asking;
 
     public BriefModel(
             ProductionModel open, Scripts scripts, Specifications specifications, JobService jobs, Strings strings) {
@@ -54,6 +59,19 @@ public final class BriefModel {
         this.jobs = jobs;
         this.strings = strings;
         script = new ScriptModel(open, scripts, jobs, strings);
+        asking = new Latest<>(jobs, Mail::understood, u -> questions.set(u.proposal().questions()));
+        open.production().addListener((o, was, now) -> askAgain(was, now));
+    }
+
+    private void askAgain(Production was, Production now) {
+        if (now != null && was != null && was.order().equals(now.order())) {
+            return;
+        }
+        asking.forget();
+        questions.set(List.of());
+        if (now != null && !now.order().mail().isEmpty()) {
+            asking.ask(mail(now.order().mail()));
+        }
     }
 
     public ProductionModel open() {
@@ -175,10 +193,18 @@ public final class BriefModel {
         return time.withQuiet(more);
     }
 
-    /** Reads a client's mail without taking anything over yet. */
-    public Proposal read(String mail) {
-        Order order = open.production().get().order();
-        return RequirementReader.read(mail, order.basedOn(), specifications.all());
+    private Mail mail(String text) {
+        return new Mail(text, open.production().get().order().basedOn(), specifications.all());
+    }
+
+    /**
+     * Reads a client's mail away from the interface thread, without taking anything over yet.
+     *
+     * @param show told what was understood, of several that were asked for at once only the last
+     */
+    public Consumer<String> reading(Consumer<Mail.Understood> show) {
+        Latest<Mail, Mail.Understood> latest = new Latest<>(jobs, Mail::understood, show);
+        return text -> latest.ask(mail(text));
     }
 
     /** Takes over what was read from a mail. */
@@ -186,10 +212,9 @@ public final class BriefModel {
         edit("edit.mail", p -> p.with(new Order(proposal.specification(), proposal.base(), proposal.quotes(), mail)));
     }
 
-    /** What has still to be asked of the client. */
-    public List<Question> questions() {
-        Order order = open.production().get().order();
-        return order.mail().isEmpty() ? List.of() : read(order.mail()).questions();
+    /** What has still to be asked of the client, as soon as the mail has been read. */
+    public ReadOnlyObjectProperty<List<Question>> questions() {
+        return questions.getReadOnlyProperty();
     }
 
     public List<Specification> specifications() {

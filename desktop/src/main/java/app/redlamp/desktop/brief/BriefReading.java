@@ -108,7 +108,7 @@ final class BriefReading {
         for (Remedy remedy : p.remedies()) {
             all.add(remedy(remedy, p));
         }
-        List<Question> questions = model.questions();
+        List<Question> questions = model.questions().get();
         if (!questions.isEmpty()) {
             all.add(new Reading.Help(
                     strings.say("help.ask", questions.size()),

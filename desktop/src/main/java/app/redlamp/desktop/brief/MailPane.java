@@ -4,9 +4,9 @@ import app.redlamp.core.mail.Proposal;
 import app.redlamp.core.spec.Asked;
 import app.redlamp.desktop.bench.Overlay;
 import app.redlamp.desktop.bench.Parts;
-import app.redlamp.desktop.look.Soon;
 import java.util.Map;
 import java.util.TreeMap;
+import java.util.function.Consumer;
 import java.util.stream.Collectors;
 import javafx.geometry.Pos;
 import javafx.scene.control.Button;
@@ -25,7 +25,7 @@ final class MailPane extends Overlay {
     private final BriefParts parts;
     private final TextArea mail = new TextArea();
     private final VBox understood = new VBox();
-    private Proposal proposal;
+    private Mail.Understood understoodMail;
 
     MailPane(BriefParts parts, Runnable close) {
         super(parts.bench(), "mail.heading", close);
@@ -47,7 +47,7 @@ final class MailPane extends Overlay {
         mail.setMinWidth(240);
         VBox.setVgrow(halves, Priority.ALWAYS);
         Button take = parts.button("mail-take", "mail.take", () -> {
-            parts.model().take(proposal, mail.getText());
+            parts.model().take(understoodMail.proposal(), understoodMail.text());
             close.run();
         });
         take.getStyleClass().setAll("button", "primary");
@@ -56,11 +56,18 @@ final class MailPane extends Overlay {
         HBox buttons = Parts.line(take, ask);
         buttons.setAlignment(Pos.CENTER_RIGHT);
         getChildren().addAll(halves, buttons);
-        Soon read = new Soon(this::read);
-        mail.textProperty().addListener((o, was, now) -> read.ask());
+        take.setDisable(true);
+        Consumer<String> reading = parts.model().reading(u -> {
+            show(u);
+            take.setDisable(u.text().isEmpty() || !u.text().equals(mail.getText()));
+        });
+        mail.textProperty().addListener((o, was, now) -> {
+            // What is shown belongs to the text before this one.
+            take.setDisable(true);
+            reading.accept(now);
+        });
         mail.setText(parts.model().open().production().get().order().mail());
-        read();
-        take.disableProperty().bind(mail.textProperty().isEmpty());
+        reading.accept(mail.getText());
     }
 
     @Override
@@ -68,10 +75,11 @@ final class MailPane extends Overlay {
         mail.requestFocus();
     }
 
-    private void read() {
-        proposal = parts.model().read(mail.getText());
+    private void show(Mail.Understood now) {
+        understoodMail = now;
+        Proposal proposal = now.proposal();
         understood.getChildren().clear();
-        if (mail.getText().isBlank()) {
+        if (now.text().isBlank()) {
             understood.getChildren().add(text(parts.strings().say("mail.nothing"), "secondary"));
             return;
         }
@@ -84,7 +92,7 @@ final class MailPane extends Overlay {
                                         proposal.quotes().size(),
                                         proposal.base().name()),
                         "reading-heading"));
-        understood.getChildren().add(figures());
+        understood.getChildren().add(figures(proposal));
         if (!proposal.questions().isEmpty()) {
             understood
                     .getChildren()
@@ -99,7 +107,7 @@ final class MailPane extends Overlay {
         }
     }
 
-    private GridPane figures() {
+    private GridPane figures(Proposal proposal) {
         GridPane grid = new GridPane();
         grid.getStyleClass().add("order-grid");
         ColumnConstraints last = new ColumnConstraints();
@@ -130,6 +138,10 @@ final class MailPane extends Overlay {
 
     /** A mail to the client with what has to be asked. */
     private String letter() {
+        if (understoodMail == null) {
+            return "";
+        }
+        Proposal proposal = understoodMail.proposal();
         String asked = proposal.questions().stream()
                 .map(q -> "- " + parts.orders().mail(q, proposal.specification()))
                 .collect(Collectors.joining("\n"));

@@ -16,6 +16,7 @@ import app.redlamp.core.script.Splitter;
 import app.redlamp.desktop.job.JobService;
 import app.redlamp.desktop.look.Strings;
 import app.redlamp.desktop.production.ProductionModel;
+import java.io.IOException;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
@@ -60,12 +61,25 @@ public final class ScriptModel {
         selected.set(Math.min(Math.max(selected.get(), size > 0 ? 0 : -1), size - 1));
     }
 
+    /** A text that was brought, and how it is split at first. */
+    private record Read(ScriptText text, List<Piece> pieces) {
+        static Read of(ScriptText text, boolean cues) {
+            Splitter splitter = new Splitter(text);
+            return new Read(text, splitter.by(splitter.best(cues)));
+        }
+    }
+
+    private boolean hasCues() {
+        return open.production().get().brief().kind().hasCues();
+    }
+
     /** Reads a script away from the interface thread and puts it in place of the one before. */
     public void bring(Path file) {
-        List<JobService.Work<ScriptText>> work = List.of(progress -> scripts.read(file, progress));
+        boolean cues = hasCues();
+        List<JobService.Work<Read>> work = List.of(progress -> Read.of(scripts.read(file, progress), cues));
         jobs.start(strings.say("job.script"), work, new JobService.Listener<>() {
             @Override
-            public void done(int part, ScriptText text) {
+            public void done(int part, Read text) {
                 replace(text);
                 open.keepScript(file);
                 open.log("script", Map.of("file", String.valueOf(file.getFileName())));
@@ -83,51 +97,49 @@ public final class ScriptModel {
 
     /** Puts a pasted text in place of the script, or below it. */
     public void paste(String text, boolean below) {
-        List<JobService.Work<ScriptText>> work = List.of(progress -> PlainText.read(text));
-        jobs.start("", work, new JobService.Listener<>() {
-            @Override
-            public void done(int part, ScriptText read) {
-                if (below) {
-                    append(read);
-                } else {
-                    replace(read);
-                }
+        boolean cues = hasCues();
+        jobs.chore(progress -> Read.of(plain(text), cues), read -> {
+            if (below) {
+                append(read);
+            } else {
+                replace(read);
             }
-
-            @Override
-            public void failed(int part, String message) {}
-
-            @Override
-            public void ended(boolean cancelled) {}
         });
     }
 
-    private void replace(ScriptText text) {
-        change("edit.script", s -> s.withText(text, split(text)));
+    private static ScriptText plain(String text) throws IOException {
+        if (text.length() > ScriptText.MOST_CHARACTERS) {
+            throw new IOException("the pasted text " + ScriptText.TOO_LONG);
+        }
+        return PlainText.read(text);
     }
 
-    private void append(ScriptText more) {
+    private void replace(Read read) {
+        change("edit.script", s -> s.withText(read.text(), read.pieces()));
+    }
+
+    private void append(Read more) {
         change("edit.script", s -> {
             int offset = s.text().size();
             List<Piece> all = new ArrayList<>(s.pieces());
-            for (Piece piece : split(more)) {
+            for (Piece piece : more.pieces()) {
                 List<Span> moved = piece.spans().stream()
                         .map(span -> new Span(span.from() + offset, span.to() + offset))
                         .toList();
                 all.add(Piece.read(piece.title(), moved));
             }
-            return s.withText(s.text().and(more), all);
+            return s.withText(s.text().and(more.text()), all);
         });
-    }
-
-    private List<Piece> split(ScriptText text) {
-        Splitter splitter = new Splitter(text);
-        return splitter.by(splitter.best(open.production().get().brief().kind().hasCues()));
     }
 
     /** Splits the whole script anew; corrections made by hand go, and come back when it is undone. */
     public void split(SplitRule rule) {
-        change("edit.split", s -> s.with(new Splitter(s.text()).by(rule)));
+        ScriptText text = script().text();
+        jobs.chore(progress -> new Splitter(text).by(rule), pieces -> {
+            if (text.equals(script().text())) {
+                change("edit.split", s -> s.with(pieces));
+            }
+        });
     }
 
     public void merge(int index) {

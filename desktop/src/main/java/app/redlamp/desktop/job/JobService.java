@@ -9,6 +9,8 @@ import java.util.concurrent.ConcurrentHashMap;
 import java.util.concurrent.Executor;
 import java.util.concurrent.atomic.AtomicInteger;
 import java.util.function.Consumer;
+import java.util.logging.Level;
+import java.util.logging.Logger;
 import javafx.beans.property.ReadOnlyStringProperty;
 import javafx.beans.property.ReadOnlyStringWrapper;
 import javafx.collections.FXCollections;
@@ -19,7 +21,9 @@ import javafx.collections.ObservableList;
  * also become the notice on the rail. Both executors are handed in, so that models are tested without a window.
  */
 public final class JobService {
-    private final Executor workers;
+    private static final Logger LOG = Logger.getLogger(JobService.class.getName());
+
+    private final Lanes lanes;
     private final Executor interfaceThread;
     private final ObservableList<Job> running = FXCollections.observableArrayList();
     /** The same for whoever cancels them from another thread, as closing the window may. */
@@ -27,6 +31,21 @@ public final class JobService {
 
     private final ObservableList<Job> shown = FXCollections.unmodifiableObservableList(running);
     private final ReadOnlyStringWrapper notice = new ReadOnlyStringWrapper("");
+
+    /**
+     * Where work is done. Nothing on one lane waits for what is on another.
+     *
+     * @param work long work that the user sees; may do several parts at once
+     * @param chores small things that nobody waits for
+     * @param saving what must be on the disk soon whatever else goes on; one after the other, in the order given
+     */
+    public record Lanes(Executor work, Executor chores, Executor saving) {
+
+        /** One executor for everything. */
+        public static Lanes all(Executor executor) {
+            return new Lanes(executor, executor, executor);
+        }
+    }
 
     /** One part of a job. */
     @FunctionalInterface
@@ -49,12 +68,17 @@ public final class JobService {
     }
 
     /**
-     * @param workers where the work runs; may run several parts at once
+     * @param lanes where the work runs
      * @param interfaceThread where everything is reported
      */
-    public JobService(Executor workers, Executor interfaceThread) {
-        this.workers = workers;
+    public JobService(Lanes lanes, Executor interfaceThread) {
+        this.lanes = lanes;
         this.interfaceThread = interfaceThread;
+    }
+
+    /** With one executor for everything. */
+    public JobService(Executor workers, Executor interfaceThread) {
+        this(Lanes.all(workers), interfaceThread);
     }
 
     /** Jobs under way, oldest first. */
@@ -73,6 +97,18 @@ public final class JobService {
 
     /** Starts a job, or with an empty title a chore that is not shown; call on the interface thread. */
     public <T> Job start(String title, List<Work<T>> parts, Listener<T> listener) {
+        return start(title.isEmpty() ? lanes.chores() : lanes.work(), title, parts, listener);
+    }
+
+    /**
+     * Saves something: after what was to be saved before, and whatever else goes on. Not shown, and not cancelled. Call on the
+     * interface thread.
+     */
+    public <T> void save(Work<T> work, Listener<T> listener) {
+        start(lanes.saving(), "", List.of(work), listener);
+    }
+
+    private <T> Job start(Executor lane, String title, List<Work<T>> parts, Listener<T> listener) {
         Job job = new Job(title, parts.size(), interfaceThread);
         if (parts.isEmpty()) {
             listener.ended(false);
@@ -83,7 +119,7 @@ public final class JobService {
         AtomicInteger left = new AtomicInteger(parts.size());
         for (int i = 0; i < parts.size(); i++) {
             int part = i;
-            workers.execute(() -> run(job, part, parts.get(part), listener, left));
+            lane.execute(() -> run(job, part, parts.get(part), listener, left));
         }
         return job;
     }
@@ -119,19 +155,28 @@ public final class JobService {
         } catch (CancellationException e) {
             job.cancel();
         } catch (IOException e) {
-            report = failure(listener, part, String.valueOf(e.getMessage()));
-        } catch (RuntimeException | LinkageError | OutOfMemoryError e) {
-            report = failure(listener, part, "went wrong unexpectedly (" + e + "); try again, or leave this one out");
+            report = failure(listener, part, FaultLine.of(e));
+        } catch (RuntimeException | LinkageError | OutOfMemoryError | StackOverflowError e) {
+            LOG.log(Level.WARNING, "work of '" + job.title() + "' went wrong", e);
+            report = failure(listener, part, FaultLine.of(e));
         }
         Runnable last = report;
-        interfaceThread.execute(() -> {
+        interfaceThread.execute(() -> report(job, last, listener, left));
+    }
+
+    /** Whatever a listener does, the job ends. */
+    private <T> void report(Job job, Runnable last, Listener<T> listener, AtomicInteger left) {
+        try {
             last.run();
+        } catch (RuntimeException e) {
+            LOG.log(Level.WARNING, "what came of '" + job.title() + "' could not be shown", e);
+        } finally {
             if (left.decrementAndGet() == 0) {
                 running.remove(job);
                 cancellable.remove(job);
                 listener.ended(job.cancelled());
             }
-        });
+        }
     }
 
     private <T> Runnable failure(Listener<T> listener, int part, String message) {

@@ -6,7 +6,6 @@ import app.redlamp.core.datasheet.Entry;
 import app.redlamp.core.datasheet.Item;
 import app.redlamp.core.datasheet.Quantity;
 import app.redlamp.core.datasheet.Sheet;
-import app.redlamp.core.datasheet.SheetReader;
 import app.redlamp.core.kit.AudioInterface;
 import app.redlamp.core.kit.Gear;
 import app.redlamp.core.kit.Microphone;
@@ -18,6 +17,7 @@ import app.redlamp.desktop.bench.Overlay;
 import app.redlamp.desktop.bench.Parts;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Consumer;
 import java.util.OptionalDouble;
 import javafx.scene.control.Button;
 import javafx.scene.control.ScrollPane;
@@ -50,7 +50,8 @@ final class DataSheetPane extends Overlay {
         text.setPromptText(parts.say("sheet.prompt"));
         text.setWrapText(true);
         text.setAccessibleText(parts.say("sheet.prompt"));
-        text.textProperty().addListener((o, was, now) -> read(now));
+        Consumer<String> reading = parts.shelf().reading(this::read);
+        text.textProperty().addListener((o, was, now) -> reading.accept(now));
         grid.getStyleClass().add("room-grid");
         findings.getStyleClass().add("kit-schools");
         name = new CommitField("sheet-name", parts.say("sheet.name"), () -> called, n -> {
@@ -118,16 +119,14 @@ final class DataSheetPane extends Overlay {
         text.requestFocus();
     }
 
-    private void read(String pasted) {
-        try {
-            sheet = SheetReader.read(pasted);
+    private void read(PartsModel.ReadSheet read) {
+        fault = read.fault();
+        if (fault.isEmpty()) {
+            sheet = read.sheet();
             if (called.isEmpty()) {
-                called = title(pasted);
+                called = title(read.pasted());
                 name.refresh();
             }
-            fault = "";
-        } catch (IllegalArgumentException e) {
-            fault = String.valueOf(e.getMessage());
         }
         show();
     }

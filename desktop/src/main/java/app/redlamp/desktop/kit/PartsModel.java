@@ -1,9 +1,12 @@
 package app.redlamp.desktop.kit;
 
+import app.redlamp.core.datasheet.Sheet;
+import app.redlamp.core.datasheet.SheetReader;
 import app.redlamp.core.kit.Gear;
 import app.redlamp.core.kit.Kit;
 import app.redlamp.core.port.Equipment;
 import app.redlamp.desktop.job.JobService;
+import app.redlamp.desktop.job.Latest;
 import app.redlamp.desktop.look.Strings;
 import java.io.IOException;
 import java.nio.file.Path;
@@ -20,7 +23,7 @@ public final class PartsModel {
         this.equipment = equipment;
         this.jobs = jobs;
         this.strings = strings;
-        equipment.faults().stream().findFirst().ifPresent(jobs::notify);
+        equipment.faults().stream().reduce((a, b) -> a + " · " + b).ifPresent(jobs::notify);
     }
 
     public <G extends Gear> List<G> of(Class<G> type) {
@@ -28,6 +31,27 @@ public final class PartsModel {
                 .filter(type::isInstance)
                 .map(type::cast)
                 .toList();
+    }
+
+    /**
+     * A data sheet as it was understood.
+     *
+     * @param fault why it was not, one line; empty where it was
+     */
+    record ReadSheet(String pasted, Sheet sheet, String fault) {
+        static ReadSheet of(String pasted) {
+            try {
+                return new ReadSheet(pasted, SheetReader.read(pasted), "");
+            } catch (IllegalArgumentException e) {
+                return new ReadSheet(pasted, Sheet.EMPTY, String.valueOf(e.getMessage()));
+            }
+        }
+    }
+
+    /** Reads data sheets away from the interface thread; of several that were asked for at once only the last is shown. */
+    Consumer<String> reading(Consumer<ReadSheet> show) {
+        Latest<String, ReadSheet> latest = new Latest<>(jobs, ReadSheet::of, show);
+        return latest::ask;
     }
 
     /** Kits that were kept for several productions. */

@@ -166,7 +166,7 @@ enum SheetSort {
 
     private static String safe(String name) {
         String plain =
-                name.toLowerCase(Locale.ROOT).replaceAll("[^a-z0-9]+", "-").replaceAll("^-+|-+$", "");
+                name.toLowerCase(Locale.ROOT).replaceAll("[^a-z0-9]+", "-").replaceAll("^-+|(?<!-)-+$", "");
         return plain.substring(0, Math.min(50, plain.length()));
     }
 }

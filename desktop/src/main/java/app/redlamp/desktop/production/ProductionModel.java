@@ -4,6 +4,7 @@ import app.redlamp.core.plan.Production;
 import app.redlamp.core.port.Productions;
 import app.redlamp.core.port.Productions.Held;
 import app.redlamp.core.port.Productions.Seen;
+import app.redlamp.core.port.Rescues;
 import app.redlamp.desktop.job.JobService;
 import app.redlamp.desktop.look.Strings;
 import app.redlamp.desktop.shell.UndoHistory;
@@ -39,20 +40,32 @@ public final class ProductionModel {
     private final UndoHistory history;
     private final Strings strings;
     private final Planning planning;
+    private final Saving saving;
     private final ReadOnlyObjectWrapper<Production> production = new ReadOnlyObjectWrapper<>();
-    private final ReadOnlyObjectWrapper<Saved> saved = new ReadOnlyObjectWrapper<>(Saved.YES);
     private final ReadOnlyObjectWrapper<Path> folder = new ReadOnlyObjectWrapper<>();
     private Held held;
     private Optional<Seen> seen = Optional.empty();
-    private boolean saving;
 
     public ProductionModel(
-            Productions productions, JobService jobs, UndoHistory history, Strings strings, Clock clock) {
+            Productions productions,
+            Rescues rescues,
+            JobService jobs,
+            UndoHistory history,
+            Strings strings,
+            Clock clock) {
         this.productions = productions;
         this.jobs = jobs;
         this.history = history;
         this.strings = strings;
         planning = new Planning(jobs, clock);
+        saving = new Saving(jobs, rescues, production::get, () -> held);
+        saving.saved().addListener((o, was, now) -> followFolder());
+    }
+
+    /** Without rescue copies. */
+    public ProductionModel(
+            Productions productions, JobService jobs, UndoHistory history, Strings strings, Clock clock) {
+        this(productions, Rescues.NONE, jobs, history, strings, clock);
     }
 
     /** The production; null for none. */
@@ -66,7 +79,29 @@ public final class ProductionModel {
     }
 
     public ReadOnlyObjectProperty<Saved> saved() {
-        return saved.getReadOnlyProperty();
+        return saving.saved();
+    }
+
+    /** Why it is not saved, one line; empty where it is. */
+    public String unsavedReason() {
+        return saving.reason();
+    }
+
+    /** Whether what is not saved lies in a rescue copy, which the next start offers. */
+    public boolean rescued() {
+        return saving.rescued();
+    }
+
+    /** Tries again to save what is not saved. */
+    public void saveAgain() {
+        if (held != null && saving.saved().get() == Saved.NO) {
+            saving.save();
+        }
+    }
+
+    /** Runs something once nothing is being saved any more. */
+    public void afterSaving(Runnable then) {
+        saving.afterwards(then);
     }
 
     /** Where it lies; null for none. */
@@ -85,24 +120,34 @@ public final class ProductionModel {
 
     /** Makes a production below a folder and opens it. */
     public void create(Path parent, Production made) {
-        take(strings.say("job.start", made.brief().title()), () -> productions.create(parent, made));
+        create(parent, made, () -> {});
+    }
+
+    /** The same, and runs something when it is there. */
+    public void create(Path parent, Production made, Runnable then) {
+        take(strings.say("job.start", made.brief().title()), () -> productions.create(parent, made), then);
     }
 
     /** Opens a production; the one that is moved and still open is followed to where it is now. */
     public void open(Path wanted) {
-        if (saved.get() == Saved.NO) {
+        open(wanted, () -> {});
+    }
+
+    /** The same, and runs something when it is open. */
+    public void open(Path wanted, Runnable then) {
+        if (saved().get() == Saved.NO) {
             follow(wanted);
             return;
         }
-        take(strings.say("job.open"), () -> productions.open(wanted));
+        take(strings.say("job.open"), () -> productions.open(wanted), then);
     }
 
     private interface Taking {
         Held held() throws IOException;
     }
 
-    private void take(String title, Taking taking) {
-        if (saved.get() == Saved.NO) {
+    private void take(String title, Taking taking, Runnable then) {
+        if (saved().get() == Saved.NO) {
             jobs.notify(strings.say("production.unsaved"));
             return;
         }
@@ -110,14 +155,74 @@ public final class ProductionModel {
         jobs.start(title, work, new Done<>() {
             @Override
             public void done(int part, Held taken) {
-                shut();
-                show(taken);
+                saving.afterwards(() -> change(taken, then));
             }
         });
     }
 
+    /** Goes on with another production, unless the one before could not be saved. */
+    private void change(Held taken, Runnable then) {
+        if (saved().get() == Saved.NO) {
+            jobs.notify(strings.say("production.unsaved"));
+            letGo(taken);
+            return;
+        }
+        if (held != null) {
+            letGo(held);
+        }
+        show(taken);
+        then.run();
+    }
+
+    private void letGo(Held one) {
+        jobs.save(
+                progress -> {
+                    one.close();
+                    return true;
+                },
+                new Done<>() {});
+    }
+
+    /** Gives up what is not saved, and its rescue copy. */
+    public void discardUnsaved() {
+        saving.discard();
+    }
+
+    /**
+     * Saves what is in the window as a new production elsewhere, and goes on there.
+     *
+     * @param parent folder below which it is made
+     * @param then run when it is saved there, and not where that fails
+     */
+    public void saveElsewhere(Path parent, Runnable then) {
+        Production now = production.get();
+        Held before = held;
+        List<JobService.Work<Held>> work = List.of(progress -> productions.create(parent, now));
+        jobs.start(strings.say("job.save.elsewhere"), work, new Done<>() {
+            @Override
+            public void done(int part, Held taken) {
+                letGo(before);
+                held = taken;
+                saving.begin();
+                folder.set(taken.folder());
+                jobs.notify(strings.say("production.elsewhere", taken.folder()));
+                if (!now.equals(production.get())) {
+                    saving.save();
+                }
+                look();
+                then.run();
+            }
+        });
+    }
+
+    /** Puts back what a rescue copy holds, as a change that can be undone. */
+    public void takeBack(Production rescued) {
+        edit(strings.say("edit.rescued"), p -> rescued);
+    }
+
     private void show(Held taken) {
         held = taken;
+        saving.begin();
         history.forget();
         seen = Optional.empty();
         planning.forget(taken.production().id());
@@ -139,12 +244,12 @@ public final class ProductionModel {
             @Override
             public void done(int part, Path now) {
                 folder.set(now);
-                save();
+                saving.save();
             }
 
             @Override
             public void failed(int part, String message) {
-                jobs.notify(saved.get() == Saved.NO ? strings.say("production.unsaved") : message);
+                jobs.notify(saved().get() == Saved.NO ? strings.say("production.unsaved") : message);
             }
         });
     }
@@ -190,7 +295,12 @@ public final class ProductionModel {
     /** Adds a line to the production's log. */
     public void log(String kind, Map<String, String> what) {
         Held here = held;
-        chore(() -> here.log(kind, what));
+        jobs.save(
+                progress -> {
+                    here.log(kind, what);
+                    return true;
+                },
+                new Done<>() {});
     }
 
     /** Keeps a copy of a script in the production's folder. */
@@ -234,19 +344,15 @@ public final class ProductionModel {
         }
     }
 
-    /** Saves what is not saved yet and lets go of the production; call when no job runs any more. */
+    /**
+     * Saves what is not saved yet, keeps a rescue copy of what cannot be, and lets go of the production; call when no job runs
+     * any more, on a thread that may wait for the disk.
+     */
     public void shut() {
         if (held == null) {
             return;
         }
-        try {
-            if (saved.get() != Saved.YES) {
-                held.save(production.get());
-                saved.set(Saved.YES);
-            }
-        } catch (IOException e) {
-            jobs.notify(name() + " " + e.getMessage());
-        }
+        saving.saveNow(held);
         held.close();
         held = null;
     }
@@ -266,43 +372,14 @@ public final class ProductionModel {
     private void put(Production now) {
         production.set(now);
         plan();
-        save();
+        saving.save();
     }
 
-    /** At most one save at a time; what changed meanwhile is saved after it. */
-    private void save() {
-        saved.set(Saved.SOON);
-        if (saving) {
-            return;
+    /** A folder that was renamed while it is open is found by whoever saves into it. */
+    private void followFolder() {
+        if (held != null && saved().get() == Saved.YES) {
+            folder.set(held.folder());
         }
-        saving = true;
-        Held here = held;
-        Production now = production.get();
-        List<JobService.Work<Optional<String>>> work = List.of(progress -> here.save(now));
-        jobs.start("", work, new Done<>() {
-            @Override
-            public void done(int part, Optional<String> line) {
-                line.ifPresent(l -> jobs.notify(name() + " " + l));
-                if (here.equals(held)) {
-                    folder.set(here.folder());
-                    saved.set(now.equals(production.get()) ? Saved.YES : Saved.SOON);
-                }
-            }
-
-            @Override
-            public void failed(int part, String message) {
-                jobs.notify(name() + " " + message);
-                saved.set(Saved.NO);
-            }
-
-            @Override
-            public void ended(boolean cancelled) {
-                saving = false;
-                if (saved.get() == Saved.SOON && here.equals(held)) {
-                    save();
-                }
-            }
-        });
     }
 
     private void plan() {
@@ -310,7 +387,11 @@ public final class ProductionModel {
     }
 
     private String name() {
-        return "'" + production.get().brief().title() + "'";
+        return quoted(production.get());
+    }
+
+    static String quoted(Production production) {
+        return "'" + production.brief().title() + "'";
     }
 
     /** Whoever only wants to know what came out. */

@@ -18,7 +18,7 @@ public final class ShelfModel {
         this.rooms = rooms;
         this.jobs = jobs;
         this.strings = strings;
-        rooms.faults().stream().findFirst().ifPresent(jobs::notify);
+        rooms.faults().stream().reduce((a, b) -> a + " · " + b).ifPresent(jobs::notify);
     }
 
     /** Rooms to begin with. */

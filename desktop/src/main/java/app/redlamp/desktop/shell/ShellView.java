@@ -44,6 +44,7 @@ public final class ShellView {
     private final KeysSheet sheet;
     private final HeldCommand command = new HeldCommand();
     private final ObservableValue<String> input;
+    private Runnable closing = () -> ask(null);
     private int open;
 
     /**
@@ -75,6 +76,27 @@ public final class ShellView {
         new FileDrop(page, files -> station().drop(files));
         page.widthProperty().addListener((o, was, now) -> fitReading());
         open(0);
+    }
+
+    /** Lays a question over the page; null takes it away. */
+    public void ask(Question question) {
+        layers.getChildren().removeIf(QuestionSheet.class::isInstance);
+        page.setDisable(question != null);
+        if (question != null) {
+            sheet.setVisible(false);
+            QuestionSheet asked = new QuestionSheet(question, closing);
+            layers.getChildren().add(asked);
+            asked.begin();
+        }
+    }
+
+    /** @param closing told that a question was answered, before its answer is carried out */
+    public void whenAnswered(Runnable closing) {
+        this.closing = closing;
+    }
+
+    private boolean asking() {
+        return page.isDisabled();
     }
 
     /** The root for a scene. */
@@ -156,7 +178,7 @@ public final class ShellView {
             }
             return;
         }
-        if (belongsToControl(event)) {
+        if (asking() || belongsToControl(event)) {
             return;
         }
         boolean plus = event.isShortcutDown() && (event.getCode() == KeyCode.EQUALS || event.getCode() == KeyCode.ADD);
@@ -182,7 +204,7 @@ public final class ShellView {
             command.keepFromText(event);
             return;
         }
-        if (event.getCharacter().equals("?")) {
+        if (event.getCharacter().equals("?") && !asking()) {
             toggleKeys();
             event.consume();
         }

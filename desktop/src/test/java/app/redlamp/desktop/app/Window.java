@@ -20,6 +20,7 @@ import app.redlamp.media.monitor.BoothMonitoring;
 import app.redlamp.media.play.FilePlayback;
 import app.redlamp.media.play.SilentOutput;
 import app.redlamp.media.production.ProductionFolders;
+import app.redlamp.media.production.RescueFolder;
 import app.redlamp.media.room.RoomShelf;
 import app.redlamp.media.script.ScriptFiles;
 import java.io.IOException;
@@ -65,6 +66,7 @@ final class Window {
     final List<String> copied = new ArrayList<>();
     final List<TableSheet> printed = new ArrayList<>();
     int chooserOpened;
+    int left;
     Path chosenFile;
     Path chosenFolder;
     Path chosenCalendar;
@@ -101,6 +103,7 @@ final class Window {
                         booth,
                         booth,
                         new BoothMonitoring(booth),
+                        new RescueFolder(library(), clock),
                         clock),
                 Locale.ENGLISH,
                 Platform::runLater,
@@ -117,7 +120,8 @@ final class Window {
                                 () -> Optional.ofNullable(chosenFile),
                                 printed::add),
                         new Wiring.LevelDoors(printed::add, () -> Optional.ofNullable(chosenFile)),
-                        new DeliverStation.Doors(() -> chooserOpened++, shownFolders::add, () -> {})));
+                        new DeliverStation.Doors(() -> chooserOpened++, shownFolders::add, () -> {}),
+                        new Wiring.WindowDoors(() -> Optional.ofNullable(chosenFolder), () -> left++)));
         stage.setMaximized(false);
         stage.setScene(wiring.scene());
         stage.setWidth(Wiring.WIDTH);

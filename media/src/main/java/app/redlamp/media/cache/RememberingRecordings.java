@@ -9,21 +9,19 @@ import java.nio.file.Path;
 import java.util.Optional;
 
 /**
- * Measures recordings and remembers what was measured: beside the production that a recording belongs to, or, where it
- * belongs to none, in the platform's place for what can be made again.
+ * Measures recordings and remembers what was measured, in the user's own place for what can be made again. Nothing of it lies
+ * in a production: figures that came with a folder from somebody else are never shown as measured here.
  */
 public final class RememberingRecordings implements Recordings {
-    private static final String PRODUCTION = "production.json";
-    private static final String FOLDER = ".measured";
     private static final double HASHING = 0.1;
 
     private final Recordings measuring;
-    private final Path elsewhere;
+    private final ReportCache cache;
 
-    /** @param elsewhere folder for recordings that belong to no production */
-    public RememberingRecordings(Recordings measuring, Path elsewhere) {
+    /** @param folder where reports are kept */
+    public RememberingRecordings(Recordings measuring, Path folder) {
         this.measuring = measuring;
-        this.elsewhere = elsewhere;
+        cache = new ReportCache(folder);
     }
 
     @Override
@@ -31,7 +29,6 @@ public final class RememberingRecordings implements Recordings {
         if (!Files.isRegularFile(file) || !Files.isReadable(file)) {
             return measuring.measure(file, progress);
         }
-        ReportCache cache = new ReportCache(folder(file));
         String hash = cache.hash(file, progress);
         Optional<Report> known = cache.find(hash);
         if (known.isPresent()) {
@@ -43,14 +40,5 @@ public final class RememberingRecordings implements Recordings {
             cache.keep(hash, report);
         }
         return report;
-    }
-
-    private Path folder(Path file) {
-        for (Path at = file.toAbsolutePath().getParent(); at != null; at = at.getParent()) {
-            if (Files.isRegularFile(at.resolve(PRODUCTION))) {
-                return at.resolve(FOLDER);
-            }
-        }
-        return elsewhere;
     }
 }

@@ -2,48 +2,49 @@ package app.redlamp.media.cache;
 
 import app.redlamp.core.analysis.Report;
 import app.redlamp.core.port.Progress;
+import app.redlamp.media.disk.AtomicFile;
+import app.redlamp.media.disk.GuardedFolder;
+import app.redlamp.media.disk.PassingName;
 import java.io.IOException;
 import java.io.InputStream;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.DirectoryStream;
 import java.nio.file.Files;
+import java.nio.file.LinkOption;
 import java.nio.file.Path;
-import java.nio.file.StandardCopyOption;
-import java.security.MessageDigest;
-import java.security.NoSuchAlgorithmException;
 import java.util.ArrayList;
 import java.util.Comparator;
-import java.util.HexFormat;
 import java.util.List;
 import java.util.Optional;
-import java.util.concurrent.TimeUnit;
+import java.util.regex.Pattern;
 
 /**
  * Keeps reports by the SHA-256 of the recording's content, so that a book opens at once and a changed file is never
- * taken for the one before. A stamp of name, size and time of change saves hashing what has not been touched. Whatever
- * goes wrong here only costs measuring again.
+ * taken for the one before. A stamp of name, size, time of change and samples from several places saves hashing what has
+ * not been touched. Every entry carries a checksum: whatever is doubtful is measured again, and costs nothing but that.
  */
 final class ReportCache {
     /** Raised whenever a meter changes what it measures. */
-    static final int VERSION = 1;
+    static final int VERSION = 2;
 
     private static final int MOST_BYTES = 64 << 20;
     private static final int MOST_REPORTS = 2000;
     private static final int BUFFER = 1 << 18;
+    private static final Pattern HASH = Pattern.compile("[0-9a-f]{64}");
+    /** What we write here, and may delete again. */
+    private static final Pattern OURS = Pattern.compile("[0-9a-f]{64}\\.report|[0-9a-f]{32}\\.hash");
 
-    private final Path folder;
+    private final GuardedFolder folder;
 
     ReportCache(Path folder) {
-        this.folder = folder;
+        this.folder = new GuardedFolder(folder);
     }
 
-    /** The report on a file's content, and its hash for {@link #keep}. */
+    /** The report on a file's content; absent where none is kept, or what is kept is not what was written. */
     Optional<Report> find(String hash) {
-        Path kept = folder.resolve(hash + ".json");
         try {
-            return Files.isRegularFile(kept) && Files.size(kept) <= MOST_BYTES
-                    ? Optional.of(ReportDocument.read(VERSION, Files.readAllBytes(kept)))
-                    : Optional.empty();
+            Optional<byte[]> kept = entry(hash + ".report");
+            return kept.isPresent() ? Optional.of(ReportDocument.read(VERSION, kept.get())) : Optional.empty();
         } catch (IOException e) {
             return Optional.empty();
         }
@@ -52,7 +53,7 @@ final class ReportCache {
     /** Keeps a report; silently does without where the folder cannot be written. */
     void keep(String hash, Report report) {
         try {
-            write(folder.resolve(hash + ".json"), ReportDocument.write(VERSION, report));
+            write(hash + ".report", ReportDocument.write(VERSION, report));
             tidy();
         } catch (IOException e) {
             // A report that is not kept is measured again.
@@ -66,26 +67,23 @@ final class ReportCache {
      * @throws java.util.concurrent.CancellationException if cancelled
      */
     String hash(Path file, Progress progress) throws IOException {
-        String stamp = stamp(file);
-        Path known = folder.resolve(stamp + ".hash");
-        if (Files.isRegularFile(known) && Files.size(known) == 64) {
-            String hash = Files.readString(known, StandardCharsets.US_ASCII);
-            if (hash.matches("[0-9a-f]{64}")) {
-                return hash;
-            }
+        String stamp = FileStamp.of(file);
+        Optional<String> known = known(stamp);
+        if (known.isPresent()) {
+            return known.get();
         }
-        MessageDigest digest = sha256();
+        Checksum digest = new Checksum();
         byte[] buffer = new byte[BUFFER];
         try (InputStream in = Files.newInputStream(file)) {
             for (int n = in.read(buffer); n > 0; n = in.read(buffer)) {
                 progress.check();
-                digest.update(buffer, 0, n);
+                digest.add(buffer, n);
             }
         }
-        String hash = HexFormat.of().formatHex(digest.digest());
-        if (stamp.equals(stamp(file))) {
+        String hash = digest.hex();
+        if (stamp.equals(FileStamp.of(file))) {
             try {
-                write(known, hash.getBytes(StandardCharsets.US_ASCII));
+                write(stamp + ".hash", hash.getBytes(StandardCharsets.US_ASCII));
             } catch (IOException e) {
                 // Hashed again next time.
             }
@@ -93,31 +91,36 @@ final class ReportCache {
         return hash;
     }
 
-    /** Stands for a file as long as its name, size and time of change stay. */
-    private static String stamp(Path file) throws IOException {
-        String text = file.toAbsolutePath().normalize() + "\n" + Files.size(file) + "\n"
-                + Files.getLastModifiedTime(file).to(TimeUnit.NANOSECONDS);
-        return HexFormat.of().formatHex(sha256().digest(text.getBytes(StandardCharsets.UTF_8)), 0, 16);
-    }
-
-    private void write(Path to, byte[] content) throws IOException {
-        Files.createDirectories(folder);
-        Path part = Files.createTempFile(folder, ".kept-", ".part");
+    private Optional<String> known(String stamp) {
         try {
-            Files.write(part, content);
-            Files.move(part, to, StandardCopyOption.ATOMIC_MOVE, StandardCopyOption.REPLACE_EXISTING);
-        } finally {
-            Files.deleteIfExists(part);
+            return entry(stamp + ".hash")
+                    .map(bytes -> new String(bytes, StandardCharsets.ISO_8859_1))
+                    .filter(hash -> HASH.matcher(hash).matches());
+        } catch (IOException e) {
+            return Optional.empty();
         }
     }
 
-    /** Drops the oldest once there are too many. */
+    /** Content of an entry without its checksum; absent where there is none, or the two do not go together. */
+    private Optional<byte[]> entry(String name) throws IOException {
+        Path file = folder.place(name);
+        boolean there = Files.isRegularFile(file, LinkOption.NOFOLLOW_LINKS) && Files.size(file) <= MOST_BYTES;
+        return there ? Checksum.content(Files.readAllBytes(file)) : Optional.empty();
+    }
+
+    private void write(String name, byte[] content) throws IOException {
+        folder.folder();
+        AtomicFile.write(folder.place(name), Checksum.sealed(content));
+    }
+
+    /** Drops the oldest once there are too many; nothing that is not called as entries are. */
     private void tidy() throws IOException {
         List<Path> kept = new ArrayList<>();
-        try (DirectoryStream<Path> files = Files.newDirectoryStream(folder, "*.{json,hash}")) {
+        try (DirectoryStream<Path> files = Files.newDirectoryStream(folder.root(), ReportCache::isOurs)) {
             files.forEach(kept::add);
         }
         if (kept.size() > 2 * MOST_REPORTS) {
+            PassingName.sweep(folder.root(), false);
             kept.sort(Comparator.comparing(ReportCache::age));
             for (Path old : kept.subList(0, kept.size() - MOST_REPORTS)) {
                 Files.deleteIfExists(old);
@@ -125,19 +128,16 @@ final class ReportCache {
         }
     }
 
-    private static long age(Path file) {
-        try {
-            return Files.getLastModifiedTime(file).toMillis();
-        } catch (IOException e) {
-            return 0;
-        }
+    private static boolean isOurs(Path file) {
+        return OURS.matcher(file.getFileName().toString()).matches()
+                && Files.isRegularFile(file, LinkOption.NOFOLLOW_LINKS);
     }
 
-    private static MessageDigest sha256() {
+    private static long age(Path file) {
         try {
-            return MessageDigest.getInstance("SHA-256");
-        } catch (NoSuchAlgorithmException e) {
-            throw new IllegalStateException("every Java has SHA-256", e);
+            return Files.getLastModifiedTime(file, LinkOption.NOFOLLOW_LINKS).toMillis();
+        } catch (IOException e) {
+            return 0;
         }
     }
 }

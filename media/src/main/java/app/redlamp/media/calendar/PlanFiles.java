@@ -2,7 +2,7 @@ package app.redlamp.media.calendar;
 
 import app.redlamp.core.plan.ProductionPlan;
 import app.redlamp.media.disk.AtomicFile;
-import app.redlamp.media.disk.DiskSpace;
+import app.redlamp.media.disk.Reason;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Path;
@@ -32,7 +32,7 @@ public final class PlanFiles {
         try {
             AtomicFile.write(file.toAbsolutePath(), text.getBytes(StandardCharsets.UTF_8));
         } catch (IOException e) {
-            throw new IOException(file + " cannot be written (" + DiskSpace.reason(e) + "); choose another place", e);
+            throw new IOException(file + " cannot be written (" + Reason.of(e) + "); choose another place", e);
         }
     }
 }

@@ -4,31 +4,39 @@ import java.io.IOException;
 import java.nio.ByteBuffer;
 import java.nio.channels.FileChannel;
 import java.nio.file.Files;
+import java.nio.file.LinkOption;
 import java.nio.file.Path;
-import java.nio.file.StandardCopyOption;
-import java.nio.file.StandardOpenOption;
 
-/** Writes a file whole or not at all: beside it first, synced, then renamed over it. */
+/**
+ * Writes a file whole or not at all: beside it first, under a name that nobody can foresee, synced, then put in its place. A
+ * link of the file's name is replaced and not followed.
+ */
 public final class AtomicFile {
     private AtomicFile() {}
 
     /** @throws IOException where it cannot be written; the file is as it was before, and nothing else is left behind */
     public static void write(Path file, byte[] content) throws IOException {
-        Path part = file.resolveSibling(file.getFileName() + ".part");
+        write(Disk.REAL, file, content);
+    }
+
+    /** The same on a disk of one's own. */
+    public static void write(Disk disk, Path file, byte[] content) throws IOException {
+        Path part = PassingName.beside(file);
         try {
-            try (FileChannel out = FileChannel.open(
-                    part, StandardOpenOption.CREATE, StandardOpenOption.TRUNCATE_EXISTING, StandardOpenOption.WRITE)) {
-                ByteBuffer bytes = ByteBuffer.wrap(content);
-                while (bytes.hasRemaining()) {
-                    out.write(bytes);
-                }
-                out.force(true);
+            try (FileChannel out = disk.create(part)) {
+                disk.write(out, ByteBuffer.wrap(content));
+                disk.sync(out);
             }
-            Files.move(part, file, StandardCopyOption.REPLACE_EXISTING, StandardCopyOption.ATOMIC_MOVE);
+            disk.replace(part, file);
         } catch (IOException e) {
-            Files.deleteIfExists(part);
+            try {
+                disk.delete(part);
+            } catch (IOException left) {
+                e.addSuppressed(left);
+            }
             throw e;
         }
+        disk.syncFolder(part.getParent());
     }
 
     /** A name in the same folder that nothing has yet: the file's own, or with a number before its ending. */
@@ -38,7 +46,7 @@ public final class AtomicFile {
         int dot = name.lastIndexOf('.');
         String stem = dot > 0 ? name.substring(0, dot) : name;
         String ending = dot > 0 ? name.substring(dot) : "";
-        for (int n = 2; Files.exists(wanted); n++) {
+        for (int n = 2; Files.exists(wanted, LinkOption.NOFOLLOW_LINKS); n++) {
             wanted = file.resolveSibling(stem + "-" + n + ending);
         }
         return wanted;

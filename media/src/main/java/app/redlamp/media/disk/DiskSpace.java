@@ -1,11 +1,10 @@
 package app.redlamp.media.disk;
 
 import java.io.IOException;
-import java.nio.file.FileSystemException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 
-/** What a disk still takes, and why it does not take something. */
+/** What a disk still takes. */
 public final class DiskSpace {
     private DiskSpace() {}
 
@@ -23,11 +22,5 @@ public final class DiskSpace {
             throw new IOException(folder + " is on no disk that is there; choose another folder");
         }
         return Files.getFileStore(there).getUsableSpace();
-    }
-
-    /** A few words on a fault, for the middle of a line. */
-    public static String reason(IOException e) {
-        boolean bare = e instanceof FileSystemException fault && fault.getReason() == null;
-        return bare || e.getMessage() == null ? e.getClass().getSimpleName() : e.getMessage();
     }
 }

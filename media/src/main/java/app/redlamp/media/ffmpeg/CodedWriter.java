@@ -55,11 +55,11 @@ public final class CodedWriter implements SampleSink, Closeable {
     /** Frames handed over at a time to encoders that take any number. */
     private static final int ANY_FRAMES = 4096;
 
-    private final AVFormatContext container = new AVFormatContext(null);
+    private final AVFormatContext container;
     private final AVCodecContext encoder;
     private final AVStream stream;
-    private final AVPacket packet = av_packet_alloc();
-    private final AVFrame frame = av_frame_alloc();
+    private final AVPacket packet;
+    private final AVFrame frame;
     private final Encoding encoding;
     private final float makeUp;
     private final int frameSize;
@@ -76,6 +76,9 @@ public final class CodedWriter implements SampleSink, Closeable {
      */
     public CodedWriter(Path path, Encoding encoding, int sampleRateHz, int channels, Labels labels) throws IOException {
         Ffmpeg.load();
+        container = new AVFormatContext(null);
+        packet = av_packet_alloc();
+        frame = av_frame_alloc();
         this.encoding = encoding;
         this.channels = channels;
         makeUp = (float) (1 / encoding.attenuation());

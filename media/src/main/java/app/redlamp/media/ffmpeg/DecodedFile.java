@@ -14,16 +14,12 @@ import static org.bytedeco.ffmpeg.global.avcodec.avcodec_send_packet;
 import static org.bytedeco.ffmpeg.global.avformat.AVFMT_DURATION_FROM_BITRATE;
 import static org.bytedeco.ffmpeg.global.avformat.av_find_best_stream;
 import static org.bytedeco.ffmpeg.global.avformat.av_read_frame;
-import static org.bytedeco.ffmpeg.global.avformat.avformat_close_input;
-import static org.bytedeco.ffmpeg.global.avformat.avformat_find_stream_info;
-import static org.bytedeco.ffmpeg.global.avformat.avformat_open_input;
 import static org.bytedeco.ffmpeg.global.avutil.AVMEDIA_TYPE_AUDIO;
 import static org.bytedeco.ffmpeg.global.avutil.AV_NOPTS_VALUE;
-import static org.bytedeco.ffmpeg.global.avutil.av_dict_free;
-import static org.bytedeco.ffmpeg.global.avutil.av_dict_set;
 import static org.bytedeco.ffmpeg.global.avutil.av_frame_alloc;
 import static org.bytedeco.ffmpeg.global.avutil.av_frame_free;
 
+import app.redlamp.core.port.Progress;
 import app.redlamp.core.signal.AudioInfo;
 import app.redlamp.core.signal.AudioSource;
 import app.redlamp.media.ReadFault;
@@ -37,18 +33,13 @@ import org.bytedeco.ffmpeg.avcodec.AVCodecParameters;
 import org.bytedeco.ffmpeg.avcodec.AVPacket;
 import org.bytedeco.ffmpeg.avformat.AVFormatContext;
 import org.bytedeco.ffmpeg.avformat.AVStream;
-import org.bytedeco.ffmpeg.avutil.AVDictionary;
 import org.bytedeco.ffmpeg.avutil.AVFrame;
 import org.bytedeco.javacpp.PointerPointer;
 
 /**
- * Decodes the first sound track of any file that the codec library reads. Only sound containers and only the file
- * itself are opened: a playlist that names other files or addresses is refused.
+ * Decodes the first sound track of any file that the codec library reads.
  */
 public final class DecodedFile implements AudioSource {
-    private static final String CONTAINERS =
-            "wav,w64,aiff,caf,au,flac,mp3,aac,ogg,mov,mp4,m4a,matroska,webm,wv,tta,ape";
-    private static final int LEAST_PROBE_SCORE = 25;
     private static final int MOST_CHANNELS = 64;
     /** Half of it lies above the corner of the K-weighting's shelf; no recorder is slower. */
     private static final int LOWEST_RATE = 4000;
@@ -58,10 +49,11 @@ public final class DecodedFile implements AudioSource {
     /** A coded file may end this much early before it counts as cut off: padding and rounding of the header. */
     private static final double ALLOWED_MISSING_S = 0.2;
 
+    private final OpenContainer opened;
     private final AVFormatContext container;
     private final AVCodecContext decoder;
-    private final AVPacket packet = av_packet_alloc();
-    private final AVFrame frame = av_frame_alloc();
+    private final AVPacket packet;
+    private final AVFrame frame;
     private final int track;
     private final AudioInfo info;
     private int smallestPacket = Integer.MAX_VALUE;
@@ -75,27 +67,38 @@ public final class DecodedFile implements AudioSource {
     private boolean drained;
     private boolean closed;
 
-    /** @throws ReadFault where the file is no recording that can be decoded */
+    /** Without anybody who would stop it. */
     public DecodedFile(Path path) throws IOException {
-        container = openContainer(path);
-        AVCodecContext opened = null;
+        this(path, Progress.NONE);
+    }
+
+    /**
+     * @param progress asked whether to go on
+     * @throws ReadFault where the file is no recording that can be decoded
+     */
+    public DecodedFile(Path path, Progress progress) throws IOException {
+        opened = OpenContainer.of(path, progress);
+        container = opened.context();
+        packet = av_packet_alloc();
+        frame = av_frame_alloc();
+        AVCodecContext begun = null;
         try {
             track = av_find_best_stream(container, AVMEDIA_TYPE_AUDIO, -1, -1, (AVCodec) null, 0);
             if (track < 0) {
                 throw ReadFault.notAudio();
             }
             AVStream stream = container.streams(track);
-            opened = openDecoder(stream);
-            decoder = opened;
+            begun = openDecoder(stream);
+            decoder = begun;
             lengthKnown = container.duration() != AV_NOPTS_VALUE
                     && container.duration_estimation_method() != AVFMT_DURATION_FROM_BITRATE;
             info = describe(stream);
             decoded = new float[info.channels()][0];
         } catch (IOException | RuntimeException e) {
-            if (opened != null) {
-                avcodec_free_context(opened);
+            if (begun != null) {
+                avcodec_free_context(begun);
             }
-            avformat_close_input(container);
+            opened.close();
             av_packet_free(packet);
             av_frame_free(frame);
             throw e;
@@ -159,7 +162,7 @@ public final class DecodedFile implements AudioSource {
             av_frame_free(frame);
             av_packet_free(packet);
             avcodec_free_context(decoder);
-            avformat_close_input(container);
+            opened.close();
         }
     }
 
@@ -206,25 +209,6 @@ public final class DecodedFile implements AudioSource {
         if (lengthKnown && foundS < info.durationS() - ALLOWED_MISSING_S) {
             throw ReadFault.cutOff(info.durationS(), foundS);
         }
-    }
-
-    private static AVFormatContext openContainer(Path path) throws ReadFault {
-        Ffmpeg.load();
-        AVFormatContext container = new AVFormatContext(null);
-        AVDictionary options = new AVDictionary(null);
-        av_dict_set(options, "protocol_whitelist", "file", 0);
-        av_dict_set(options, "format_whitelist", CONTAINERS, 0);
-        int opened = avformat_open_input(container, Ffmpeg.url(path), null, options);
-        av_dict_free(options);
-        if (opened < 0) {
-            throw ReadFault.notAudio();
-        }
-        if (container.probe_score() < LEAST_PROBE_SCORE
-                || avformat_find_stream_info(container, (PointerPointer<?>) null) < 0) {
-            avformat_close_input(container);
-            throw ReadFault.notAudio();
-        }
-        return container;
     }
 
     private static AVCodecContext openDecoder(AVStream stream) throws IOException {

@@ -4,6 +4,7 @@ import static org.bytedeco.ffmpeg.global.avutil.AV_LOG_QUIET;
 import static org.bytedeco.ffmpeg.global.avutil.av_log_set_level;
 import static org.bytedeco.ffmpeg.global.avutil.av_strerror;
 
+import app.redlamp.media.disk.PrivateFolder;
 import app.redlamp.media.library.Places;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
@@ -12,20 +13,34 @@ import org.bytedeco.javacpp.BytePointer;
 
 /** What every use of the codec library shares: loading it, its error codes, its file names. */
 public final class Ffmpeg {
+    private static final String CACHE = "org.bytedeco.javacpp.cachedir";
     private static final int LONGEST_MESSAGE = 256;
-
-    static {
-        String key = "org.bytedeco.javacpp.cachedir";
-        if (System.getProperty(key) == null) {
-            System.setProperty(key, Places.cache().resolve("codecs").toString());
-        }
-        av_log_set_level(AV_LOG_QUIET);
-    }
+    private static boolean loaded;
 
     private Ffmpeg() {}
 
-    /** Loads the library before its first use; harmless when repeated. */
-    public static void load() {}
+    /**
+     * Loads the library; to be called before any class of it is touched, for it decides at its first use where it is unpacked.
+     * That is a folder of the user's which is closed to everybody else, or it is not loaded at all.
+     *
+     * @throws IOException where there is no such folder; one line that says what to do
+     */
+    public static synchronized void load() throws IOException {
+        if (!loaded) {
+            if (System.getProperty(CACHE) == null) {
+                System.setProperty(CACHE, PrivateFolder.of(Places.cache(), "codecs").toString());
+            }
+            Library.quiet();
+            loaded = true;
+        }
+    }
+
+    /** The first class that touches the library. */
+    private static final class Library {
+        static void quiet() {
+            av_log_set_level(AV_LOG_QUIET);
+        }
+    }
 
     /** The name under which the library opens a file as a file, whatever characters are in it. */
     static String url(Path path) {

@@ -9,21 +9,14 @@ import app.redlamp.core.port.Progress;
 import app.redlamp.core.spec.DeliveryFormat;
 import app.redlamp.core.spec.Naming;
 import app.redlamp.media.ReadFault;
+import app.redlamp.media.disk.Disk;
 import app.redlamp.media.disk.DiskSpace;
+import app.redlamp.media.disk.Reason;
 import java.io.IOException;
-import java.nio.channels.FileChannel;
-import java.nio.file.DirectoryIteratorException;
-import java.nio.file.DirectoryStream;
-import java.nio.file.FileAlreadyExistsException;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.nio.file.StandardCopyOption;
-import java.nio.file.StandardOpenOption;
-import java.time.Duration;
-import java.time.Instant;
 import java.util.List;
 import java.util.Locale;
-import java.util.UUID;
 
 /**
  * Finishes recordings on disk. Everything is written under a passing name first and gets its own name only when it has
@@ -31,11 +24,17 @@ import java.util.UUID;
  */
 public final class FileFinishing implements Finishing {
     private static final long MARGIN_BYTES = 16L << 20;
-    private static final String PASSING = ".redlamp-";
-    private static final String PART = ".part";
 
-    /** Nobody works on one file for so long: what is older was left behind by a kill. */
-    private static final Duration LEFT_BEHIND = Duration.ofDays(1);
+    private final Disk disk;
+
+    public FileFinishing() {
+        this(Disk.REAL);
+    }
+
+    /** On a disk of one's own. */
+    FileFinishing(Disk disk) {
+        this.disk = disk;
+    }
 
     @Override
     public Result finish(Order order, Progress progress) throws IOException {
@@ -54,62 +53,42 @@ public final class FileFinishing implements Finishing {
         if (!Files.isWritable(order.into())) {
             throw new IOException(order.into() + " may not be written to; choose another folder");
         }
-        DeliveryFormat format = order.specification().format();
-        sweep(order.into());
+        if (Files.isSymbolicLink(order.into())) {
+            throw new IOException(order.into()
+                    + " is a link, and nothing is written through links; name the folder that it leads to");
+        }
+        Leftovers.tidy(order.into(), disk);
         checkSpace(order);
-        String passing = PASSING + UUID.randomUUID();
-        Path master = order.into().resolve(passing + ".wav" + PART);
-        Path coded = order.into().resolve(passing + "." + format.coding().extension() + ".coded" + PART);
-        String name = Naming.stem(order.recording().getFileName().toString());
-        try {
-            FileBench bench = new FileBench(order.recording(), order.report(), format, name, master, coded, progress);
-            FinishOutcome outcome =
-                    new ConformSolver(order.specification(), bench, order.commonChannels()).solve(order.report());
-            progress.check();
-            List<Path> written =
-                    outcome instanceof FinishOutcome.Finished ? keep(order, name, master, coded) : List.of();
-            progress.at(1);
-            return new Result(outcome, written);
+        try (PassingFiles files = new PassingFiles(order.into(), disk)) {
+            return finish(order, files, progress);
         } catch (ReadFault | NameTaken e) {
             throw e;
         } catch (IOException e) {
             throw new IOException(
-                    "cannot be written to " + order.into() + " (" + DiskSpace.reason(e)
-                            + "); free some space or choose another" + " folder",
+                    "cannot be written to " + order.into() + " (" + Reason.of(e)
+                            + "); free some space or choose another folder",
                     e);
-        } finally {
-            Files.deleteIfExists(master);
-            Files.deleteIfExists(coded);
         }
+    }
+
+    private static Result finish(Order order, PassingFiles files, Progress progress) throws IOException {
+        DeliveryFormat format = order.specification().format();
+        Path master = files.part("wav");
+        Path coded = files.part(format.coding().extension() + ".coded");
+        String name = Naming.stem(order.recording().getFileName().toString());
+        FileBench bench = new FileBench(order.recording(), order.report(), format, name, master, coded, progress);
+        FinishOutcome outcome =
+                new ConformSolver(order.specification(), bench, order.commonChannels()).solve(order.report());
+        progress.check();
+        List<Path> written =
+                outcome instanceof FinishOutcome.Finished ? keep(order, name, files, master, coded) : List.of();
+        progress.at(1);
+        return new Result(outcome, written);
     }
 
     @Override
     public long freeBytes(Path folder) throws IOException {
         return DiskSpace.free(folder);
-    }
-
-    /** Removes the parts that a kill left behind, and nothing else. */
-    private static void sweep(Path folder) throws IOException {
-        Instant before = Instant.now().minus(LEFT_BEHIND);
-        try (DirectoryStream<Path> parts = Files.newDirectoryStream(folder, PASSING + "*" + PART)) {
-            for (Path part : parts) {
-                sweep(part, before);
-            }
-        } catch (DirectoryIteratorException e) {
-            throw e.getCause();
-        }
-    }
-
-    private static void sweep(Path part, Instant before) {
-        try {
-            if (Files.getLastModifiedTime(part).toInstant().isBefore(before)) {
-                Files.deleteIfExists(part);
-            }
-        } catch (IOException e) {
-            // Gone with the finishing beside this one that it belonged to, or not ours to remove: neither hinders
-            // anybody.
-            return;
-        }
     }
 
     private void checkSpace(Order order) throws IOException {
@@ -127,7 +106,8 @@ public final class FileFinishing implements Finishing {
     }
 
     /** Gives master and delivery the first name that is free for both. */
-    private static List<Path> keep(Order order, String name, Path master, Path coded) throws IOException {
+    private static List<Path> keep(Order order, String name, PassingFiles files, Path master, Path coded)
+            throws IOException {
         Path folder = order.into();
         DeliveryFormat.Coding coding = order.specification().format().coding();
         boolean masterIsAll = coding == DeliveryFormat.Coding.WAV;
@@ -140,17 +120,13 @@ public final class FileFinishing implements Finishing {
                 throw new NameTaken(folder.resolve(name) + " is there already, and the client wants no number behind a"
                         + " name; move the earlier one away");
             }
-            if (!reserve(masterTo)) {
-                continue;
+            List<PassingFiles.Pair> pairs = masterIsAll
+                    ? List.of(new PassingFiles.Pair(master, masterTo))
+                    : List.of(new PassingFiles.Pair(master, masterTo), new PassingFiles.Pair(coded, codedTo));
+            // Where a name is taken, perhaps in this moment, the next number is tried.
+            if (files.publish(pairs)) {
+                return pairs.stream().map(PassingFiles.Pair::name).toList();
             }
-            if (masterIsAll) {
-                return List.of(moveOnto(master, masterTo));
-            }
-            if (!reserve(codedTo)) {
-                Files.delete(masterTo);
-                continue;
-            }
-            return List.of(moveOnto(master, masterTo), moveOnto(coded, codedTo));
         }
     }
 
@@ -161,22 +137,5 @@ public final class FileFinishing implements Finishing {
         NameTaken(String message) {
             super(message);
         }
-    }
-
-    /** Takes a name by making an empty file of it, which no two can do at once; false where it is taken. */
-    private static boolean reserve(Path path) throws IOException {
-        try {
-            Files.createFile(path);
-            return true;
-        } catch (FileAlreadyExistsException e) {
-            return false;
-        }
-    }
-
-    private static Path moveOnto(Path passing, Path reserved) throws IOException {
-        try (FileChannel file = FileChannel.open(passing, StandardOpenOption.WRITE)) {
-            file.force(true);
-        }
-        return Files.move(passing, reserved, StandardCopyOption.REPLACE_EXISTING, StandardCopyOption.ATOMIC_MOVE);
     }
 }

@@ -1,16 +1,20 @@
 package app.redlamp.media.json;
 
 import app.redlamp.media.disk.AtomicFile;
-import app.redlamp.media.disk.DiskSpace;
+import app.redlamp.media.disk.GuardedFolder;
+import app.redlamp.media.disk.PassingName;
+import app.redlamp.media.disk.Reason;
 import com.fasterxml.jackson.databind.ObjectMapper;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.io.IOException;
 import java.nio.file.DirectoryIteratorException;
 import java.nio.file.DirectoryStream;
+import java.nio.file.FileSystemException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.regex.Pattern;
 
 /** A folder of the library with a document for each thing, named by its id. Made at the first save. */
@@ -18,12 +22,18 @@ public final class DocumentFolder {
     private static final Pattern SAFE_ID = Pattern.compile("[a-z0-9][a-z0-9-]{0,63}");
     private static final long MOST_BYTES = 1 << 20;
     private static final int MOST_DOCUMENTS = 500;
+    private static final String HELP = "; until it is mended it counts as not there";
 
     private final ObjectMapper mapper = new ObjectMapper();
+    private final GuardedFolder library;
+    private final String name;
     private final Path folder;
 
-    public DocumentFolder(Path folder) {
-        this.folder = folder;
+    /** @param name of the folder in the library */
+    public DocumentFolder(Path library, String name) {
+        this.library = new GuardedFolder(library);
+        this.name = name;
+        folder = library.resolve(name);
     }
 
     /** An empty document to be filled. */
@@ -37,28 +47,41 @@ public final class DocumentFolder {
      * @throws IOException where it cannot be written, or the id leads anywhere else; one line that says what to do
      */
     public void write(String id, ObjectNode node) throws IOException {
+        write(id, mapper.writerWithDefaultPrettyPrinter().writeValueAsBytes(node));
+    }
+
+    /**
+     * Writes a document as it is, whole or not at all, over the one of the same id.
+     *
+     * @throws IOException as the other
+     */
+    public void write(String id, byte[] document) throws IOException {
         checkId(id);
         try {
-            Files.createDirectories(folder);
-            AtomicFile.write(
-                    folder.resolve(id + ".json"),
-                    mapper.writerWithDefaultPrettyPrinter().writeValueAsBytes(node));
+            library.folder(name);
+            AtomicFile.write(library.place(name, id + ".json"), document);
+        } catch (GuardedFolder.Refused e) {
+            throw new IOException("cannot be kept in the library: " + e.getMessage(), e);
         } catch (IOException e) {
             throw new IOException(
-                    "cannot be kept in " + folder + " (" + DiskSpace.reason(e) + "); check that it may be written", e);
+                    "cannot be kept in " + folder + " (" + Reason.of(e) + "); check that it may be written", e);
         }
     }
 
     /** @throws IOException where it cannot be removed */
     public void forget(String id) throws IOException {
         checkId(id);
-        Files.deleteIfExists(folder.resolve(id + ".json"));
+        Files.deleteIfExists(library.place(name, id + ".json"));
     }
 
-    /** An id becomes a file name, and must not lead anywhere else. */
-    private static void checkId(String id) throws IOException {
+    /**
+     * An id becomes a file name, and must not lead anywhere else.
+     *
+     * @throws IOException where it would; one line
+     */
+    public static void checkId(String id) throws IOException {
         if (!SAFE_ID.matcher(id).matches()) {
-            throw new IOException("id '" + id + "': small letters, digits and hyphens only, at most 64");
+            throw new IOException("id '" + Reason.shown(id) + "': small letters, digits and hyphens only, at most 64");
         }
     }
 
@@ -68,23 +91,32 @@ public final class DocumentFolder {
         T of(JsonObject document) throws IOException;
     }
 
-    /** Reads all documents in the order of their names; what cannot be read adds a line to the faults. */
-    public <T> List<T> all(Reading<T> reading, List<String> faults) {
+    /**
+     * Reads all documents in the order of their names.
+     *
+     * @param faults given a line for each that cannot be read, by its id; what such a document stands for is not to be replaced
+     *     by anything else of that id without a word
+     */
+    public <T> List<T> all(Reading<T> reading, Map<String, String> faults) {
         List<Path> files = new ArrayList<>();
         if (Files.isDirectory(folder)) {
+            PassingName.sweep(folder, false);
             try (DirectoryStream<Path> documents = Files.newDirectoryStream(folder, "*.json")) {
                 documents.forEach(files::add);
             } catch (IOException | DirectoryIteratorException e) {
-                faults.add(folder + ": cannot be read; check its permissions");
+                faults.put("", folder + ": cannot be read; check its permissions");
             }
         }
         files.sort(null);
         List<T> all = new ArrayList<>();
         for (Path file : files.subList(0, Math.min(MOST_DOCUMENTS, files.size()))) {
+            String called = file.getFileName().toString();
             try {
                 all.add(reading.of(read(file, "document")));
             } catch (IOException e) {
-                faults.add(file.getFileName() + ": " + e.getMessage());
+                faults.put(
+                        called.substring(0, called.length() - ".json".length()),
+                        name + "/" + called + ": " + Reason.whole(e) + (e instanceof FileSystemException ? "" : HELP));
             }
         }
         return all;

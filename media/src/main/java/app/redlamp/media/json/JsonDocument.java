@@ -1,13 +1,19 @@
 package app.redlamp.media.json;
 
+import app.redlamp.media.disk.Reason;
 import com.fasterxml.jackson.core.JsonFactory;
+import com.fasterxml.jackson.core.JsonLocation;
 import com.fasterxml.jackson.core.JsonParser;
 import com.fasterxml.jackson.core.JsonProcessingException;
 import com.fasterxml.jackson.core.JsonToken;
 import com.fasterxml.jackson.core.StreamReadFeature;
+import com.fasterxml.jackson.core.exc.StreamConstraintsException;
+import java.io.CharConversionException;
 import java.io.IOException;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 
 /**
  * Reads a JSON document with the line of every field. Documents of ours are read this way and not by reflection: the
@@ -15,15 +21,23 @@ import java.util.List;
  */
 public final class JsonDocument {
     private static final int DEEPEST = 16;
+    /** A set of ten thousand cues has a tenth of that; each takes some 200 bytes of memory. */
+    private static final int MOST_VALUES = 1_000_000;
+
     private static final JsonFactory FACTORY = JsonFactory.builder()
             .enable(StreamReadFeature.STRICT_DUPLICATE_DETECTION)
             .build();
 
-    private final JsonParser parser;
-    private int depth;
+    private static final Pattern TWICE = Pattern.compile("Duplicate field '([^']{0,200})");
 
-    private JsonDocument(JsonParser parser) {
+    private final JsonParser parser;
+    private final Leniency leniency;
+    private int depth;
+    private int values;
+
+    private JsonDocument(JsonParser parser, Leniency leniency) {
         this.parser = parser;
+        this.leniency = leniency;
     }
 
     /**
@@ -32,26 +46,59 @@ public final class JsonDocument {
      *     line with the place and the reason
      */
     public static JsonObject read(byte[] json) throws IOException {
+        return read(json, new Leniency(false));
+    }
+
+    /**
+     * Reads a document that programs write: fields that its reader does not know are noted and not refused.
+     *
+     * @throws IOException as {@link #read}
+     */
+    public static JsonObject readTolerant(byte[] json) throws IOException {
+        return read(json, new Leniency(true));
+    }
+
+    private static JsonObject read(byte[] json, Leniency leniency) throws IOException {
         try (JsonParser parser = FACTORY.createParser(json)) {
             if (parser.nextToken() != JsonToken.START_OBJECT) {
                 throw new IOException("must begin with an opening brace");
             }
-            JsonObject outermost = new JsonDocument(parser).object("");
+            JsonObject outermost = new JsonDocument(parser, leniency).object("");
             if (parser.nextToken() != null) {
                 throw new IOException("line " + parser.currentTokenLocation().getLineNr()
                         + ": there is more after the closing brace");
             }
             return outermost;
+        } catch (StreamConstraintsException e) {
+            throw new IOException(place(e) + "a name, a number or a text is longer than any that is meant", e);
         } catch (JsonProcessingException e) {
-            String at = e.getLocation() == null ? "" : "line " + e.getLocation().getLineNr() + ": ";
-            throw new IOException(
-                    at + e.getOriginalMessage().lines().findFirst().orElse("cannot be read"), e);
+            throw new IOException(place(e) + fault(e), e);
+        } catch (CharConversionException e) {
+            throw new IOException("is no text in UTF-8; save it as UTF-8", e);
         }
+    }
+
+    private static String place(JsonProcessingException e) {
+        JsonLocation at = e.getLocation();
+        return at == null || at.getLineNr() < 1 ? "" : "line " + at.getLineNr() + ", column " + at.getColumnNr() + ": ";
+    }
+
+    /** The parser speaks of its own tokens; whoever wrote the document thinks of commas, quotes and braces. */
+    private static String fault(JsonProcessingException e) {
+        String said = String.valueOf(e.getOriginalMessage());
+        Matcher twice = TWICE.matcher(said);
+        if (twice.find()) {
+            return "there are two fields '" + Reason.shown(twice.group(1)) + "'; take one out";
+        }
+        if (said.startsWith("Unexpected end-of-input")) {
+            return "it ends in the middle; copy it again from where it came";
+        }
+        return "it is no JSON from here on; look for a comma, a quote or a brace too many or too few";
     }
 
     private JsonObject object(String path) throws IOException {
         deeper();
-        JsonObject object = new JsonObject(path, line());
+        JsonObject object = new JsonObject(path, line(), leniency);
         while (parser.nextToken() == JsonToken.FIELD_NAME) {
             String name = parser.currentName();
             int at = line();
@@ -73,6 +120,10 @@ public final class JsonDocument {
     }
 
     private Object value(String path) throws IOException {
+        if (++values > MOST_VALUES) {
+            throw new IOException("line " + line() + ": holds more than " + MOST_VALUES + " values, more than any"
+                    + " document of ours");
+        }
         return switch (parser.currentToken()) {
             case START_OBJECT -> object(path);
             case START_ARRAY -> list(path);

@@ -1,6 +1,8 @@
 package app.redlamp.media.json;
 
+import app.redlamp.media.disk.Reason;
 import java.io.IOException;
+import java.time.DateTimeException;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.LinkedHashMap;
@@ -18,15 +20,26 @@ import java.util.Set;
 public final class JsonObject {
     private final String path;
     private final int line;
-    private final Map<String, Field> fields = new LinkedHashMap<>();
+    private final Leniency leniency;
+    private final Map<String, Field> fields = new LinkedHashMap<>(4);
 
     /** A value and the line its name stands in; the value is a text, a number, a flag, an object or a list of those. */
-    private record Field(Object value, int line) {}
+    private static final class Field {
+        private final Object value;
+        private final int line;
+        private boolean asked;
+
+        Field(Object value, int line) {
+            this.value = value;
+            this.line = line;
+        }
+    }
 
     /** @param path names of the fields that lead here, each followed by a point; empty for the outermost object */
-    JsonObject(String path, int line) {
+    JsonObject(String path, int line, Leniency leniency) {
         this.path = path;
         this.line = line;
+        this.leniency = leniency;
     }
 
     void put(String name, Object value, int at) {
@@ -34,7 +47,8 @@ public final class JsonObject {
     }
 
     /**
-     * Refuses a field that nobody would read: a misspelt limit must not vanish.
+     * Refuses a field that nobody would read: a misspelt limit must not vanish. In a document that is read leniently it is
+     * noted instead.
      *
      * @return this
      * @throws IOException where there is any other field
@@ -42,21 +56,87 @@ public final class JsonObject {
     public JsonObject only(Set<String> names) throws IOException {
         for (Map.Entry<String, Field> field : fields.entrySet()) {
             if (!names.contains(field.getKey())) {
-                throw new IOException("line " + field.getValue().line() + ": there is no field '" + field.getKey()
-                        + "' here; check its spelling");
+                leniency.note(
+                        "line " + field.getValue().line + ": there is no field '" + shown(field.getKey()) + "' here",
+                        "check its spelling");
             }
         }
         return this;
     }
 
-    /** Names of all its fields, in their order. */
+    /** Names of all its fields, in their order; whoever asks for them knows them. */
     public Set<String> names() {
+        fields.values().forEach(f -> f.asked = true);
         return Collections.unmodifiableSet(fields.keySet());
+    }
+
+    /** Whether a reader has asked for a field. */
+    public boolean asked(String name) {
+        return fields.containsKey(name) && fields.get(name).asked;
+    }
+
+    /** The object that a field holds, if it does, without counting as asking for it. */
+    public Optional<JsonObject> objectIn(String name) {
+        return fields.containsKey(name) && fields.get(name).value instanceof JsonObject object
+                ? Optional.of(object)
+                : Optional.empty();
+    }
+
+    /** The objects in the list that a field holds, without counting as asking for it; none where they are not all objects. */
+    public List<JsonObject> objectsIn(String name) {
+        return fields.containsKey(name)
+                        && fields.get(name).value instanceof List<?> list
+                        && list.stream().allMatch(JsonObject.class::isInstance)
+                ? list.stream().map(JsonObject.class::cast).toList()
+                : List.of();
+    }
+
+    /** From here on, what cannot be understood is noted and not refused: a newer version has written the document. */
+    public void newer() {
+        leniency.newer();
+    }
+
+    /** How what is not known is dealt with. */
+    Leniency leniency() {
+        return leniency;
+    }
+
+    /** What was noted of the whole document, a few words each, with its line. */
+    public List<String> notKnown() {
+        return leniency.notes();
+    }
+
+    /**
+     * Reads a part of the document; where a newer version has written what this one cannot understand, that is noted, and
+     * something else stands for it.
+     *
+     * @throws IOException where it cannot be understood and no newer version has written it
+     */
+    public <T> T part(String name, Reading<T> reading, T other) throws IOException {
+        try {
+            return reading.read();
+        } catch (IOException | IllegalArgumentException | DateTimeException e) {
+            if (!leniency.isNewer()) {
+                throw e;
+            }
+            leniency.note("line " + lineOf(name) + ": " + path + name + " cannot be shown", "");
+            return other;
+        }
+    }
+
+    /** Makes something of a part of a document. */
+    @FunctionalInterface
+    public interface Reading<T> {
+        T read() throws IOException;
+    }
+
+    private static String shown(String written) {
+        return Reason.shown(written);
     }
 
     /** The line a field stands in; the object's own where it is not there. */
     public int lineOf(String name) {
-        return fields.containsKey(name) ? fields.get(name).line() : line;
+        return fields.containsKey(name) ? fields.get(name).line : line;
     }
 
     /** @throws IOException where it is missing or no text */
@@ -181,7 +261,12 @@ public final class JsonObject {
     }
 
     private Object value(String name) {
-        return fields.containsKey(name) ? fields.get(name).value() : null;
+        Field field = fields.get(name);
+        if (field == null) {
+            return null;
+        }
+        field.asked = true;
+        return field.value;
     }
 
     private IOException otherKind(String name, String described) {

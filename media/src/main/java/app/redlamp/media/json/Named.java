@@ -1,5 +1,6 @@
 package app.redlamp.media.json;
 
+import app.redlamp.media.disk.Reason;
 import java.io.IOException;
 import java.util.Locale;
 
@@ -14,11 +15,15 @@ public final class Named {
 
     /** @throws IOException where there is none of that name */
     public static <E extends Enum<E>> E of(Class<E> names, JsonObject o, String field) throws IOException {
-        return of(names, o.text(field), o.lineOf(field), field);
+        return of(names, o.text(field), o, field);
     }
 
-    /** @throws IOException where there is none of that name */
-    public static <E extends Enum<E>> E of(Class<E> names, String written, int line, String field) throws IOException {
+    /**
+     * @param o where it stands
+     * @throws IOException where there is none of that name
+     */
+    public static <E extends Enum<E>> E of(Class<E> names, String written, JsonObject o, String field)
+            throws IOException {
         StringBuilder all = new StringBuilder();
         for (E name : names.getEnumConstants()) {
             if (id(name).equals(written)) {
@@ -26,6 +31,11 @@ public final class Named {
             }
             all.append(all.isEmpty() ? "" : ", ").append(id(name));
         }
-        throw new IOException("line " + line + ": " + field + " '" + written + "' must be one of " + all);
+        String said = "line " + o.lineOf(field) + ": " + field + " '" + Reason.shown(written) + "'";
+        if (o.leniency().isNewer()) {
+            o.leniency().note(said + " is not known and shown as " + id(names.getEnumConstants()[0]), "");
+            return names.getEnumConstants()[0];
+        }
+        throw new IOException(said + " must be one of " + all);
     }
 }

@@ -15,6 +15,7 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.stream.Stream;
 
 /** Parts and kits that ship, and those in the library: {@code parts/} and {@code kits/}, a document each. */
 public final class KitShelf implements Equipment {
@@ -23,13 +24,13 @@ public final class KitShelf implements Equipment {
     private final List<Gear> shipped = new ArrayList<>();
     private Content content;
 
-    /** What the library held when it was read last. */
-    private record Content(Map<String, Gear> own, List<Kit> kits, List<String> faults) {}
+    /** What the library held when it was read last; nothing stands in for a part of one's own that is broken. */
+    private record Content(Map<String, Gear> own, List<Gear> all, List<Kit> kits, List<String> faults) {}
 
     /** @param library folder of the library; made at the first save */
     public KitShelf(Path library) {
-        partFolder = new DocumentFolder(library.resolve("parts"));
-        kitFolder = new DocumentFolder(library.resolve("kits"));
+        partFolder = new DocumentFolder(library, "parts");
+        kitFolder = new DocumentFolder(library, "kits");
         try (InputStream in = KitShelf.class.getResourceAsStream("parts.json")) {
             for (JsonObject one : JsonDocument.read(in.readAllBytes()).objects("parts")) {
                 shipped.add(GearReader.read(one));
@@ -42,10 +43,7 @@ public final class KitShelf implements Equipment {
 
     @Override
     public synchronized List<Gear> parts() {
-        Map<String, Gear> all = new LinkedHashMap<>();
-        shipped.forEach(p -> all.put(p.id(), p));
-        all.putAll(content.own());
-        return List.copyOf(all.values());
+        return content.all();
     }
 
     @Override
@@ -92,12 +90,18 @@ public final class KitShelf implements Equipment {
     }
 
     private Content read() {
-        List<String> faults = new ArrayList<>();
+        Map<String, String> faults = new LinkedHashMap<>();
         Map<String, Gear> own = new LinkedHashMap<>();
         partFolder.all(GearReader::read, faults).forEach(p -> own.put(p.id(), p));
-        List<Gear> all = new ArrayList<>(shipped);
-        all.addAll(own.values());
-        List<Kit> kits = kitFolder.all(document -> KitReader.read(document, all), faults);
-        return new Content(Map.copyOf(own), List.copyOf(kits), List.copyOf(faults));
+        Map<String, Gear> all = new LinkedHashMap<>();
+        shipped.stream().filter(p -> !faults.containsKey(p.id())).forEach(p -> all.put(p.id(), p));
+        all.putAll(own);
+        List<Gear> known = List.copyOf(all.values());
+        Map<String, String> broken = new LinkedHashMap<>();
+        List<Kit> kits = kitFolder.all(document -> KitReader.read(document, known), broken);
+        List<String> lines = Stream.of(faults, broken)
+                .flatMap(f -> f.values().stream())
+                .toList();
+        return new Content(Map.copyOf(own), known, List.copyOf(kits), lines);
     }
 }

@@ -2,6 +2,7 @@ package app.redlamp.media.library;
 
 import app.redlamp.core.port.Settings;
 import app.redlamp.media.disk.AtomicFile;
+import app.redlamp.media.disk.PassingName;
 import app.redlamp.media.json.JsonDocument;
 import app.redlamp.media.json.JsonObject;
 import com.fasterxml.jackson.databind.ObjectMapper;
@@ -57,7 +58,9 @@ public final class SettingsFile implements Settings {
         ArrayNode recent = node.putArray("recent");
         values.recent().forEach(recent::add);
         node.put("lengths", values.lengths());
-        Files.createDirectories(path.toAbsolutePath().getParent());
+        Path folder = path.toAbsolutePath().getParent();
+        Files.createDirectories(folder);
+        PassingName.sweep(folder, false);
         AtomicFile.write(path, mapper.writerWithDefaultPrettyPrinter().writeValueAsBytes(node));
     }
 

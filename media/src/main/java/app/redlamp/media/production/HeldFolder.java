@@ -3,7 +3,9 @@ package app.redlamp.media.production;
 import app.redlamp.core.plan.Production;
 import app.redlamp.core.port.Productions;
 import app.redlamp.core.port.Progress;
-import app.redlamp.media.disk.DiskSpace;
+import app.redlamp.media.disk.GuardedFolder;
+import app.redlamp.media.disk.PassingName;
+import app.redlamp.media.disk.Reason;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -11,9 +13,11 @@ import java.nio.file.ReadOnlyFileSystemException;
 import java.time.Clock;
 import java.time.LocalDateTime;
 import java.time.format.DateTimeFormatter;
+import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 
 /** A production folder that is open in this window, or is only looked at where it cannot be changed. */
@@ -21,15 +25,24 @@ final class HeldFolder implements Productions.Held {
     private static final int MOST_NEIGHBOURS = 2_000;
     private static final DateTimeFormatter SINCE = DateTimeFormatter.ofPattern("d MMM, HH:mm", Locale.ENGLISH);
 
+    /** What is written here during a session: a link among them would lead elsewhere. */
+    private static final List<String> WRITTEN = List.of(
+            ProductionLock.NAME, ProductionDocument.NAME, ProductionDocument.BACKUP, ProductionLog.NAME);
+
+    private static final int MOST_SHOWN = 3;
+
     private final ProductionDocument document;
     private final ProductionLog log;
     private final FolderSight sight = new FolderSight();
     private final Clock clock;
     private final Production opened;
-    private Path folder;
-    private Optional<ProductionLock> lock = Optional.empty();
-    private Optional<String> readOnly = Optional.empty();
-    private Optional<String> notice = Optional.empty();
+    /** Held while the document is written; whoever only asks how things stand never waits for it. */
+    private final Object saving = new Object();
+
+    private volatile Path folder;
+    private volatile Optional<ProductionLock> lock = Optional.empty();
+    private volatile Optional<String> readOnly = Optional.empty();
+    private volatile Optional<String> notice = Optional.empty();
 
     private HeldFolder(Path folder, ProductionDocument document, Production opened, Clock clock) {
         this.folder = folder;
@@ -47,19 +60,28 @@ final class HeldFolder implements Productions.Held {
         return held;
     }
 
-    static HeldFolder open(Path folder, Clock clock) throws IOException {
-        ProductionDocument document = new ProductionDocument();
+    static HeldFolder open(Path folder, ProductionDocument document, Clock clock) throws IOException {
         ProductionDocument.Read read = document.read(folder);
         HeldFolder held = take(folder, document, read.production(), clock);
         if (read.newer()) {
             held.close();
-            held.readOnly = Optional.of(
-                    "was saved by a newer Red Lamp; it can be looked at and not changed until this one is brought up to date");
+            held.readOnly = Optional.of("was saved by a newer Red Lamp; it can be looked at and not changed until this"
+                    + " one is brought up to date" + notKnown("; not shown as it is: ", read));
+        } else if (!read.notKnown().isEmpty()) {
+            held.notice = Optional.of(notKnown("holds what this version does not know, and keeps it as it is: ", read));
         }
         read.fault()
                 .ifPresent(fault -> held.notice = Optional.of(ProductionDocument.NAME + " is damaged (" + fault
                         + "): the backup was opened, and the damaged one is kept when you save"));
         return held;
+    }
+
+    private static String notKnown(String before, ProductionDocument.Read read) {
+        return read.notKnown().isEmpty()
+                ? ""
+                : before
+                        + read.notKnown().stream().limit(MOST_SHOWN).collect(Collectors.joining("; "))
+                        + (read.notKnown().size() > MOST_SHOWN ? " …" : "");
     }
 
     private void takeLock() throws IOException {
@@ -68,13 +90,21 @@ final class HeldFolder implements Productions.Held {
             return;
         }
         try {
+            GuardedFolder guard = new GuardedFolder(folder);
+            for (String name : WRITTEN) {
+                guard.place(name);
+            }
+            guard.place(ProductionDocument.SCRIPT, "text");
             ProductionLock taken = ProductionLock.take(folder, holder());
             lock = Optional.of(taken);
+            PassingName.sweep(folder, true);
             if (taken.wasStale()) {
                 notice = Optional.of("was not closed the last time; everything that was saved is here");
             }
         } catch (ProductionLock.HeldElsewhere e) {
             throw e;
+        } catch (GuardedFolder.Refused | ProductionLock.NotOurs e) {
+            readOnly = Optional.of("can be looked at and not changed: " + e.getMessage());
         } catch (IOException | ReadOnlyFileSystemException e) {
             // Whatever keeps the lock from being written would keep the production from being saved.
             readOnly = Optional.of(mayNotBeWritten());
@@ -91,7 +121,7 @@ final class HeldFolder implements Productions.Held {
     }
 
     @Override
-    public synchronized Path folder() {
+    public Path folder() {
         return folder;
     }
 
@@ -101,33 +131,47 @@ final class HeldFolder implements Productions.Held {
     }
 
     @Override
-    public synchronized Optional<String> readOnly() {
+    public Optional<String> readOnly() {
         return readOnly;
     }
 
     @Override
-    public synchronized Optional<String> notice() {
+    public Optional<String> notice() {
         return notice;
     }
 
     @Override
-    public synchronized Optional<String> save(Production production) throws IOException {
-        if (readOnly.isPresent()) {
-            throw new IOException(readOnly.get());
+    public Optional<String> save(Production production) throws IOException {
+        synchronized (saving) {
+            if (readOnly.isPresent()) {
+                throw new IOException(readOnly.get());
+            }
+            Optional<String> moved = find();
+            checkHeld();
+            try {
+                Optional<String> kept = document.save(folder, production);
+                return kept.map(name -> "somebody else had changed it; what they wrote is kept as " + name)
+                        .or(() -> moved);
+            } catch (ProductionDocument.Unreadable e) {
+                throw e;
+            } catch (GuardedFolder.Refused e) {
+                throw new IOException("cannot be saved: " + e.getMessage(), e);
+            } catch (ReadOnlyFileSystemException e) {
+                throw new IOException(mayNotBeWritten(), e);
+            } catch (IOException e) {
+                throw new IOException(
+                        "cannot be saved (" + Reason.of(e)
+                                + "); free some space or check that the disk is there; nothing is lost while this"
+                                + " window is open",
+                        e);
+            }
         }
-        Optional<String> moved = find();
-        try {
-            Optional<String> kept = document.save(folder, production);
-            return kept.map(name -> "somebody else had changed it; what they wrote is kept as " + name)
-                    .or(() -> moved);
-        } catch (ReadOnlyFileSystemException e) {
-            throw new IOException(mayNotBeWritten(), e);
-        } catch (IOException e) {
-            throw new IOException(
-                    "cannot be saved (" + DiskSpace.reason(e)
-                            + "); free some space or check that the disk is there; nothing"
-                            + " is lost while this window is open",
-                    e);
+    }
+
+    /** Another window that took the production over has written its own name into the lock. */
+    private void checkHeld() throws IOException {
+        if (lock.isPresent() && !lock.get().held()) {
+            throw new IOException("was opened in another window too; close it there, and nothing is lost here");
         }
     }
 
@@ -158,32 +202,41 @@ final class HeldFolder implements Productions.Held {
     }
 
     @Override
-    public synchronized void follow(Path wanted) throws IOException {
-        if (!ProductionDocument.idIn(wanted).map(opened.id()::equals).orElse(false)) {
-            throw new IOException(wanted + " is another production, or none; choose the folder of this one");
+    public void follow(Path wanted) throws IOException {
+        synchronized (saving) {
+            if (!ProductionDocument.idIn(wanted).map(opened.id()::equals).orElse(false)) {
+                throw new IOException(wanted + " is another production, or none; choose the folder of this one");
+            }
+            close();
+            folder = wanted;
+            takeLock();
         }
-        close();
-        folder = wanted;
-        takeLock();
     }
 
     @Override
-    public synchronized void log(String kind, Map<String, String> what) throws IOException {
+    public void log(String kind, Map<String, String> what) throws IOException {
         if (readOnly.isEmpty()) {
             find();
-            log.append(folder, kind, what);
+            try {
+                log.append(folder, kind, what);
+            } catch (GuardedFolder.Refused e) {
+                throw e;
+            } catch (IOException e) {
+                throw new IOException("its log cannot be written (" + Reason.of(e) + "); free some space or check that"
+                        + " the disk is there", e);
+            }
         }
     }
 
     @Override
-    public synchronized void keepScript(Path file) throws IOException {
+    public void keepScript(Path file) throws IOException {
         if (readOnly.isEmpty()) {
             KeptFiles.script(folder, file);
         }
     }
 
     @Override
-    public synchronized String keepPicture(Path file) throws IOException {
+    public String keepPicture(Path file) throws IOException {
         if (readOnly.isPresent()) {
             throw new IOException(readOnly.get());
         }
@@ -193,19 +246,21 @@ final class HeldFolder implements Productions.Held {
 
     @Override
     public Productions.Seen look(Progress progress) throws IOException {
-        return ProductionFolders.seen(opened, folder(), sight, progress);
+        return ProductionFolders.seen(opened, folder, sight, progress);
     }
 
     @Override
-    public synchronized void close() {
-        try {
-            if (lock.isPresent()) {
-                lock.get().close();
+    public void close() {
+        synchronized (saving) {
+            try {
+                if (lock.isPresent()) {
+                    lock.get().close();
+                }
+            } catch (IOException e) {
+                // The system lets go of the lock when the process ends.
+                notice = Optional.of("could not be let go of (" + Reason.of(e) + ")");
             }
-        } catch (IOException e) {
-            // The system lets go of the lock when the process ends.
-            notice = Optional.of("could not be let go of (" + DiskSpace.reason(e) + ")");
+            lock = Optional.empty();
         }
-        lock = Optional.empty();
     }
 }

@@ -2,17 +2,21 @@ package app.redlamp.media.production;
 
 import app.redlamp.core.card.GainCard;
 import app.redlamp.media.disk.AtomicFile;
+import app.redlamp.media.disk.Disk;
+import app.redlamp.media.disk.GuardedFolder;
+import app.redlamp.media.disk.PassingName;
 import java.io.IOException;
 import java.io.InputStream;
+import java.nio.file.FileAlreadyExistsException;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.nio.file.StandardCopyOption;
 import java.util.Arrays;
 
 /** Copies of files that belong to a production, under names that are free in its folder. */
 final class KeptFiles {
     private static final String SCRIPT = "script";
     private static final long MOST_PICTURE_BYTES = 30L << 20;
+    private static final int MOST_TRIES = 100;
     private static final byte[] PNG = {(byte) 0x89, 'P', 'N', 'G'};
     private static final byte[] JPEG = {(byte) 0xFF, (byte) 0xD8, (byte) 0xFF};
 
@@ -20,7 +24,7 @@ final class KeptFiles {
 
     /** Keeps a script in {@code script/}. */
     static void script(Path folder, Path file) throws IOException {
-        keep(folder.resolve(SCRIPT), file);
+        keep(folder, SCRIPT, file);
     }
 
     /**
@@ -37,7 +41,7 @@ final class KeptFiles {
             throw new IOException(
                     file.getFileName() + " is no PNG or JPEG picture; save it as one, then choose it again");
         }
-        Path kept = keep(folder.resolve(GainCard.PICTURES), file);
+        Path kept = keep(folder, GainCard.PICTURES, file);
         return GainCard.PICTURES + "/" + kept.getFileName();
     }
 
@@ -48,16 +52,31 @@ final class KeptFiles {
         }
     }
 
-    private static Path keep(Path folder, Path file) throws IOException {
-        Files.createDirectories(folder);
-        Path copy = AtomicFile.free(folder.resolve(file.getFileName().toString()));
-        Path part = copy.resolveSibling(copy.getFileName() + ".part");
+    private static Path keep(Path root, String within, Path file) throws IOException {
+        Path folder = new GuardedFolder(root).folder(within);
+        Path wanted = folder.resolve(file.getFileName().toString().replace('\\', '_'));
+        Path part = PassingName.beside(wanted);
         try {
-            Files.copy(file, part, StandardCopyOption.REPLACE_EXISTING);
-            Files.move(part, copy, StandardCopyOption.ATOMIC_MOVE);
+            Files.copy(file, part);
+            Disk.REAL.sync(part);
+            return publish(part, wanted);
         } finally {
             Files.deleteIfExists(part);
         }
-        return copy;
+    }
+
+    /** Under the first name that is free, which another may take in this very moment. */
+    private static Path publish(Path part, Path wanted) throws IOException {
+        for (int tries = 0; ; tries++) {
+            Path copy = AtomicFile.free(wanted);
+            try {
+                Disk.REAL.publish(part, copy);
+                return copy;
+            } catch (FileAlreadyExistsException e) {
+                if (tries == MOST_TRIES) {
+                    throw e;
+                }
+            }
+        }
     }
 }

@@ -3,36 +3,52 @@ package app.redlamp.media.production;
 import app.redlamp.core.plan.Production;
 import app.redlamp.core.script.ScriptText;
 import app.redlamp.media.disk.AtomicFile;
+import app.redlamp.media.disk.Disk;
+import app.redlamp.media.disk.GuardedFolder;
+import app.redlamp.media.disk.Reason;
 import app.redlamp.media.json.JsonDocument;
-import com.fasterxml.jackson.databind.JsonNode;
+import app.redlamp.media.json.JsonObject;
 import com.fasterxml.jackson.databind.ObjectMapper;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.io.IOException;
+import java.nio.file.FileSystemException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.Arrays;
+import java.util.List;
 import java.util.Optional;
 
 /**
- * {@code production.json} and the text of the script beside it (docs/formats.md). Saved whole or not at all; the one before
- * stays as a backup; one that somebody else has written in the meantime is kept under another name.
+ * {@code production.json} and the text of the script beside it (docs/formats.md). Saved whole or not at all, and only what
+ * can be read again; the one before stays as a backup; one that somebody else has written in the meantime is kept under
+ * another name.
  */
 final class ProductionDocument {
     static final String NAME = "production.json";
     static final String BACKUP = "production.json.bak";
-    private static final String SCRIPT = "script";
-    private static final long MOST_BYTES = 32L << 20;
+    static final String SCRIPT = "script";
+    private static final String OTHER = "production-other.json";
+    private static final int MOST_BYTES = 32 << 20;
+    /** A script has at most eight million characters, each of at most three bytes and a line of its own. */
+    private static final int MOST_SCRIPT_BYTES = 64 << 20;
 
     private final ObjectMapper mapper = new ObjectMapper();
+    private final Disk disk;
     private byte[] known = {};
+    private UnknownFields unknown = UnknownFields.NONE;
+
+    ProductionDocument(Disk disk) {
+        this.disk = disk;
+    }
 
     /**
      * What was read.
      *
      * @param newer whether another version with a newer format has written it
      * @param fault what is wrong with the document, where the backup had to be taken; empty for nothing
+     * @param notKnown what stands in it that this version does not know, each with its line
      */
-    record Read(Production production, boolean newer, Optional<String> fault) {}
+    record Read(Production production, boolean newer, Optional<String> fault, List<String> notKnown) {}
 
     /** @throws IOException where neither the document nor its backup can be read; one line, without the folder's name */
     Read read(Path folder) throws IOException {
@@ -43,96 +59,139 @@ final class ProductionDocument {
                     "is no production: there is no " + NAME + " in it; choose another folder, or start one");
         }
         try {
-            byte[] bytes = bytes(document);
+            byte[] bytes = bytes(document, MOST_BYTES);
             Read read = parse(folder, bytes, Optional.empty());
             known = bytes;
             return read;
         } catch (IOException e) {
-            String fault = e.getMessage();
+            String fault = words(e);
             if (!Files.exists(backup)) {
                 throw new IOException(NAME + " cannot be read (" + fault + "); mend that line or ask for a copy", e);
             }
-            return parse(folder, bytes(backup), Optional.of(fault));
+            return parse(folder, bytes(backup, MOST_BYTES), Optional.of(fault));
         }
     }
 
-    private static Read parse(Path folder, byte[] bytes, Optional<String> fault) throws IOException {
-        ProductionReader reader = new ProductionReader(JsonDocument.read(bytes));
-        boolean newer = reader.format() > ProductionFields.FORMAT;
-        Optional<String> script = reader.scriptName();
-        ScriptText text = script.isEmpty()
+    private Read parse(Path folder, byte[] bytes, Optional<String> fault) throws IOException {
+        JsonObject document = JsonDocument.readTolerant(bytes);
+        ProductionReader reader = new ProductionReader(document);
+        Production production = reader.read(text(folder, reader.scriptName()));
+        unknown = UnknownFields.of(document, mapper.readTree(bytes));
+        return new Read(production, reader.newer(), fault, document.notKnown());
+    }
+
+    private static ScriptText text(Path folder, Optional<String> name) throws IOException {
+        return name.isEmpty()
                 ? ScriptText.EMPTY
-                : ScriptTextFile.read(bytes(folder.resolve(SCRIPT).resolve(script.get())));
-        return new Read(reader.read(text), newer, fault);
+                : ScriptTextFile.read(bytes(folder.resolve(SCRIPT).resolve(name.get()), MOST_SCRIPT_BYTES));
     }
 
     /**
      * Saves.
      *
      * @return name under which a document is kept that somebody else had written in the meantime; empty for none
+     * @throws IOException where it cannot be written, or could not be read again; what was saved before is left as it was
      */
     Optional<String> save(Path folder, Production production) throws IOException {
-        Path document = folder.resolve(NAME);
-        byte[] there = Files.exists(document) ? bytes(document) : new byte[0];
-        ObjectNode tree = new ProductionFields(mapper).of(production, saveText(folder, production));
-        UnknownFields.carry(tree(there), tree);
+        GuardedFolder guard = new GuardedFolder(folder);
+        Path document = guard.place(NAME);
+        ObjectNode tree = new ProductionFields(mapper).of(production, saveText(guard, production));
+        unknown.putInto(tree);
         byte[] bytes = mapper.writerWithDefaultPrettyPrinter().writeValueAsBytes(tree);
-        Optional<String> kept = Optional.empty();
-        if (there.length > 0 && !Arrays.equals(there, known)) {
-            Path other = AtomicFile.free(folder.resolve("production-other.json"));
-            Files.copy(document, other);
-            kept = Optional.of(other.getFileName().toString());
+        checkReadable(bytes, production);
+        Optional<String> kept = keepOther(guard, document);
+        if (kept.isEmpty() && known.length > 0 && Files.exists(document)) {
+            AtomicFile.write(disk, guard.place(BACKUP), known);
         }
-        if (there.length > 0 && kept.isEmpty()) {
-            AtomicFile.write(folder.resolve(BACKUP), there);
-        }
-        AtomicFile.write(document, bytes);
+        AtomicFile.write(disk, document, bytes);
         known = bytes;
         return kept;
+    }
+
+    /** Nothing is written that would be refused when it is opened the next time. */
+    private static void checkReadable(byte[] bytes, Production production) throws IOException {
+        if (bytes.length > MOST_BYTES) {
+            throw new Unreadable("would be larger than the " + (MOST_BYTES >> 20)
+                    + " MB that can be opened again; undo the last change, or part the job in two");
+        }
+        try {
+            new ProductionReader(JsonDocument.readTolerant(bytes))
+                    .read(production.script().text());
+        } catch (IOException e) {
+            throw new Unreadable("could not be opened again as it is (" + words(e) + "); undo the last change", e);
+        }
+    }
+
+    /** What somebody else has written since the last read or save gets another name before ours takes its place. */
+    private Optional<String> keepOther(GuardedFolder guard, Path document) throws IOException {
+        if (!Files.exists(document) || isKnown(document)) {
+            return Optional.empty();
+        }
+        Path other = AtomicFile.free(guard.place(OTHER));
+        disk.publish(document, other);
+        return Optional.of(other.getFileName().toString());
+    }
+
+    private boolean isKnown(Path document) throws IOException {
+        return Files.size(document) == known.length && Arrays.equals(Files.readAllBytes(document), known);
     }
 
     /** Id of the production in a folder; absent where there is none. */
     static Optional<String> idIn(Path folder) {
         try {
-            return Optional.of(JsonDocument.read(bytes(folder.resolve(NAME))).text("id"));
+            return Optional.of(JsonDocument.readTolerant(bytes(folder.resolve(NAME), MOST_BYTES))
+                    .text("id"));
         } catch (IOException e) {
             // No production, or one that cannot be read: not the one that is looked for.
             return Optional.empty();
         }
     }
 
-    private static String saveText(Path folder, Production production) throws IOException {
+    private String saveText(GuardedFolder guard, Production production) throws IOException {
         ScriptText text = production.script().text();
         if (text.size() == 0) {
             return "";
         }
         byte[] bytes = ScriptTextFile.write(text);
+        if (bytes.length > MOST_SCRIPT_BYTES) {
+            throw new Unreadable("has a script of " + (bytes.length >> 20) + " MB, and at most "
+                    + (MOST_SCRIPT_BYTES >> 20) + " MB can be opened again; bring the script in parts");
+        }
         String name = ScriptTextFile.name(bytes);
-        Path file = Files.createDirectories(folder.resolve(SCRIPT)).resolve(name);
-        if (!Files.exists(file)) {
-            AtomicFile.write(file, bytes);
+        guard.folder(SCRIPT);
+        Path file = guard.place(SCRIPT, name);
+        boolean there = Files.exists(file) && Files.size(file) == bytes.length;
+        if (!there) {
+            AtomicFile.write(disk, file, bytes);
         }
         return name;
     }
 
-    /** What stands in a document that is about to be replaced; nothing where it is broken. */
-    private JsonNode tree(byte[] bytes) {
-        try {
-            JsonNode tree = bytes.length == 0 ? null : mapper.readTree(bytes);
-            return tree == null ? mapper.createObjectNode() : tree;
-        } catch (IOException e) {
-            // It is kept under another name as it is.
-            return mapper.createObjectNode();
-        }
+    /** What is wrong, in a few words for the middle of a line. */
+    private static String words(IOException e) {
+        return e instanceof FileSystemException ? Reason.of(e) : Reason.line(String.valueOf(e.getMessage()));
     }
 
-    private static byte[] bytes(Path file) throws IOException {
+    private static byte[] bytes(Path file, int most) throws IOException {
         if (!Files.isRegularFile(file)) {
             throw new IOException(file.getFileName() + " is not there");
         }
-        if (Files.size(file) > MOST_BYTES) {
+        if (Files.size(file) > most) {
             throw new IOException(file.getFileName() + " is larger than any production");
         }
         return Files.readAllBytes(file);
+    }
+
+    /** What is to be saved could not be opened again. The message is one line that says what to do. */
+    static final class Unreadable extends IOException {
+        private static final long serialVersionUID = 1;
+
+        Unreadable(String message) {
+            super(message);
+        }
+
+        Unreadable(String message, Throwable cause) {
+            super(message, cause);
+        }
     }
 }

@@ -6,7 +6,9 @@ import app.redlamp.core.plan.ProductionPlan;
 import app.redlamp.core.port.Productions;
 import app.redlamp.core.port.Progress;
 import app.redlamp.media.calendar.PlanFiles;
+import app.redlamp.media.disk.Disk;
 import app.redlamp.media.disk.DiskSpace;
+import app.redlamp.media.disk.Reason;
 import java.io.IOException;
 import java.nio.file.FileAlreadyExistsException;
 import java.nio.file.Files;
@@ -20,10 +22,17 @@ public final class ProductionFolders implements Productions {
     private static final List<String> SUBFOLDERS = List.of("raw", "working", "ready", "tone", "script");
 
     private final Clock clock;
+    private final Disk disk;
 
     /** @param clock for the log */
     public ProductionFolders(Clock clock) {
+        this(clock, Disk.REAL);
+    }
+
+    /** On a disk of one's own. */
+    ProductionFolders(Clock clock, Disk disk) {
         this.clock = clock;
+        this.disk = disk;
     }
 
     @Override
@@ -37,12 +46,12 @@ public final class ProductionFolders implements Productions {
                     folder + " is there already; open it, or give the production another title or place", e);
         } catch (IOException e) {
             throw new IOException(
-                    folder + " cannot be made (" + DiskSpace.reason(e) + "); choose another place for it", e);
+                    folder + " cannot be made (" + Reason.of(e) + "); choose another place for it", e);
         }
         for (String subfolder : SUBFOLDERS) {
             Files.createDirectory(folder.resolve(subfolder));
         }
-        HeldFolder held = HeldFolder.take(folder, new ProductionDocument(), production, clock);
+        HeldFolder held = HeldFolder.take(folder, new ProductionDocument(disk), production, clock);
         try {
             held.save(production);
             held.log("created", Map.of("title", production.brief().title()));
@@ -63,14 +72,18 @@ public final class ProductionFolders implements Productions {
 
     @Override
     public Held open(Path folder) throws IOException {
-        return HeldFolder.open(folderOf(folder), clock);
+        return HeldFolder.open(folderOf(folder), new ProductionDocument(disk), clock);
     }
 
     @Override
     public Seen look(Path folder) throws IOException {
         Path there = folderOf(folder);
-        Production production = new ProductionDocument().read(there).production();
-        return seen(production, there, new FolderSight(), Progress.NONE);
+        ProductionDocument.Read read = new ProductionDocument(disk).read(there);
+        Seen seen = seen(read.production(), there, new FolderSight(), Progress.NONE);
+        return read.fault().isEmpty()
+                ? seen
+                : seen.noticing(ProductionDocument.NAME + " is damaged (" + read.fault().get()
+                        + "): this is the backup; open the production and save it to mend that");
     }
 
     @Override

@@ -27,8 +27,10 @@ import app.redlamp.core.spot.Spot;
 import app.redlamp.core.spot.Spots;
 import app.redlamp.media.card.CardReader;
 import app.redlamp.media.json.JsonObject;
+import app.redlamp.media.json.Named;
 import app.redlamp.media.kit.KitReader;
 import app.redlamp.media.library.SpecificationDocument;
+import app.redlamp.media.library.SpecificationLibrary;
 import app.redlamp.media.room.SpotReader;
 import java.io.IOException;
 import java.math.BigDecimal;
@@ -41,7 +43,6 @@ import java.util.Currency;
 import java.util.EnumMap;
 import java.util.HashSet;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
@@ -49,6 +50,11 @@ import java.util.Set;
 /** Makes a production of its document. Fields that this version does not know are passed over; they survive a save. */
 final class ProductionReader {
     private static final int MOST_DIGITS = 15;
+    private static final Currency EURO = Currency.getInstance("EUR");
+
+    /** Stands for a brief that a newer version has written in a way that this one cannot understand. */
+    private static final Brief UNTITLED =
+            Brief.of(JobKind.AUDIOBOOK, "?", "", LocalDate.of(2000, 1, 1), Optional.empty());
 
     private final JsonObject document;
 
@@ -56,30 +62,45 @@ final class ProductionReader {
         this.document = document;
     }
 
-    int format() throws IOException {
-        return document.integer("format");
+    /** Whether a newer version has written it: then it is read to be looked at, as far as it can be understood. */
+    boolean newer() throws IOException {
+        return document.integer("format") > ProductionFields.FORMAT;
     }
 
     /** Name of the file in {@code script/} that holds the text; absent where there is no script. */
     Optional<String> scriptName() throws IOException {
+        if (newer()) {
+            document.newer();
+        }
+        return document.part("script", this::textName, Optional.empty());
+    }
+
+    private Optional<String> textName() throws IOException {
         Optional<String> name = document.object("script").optionalText("text");
         return name.isEmpty() ? name : Optional.of(ScriptTextFile.checkedName(name.get()));
     }
 
     Production read(ScriptText text) throws IOException {
+        if (newer()) {
+            document.newer();
+        }
         try {
+            Brief brief = document.part("brief", () -> brief(document.object("brief")), UNTITLED);
             return new Production(
                     document.text("id"),
-                    brief(document.object("brief")),
-                    order(document.object("order")),
-                    script(document.object("script"), text),
-                    effort(document.object("effort")),
-                    time(document.object("time")),
-                    money(document.object("money")),
-                    spent(),
-                    spots(),
-                    kits(),
-                    cards());
+                    brief,
+                    document.part(
+                            "order",
+                            () -> order(document.object("order")),
+                            newer() ? usualOrder(brief) : null),
+                    document.part("script", () -> script(document.object("script"), text), Script.NONE),
+                    document.part("effort", () -> effort(document.object("effort")), Effort.USUAL),
+                    document.part("time", () -> time(document.object("time")), WorkingTime.USUAL),
+                    document.part("money", () -> money(document.object("money")), Money.in(EURO)),
+                    document.part("spent", this::spent, List.of()),
+                    document.part("rooms", this::spots, Spots.NONE),
+                    document.part("kits", this::kits, Kits.NONE),
+                    document.part("setting", this::cards, Cards.NONE));
         } catch (IllegalArgumentException | DateTimeException e) {
             // Figures that cannot be are refused where they are made; days and times where they are read.
             throw new IOException(e.getMessage(), e);
@@ -90,14 +111,14 @@ final class ProductionReader {
         JsonObject capture = o.object("capture");
         Optional<String> deadline = o.optionalText("deadline");
         return new Brief(
-                named(JobKind.class, o, "kind"),
+                Named.of(JobKind.class, o, "kind"),
                 o.text("title"),
                 o.text("client"),
                 LocalDate.parse(o.text("start")),
                 deadline.map(LocalDate::parse),
                 o.text("pattern"),
                 new Capture(capture.integer("sampleRateHz"), capture.integer("bitDepth"), capture.integer("channels")),
-                named(GainSchool.class, o, "gain"));
+                Named.of(GainSchool.class, o, "gain"));
     }
 
     private static Order order(JsonObject o) throws IOException {
@@ -107,6 +128,14 @@ final class ProductionReader {
             quoted.optionalText(asked.id()).ifPresent(words -> quotes.put(asked, words));
         }
         return new Order(specification(o, "specification"), specification(o, "basedOn"), quotes, o.text("mail"));
+    }
+
+    private static Order usualOrder(Brief brief) {
+        List<Specification> shipped = SpecificationLibrary.shippedOnly();
+        return Order.of(shipped.stream()
+                .filter(s -> s.id().equals(brief.kind().specificationId()))
+                .findFirst()
+                .orElse(shipped.get(0)));
     }
 
     private static Specification specification(JsonObject o, String field) throws IOException {
@@ -142,7 +171,7 @@ final class ProductionReader {
         Map<DayOfWeek, QuietHours> quiet = new EnumMap<>(DayOfWeek.class);
         for (JsonObject day : o.objects("quiet")) {
             quiet.put(
-                    named(DayOfWeek.class, day, "day"),
+                    Named.of(DayOfWeek.class, day, "day"),
                     new QuietHours(LocalTime.parse(day.text("from")), LocalTime.parse(day.text("to"))));
         }
         Set<LocalDate> off = new HashSet<>();
@@ -167,13 +196,13 @@ final class ProductionReader {
                     item.text("name"),
                     amount(item, "new"),
                     optionalAmount(item, "used"),
-                    named(Item.Standing.class, item, "standing")));
+                    Named.of(Item.Standing.class, item, "standing")));
         }
         return new Money(
                 currency(o),
                 fee.isEmpty()
                         ? Optional.empty()
-                        : Optional.of(new Fee(named(Fee.Basis.class, fee.get(), "basis"), amount(fee.get(), "amount"))),
+                        : Optional.of(new Fee(Named.of(Fee.Basis.class, fee.get(), "basis"), amount(fee.get(), "amount"))),
                 optionalAmount(o, "budget"),
                 items);
     }
@@ -193,7 +222,7 @@ final class ProductionReader {
         List<Spent> spent = new ArrayList<>();
         for (JsonObject one : document.objects("spent")) {
             spent.add(new Spent(
-                    LocalDate.parse(one.text("day")), named(Spent.Phase.class, one, "phase"), one.integer("minutes")));
+                    LocalDate.parse(one.text("day")), Named.of(Spent.Phase.class, one, "phase"), one.integer("minutes")));
         }
         return spent;
     }
@@ -233,15 +262,5 @@ final class ProductionReader {
             throw new IOException("line " + o.lineOf(field) + ": " + field + " must be an amount such as \"120.50\"");
         }
         return new BigDecimal(written);
-    }
-
-    private static <E extends Enum<E>> E named(Class<E> names, JsonObject o, String field) throws IOException {
-        String written = o.text(field);
-        for (E name : names.getEnumConstants()) {
-            if (name.name().toLowerCase(Locale.ROOT).replace('_', '-').equals(written)) {
-                return name;
-            }
-        }
-        throw new IOException("line " + o.lineOf(field) + ": there is no " + field + " '" + written + "' here");
     }
 }

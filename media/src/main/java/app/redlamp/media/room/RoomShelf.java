@@ -15,6 +15,7 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.stream.Stream;
 
 /** Materials and rooms that ship, and those in the library: {@code materials/} and {@code rooms/}, a document each. */
 public final class RoomShelf implements Rooms {
@@ -27,13 +28,13 @@ public final class RoomShelf implements Rooms {
     private final List<Spot> presets;
     private Content content;
 
-    /** What the library held when it was read last. */
-    private record Content(Map<String, Material> own, List<Spot> rooms, List<String> faults) {}
+    /** What the library held when it was read last; nothing stands in for a material of one's own that is broken. */
+    private record Content(Map<String, Material> own, List<Material> all, List<Spot> rooms, List<String> faults) {}
 
     /** @param library folder of the library; made at the first save */
     public RoomShelf(Path library) {
-        materialFolder = new DocumentFolder(library.resolve("materials"));
-        roomFolder = new DocumentFolder(library.resolve("rooms"));
+        materialFolder = new DocumentFolder(library, "materials");
+        roomFolder = new DocumentFolder(library, "rooms");
         try {
             shipped = new ArrayList<>();
             for (JsonObject one : resource("materials.json").objects("materials")) {
@@ -57,10 +58,7 @@ public final class RoomShelf implements Rooms {
 
     @Override
     public synchronized List<Material> materials() {
-        Map<String, Material> all = new LinkedHashMap<>();
-        shipped.forEach(m -> all.put(m.id(), m));
-        all.putAll(content.own());
-        return List.copyOf(all.values());
+        return content.all();
     }
 
     @Override
@@ -112,12 +110,18 @@ public final class RoomShelf implements Rooms {
     }
 
     private Content read() {
-        List<String> faults = new ArrayList<>();
+        Map<String, String> faults = new LinkedHashMap<>();
         Map<String, Material> own = new LinkedHashMap<>();
         materialFolder.all(MaterialFields::read, faults).forEach(m -> own.put(m.id(), m));
-        List<Material> all = new ArrayList<>(shipped);
-        all.addAll(own.values());
-        List<Spot> rooms = roomFolder.all(document -> SpotReader.read(document, all), faults);
-        return new Content(Map.copyOf(own), List.copyOf(rooms), List.copyOf(faults));
+        Map<String, Material> all = new LinkedHashMap<>();
+        shipped.stream().filter(m -> !faults.containsKey(m.id())).forEach(m -> all.put(m.id(), m));
+        all.putAll(own);
+        List<Material> known = List.copyOf(all.values());
+        Map<String, String> broken = new LinkedHashMap<>();
+        List<Spot> rooms = roomFolder.all(document -> SpotReader.read(document, known), broken);
+        List<String> lines = Stream.of(faults, broken)
+                .flatMap(f -> f.values().stream())
+                .toList();
+        return new Content(Map.copyOf(own), known, List.copyOf(rooms), lines);
     }
 }

@@ -158,7 +158,7 @@ public final class SpotReader {
         for (JsonObject one : o.objects("hours")) {
             Set<DayOfWeek> days = EnumSet.noneOf(DayOfWeek.class);
             for (String day : one.texts("days")) {
-                days.add(Named.of(DayOfWeek.class, day, one.lineOf("days"), "days"));
+                days.add(Named.of(DayOfWeek.class, day, one, "days"));
             }
             hours.add(new Hours(days, LocalTime.parse(one.text("from")), LocalTime.parse(one.text("to"))));
         }

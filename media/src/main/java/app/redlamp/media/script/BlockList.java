@@ -8,8 +8,7 @@ import java.util.List;
 
 /** Gathers the blocks of a document and refuses more of them than any script has. */
 final class BlockList {
-    /** About ten long books. */
-    static final int MOST_CHARACTERS = 8_000_000;
+    static final int MOST_CHARACTERS = ScriptText.MOST_CHARACTERS;
 
     private final List<Block> blocks = new ArrayList<>();
     private long characters;
@@ -50,7 +49,6 @@ final class BlockList {
     }
 
     static DocumentFault tooLong() {
-        return new DocumentFault("holds more than " + MOST_CHARACTERS / 1_000_000
-                + " million characters of text, more than ten long books; bring it in parts");
+        return new DocumentFault(ScriptText.TOO_LONG);
     }
 }

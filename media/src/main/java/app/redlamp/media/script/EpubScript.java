@@ -57,7 +57,7 @@ final class EpubScript {
             }
             Document page = xhtml(spine.get(i));
             blocks.page();
-            HtmlBlocks.gather(page.body(), blocks);
+            HtmlBlocks.gather(page, blocks);
         }
         return blocks.text();
     }
@@ -102,7 +102,12 @@ final class EpubScript {
     }
 
     private Document xhtml(String name) throws IOException {
-        return Jsoup.parse(new ByteArrayInputStream(zip.bytes(name)), null, "", Parser.htmlParser());
+        byte[] page = zip.bytes(name);
+        Document wellFormed = Jsoup.parse(new ByteArrayInputStream(page), null, "", Parser.xmlParser());
+        // Pages of a book are XHTML. What has no body of its own is mended as browsers do it, which takes longer.
+        return wellFormed.selectFirst("body") != null
+                ? wellFormed
+                : Jsoup.parse(new ByteArrayInputStream(page), null, "", Parser.htmlParser());
     }
 
     /**

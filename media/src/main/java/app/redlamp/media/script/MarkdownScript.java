@@ -4,6 +4,8 @@ import app.redlamp.core.port.Progress;
 import app.redlamp.core.script.ScriptText;
 import java.io.IOException;
 import java.nio.file.Path;
+import java.util.HashMap;
+import java.util.Map;
 import org.commonmark.node.AbstractVisitor;
 import org.commonmark.node.Code;
 import org.commonmark.node.FencedCodeBlock;
@@ -42,6 +44,7 @@ final class MarkdownScript {
 
     private static final class Gatherer extends AbstractVisitor {
         private final BlockList blocks = new BlockList();
+        private final Map<Node, Integer> numbers = new HashMap<>();
         private DocumentFault fault;
 
         @Override
@@ -65,17 +68,14 @@ final class MarkdownScript {
         }
 
         /** A numbered list may be a list of cues: the first paragraph of each keeps its number. */
-        private static String number(Paragraph paragraph) {
+        private String number(Paragraph paragraph) {
             if (!(paragraph.getParent() instanceof ListItem item)
                     || !(item.getParent() instanceof OrderedList list)
                     || paragraph.getPrevious() != null) {
                 return "";
             }
-            int number = list.getMarkerStartNumber() == null ? 1 : list.getMarkerStartNumber();
-            for (Node before = item.getPrevious(); before != null; before = before.getPrevious()) {
-                number++;
-            }
-            return number + ". ";
+            int first = list.getMarkerStartNumber() == null ? 1 : list.getMarkerStartNumber();
+            return numbers.merge(list, first, (before, start) -> before + 1) + ". ";
         }
 
         private void add(Adding adding) {

@@ -15,6 +15,8 @@ final class ZippedDocument implements AutoCloseable {
     private static final int MOST_ENTRIES = 20_000;
     private static final int MOST_BYTES = 32 << 20;
     private static final long MOST_IN_ALL = 128L << 20;
+    /** Text packs better than this, pictures do not. */
+    private static final long MOST_PACKING = 3;
 
     private final ZipFile zip;
     private long read;
@@ -52,21 +54,22 @@ final class ZippedDocument implements AutoCloseable {
         }
     }
 
-    /** Unpacks every entry without keeping it, and refuses a document that unpacks to more than it may. */
+    /**
+     * Unpacks every entry without keeping it, whatever it is called, and refuses a document that unpacks to more than it may.
+     * Pictures and sounds, which hardly pack, may be as large as they are.
+     */
     void checkSizes() throws IOException {
         byte[] buffer = new byte[1 << 16];
         long all = 0;
         for (var entries = zip.entries(); entries.hasMoreElements(); ) {
             ZipEntry entry = entries.nextElement();
-            if (!entry.getName().endsWith(".xml") && !entry.getName().endsWith(".rels")) {
-                continue;
-            }
+            long dense = MOST_PACKING * Math.max(0, entry.getCompressedSize());
             try (InputStream in = zip.getInputStream(entry)) {
                 long size = 0;
                 for (int n = in.read(buffer); n > 0; n = in.read(buffer)) {
                     size += n;
-                    all += n;
-                    if (size > MOST_BYTES || all > MOST_IN_ALL) {
+                    all += size > dense ? n : 0;
+                    if ((size > MOST_BYTES && size > dense) || all > MOST_IN_ALL) {
                         throw tooLarge();
                     }
                 }

@@ -3,11 +3,11 @@ package app.redlamp.media.sheet;
 import app.redlamp.core.port.Sheets;
 import app.redlamp.core.text.DeliverySheet;
 import app.redlamp.core.text.TableSheet;
+import app.redlamp.media.disk.AtomicFile;
+import app.redlamp.media.disk.Reason;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
-import java.nio.file.Files;
 import java.nio.file.Path;
-import java.nio.file.StandardCopyOption;
 import java.util.Locale;
 
 /** Writes reports as HTML, PDF or CSV, whole or not at all. */
@@ -50,18 +50,11 @@ public final class FileSheets implements Sheets {
     }
 
     private static void write(byte[] content, Path file) throws IOException {
-        Path folder = file.toAbsolutePath().getParent();
-        Path part = null;
         try {
-            part = Files.createTempFile(folder, ".redlamp-", ".part");
-            Files.write(part, content);
-            Files.move(part, file, StandardCopyOption.ATOMIC_MOVE, StandardCopyOption.REPLACE_EXISTING);
+            AtomicFile.write(file.toAbsolutePath(), content);
         } catch (IOException e) {
-            throw new IOException(file + ": cannot be written; choose another folder or free some space", e);
-        } finally {
-            if (part != null) {
-                Files.deleteIfExists(part);
-            }
+            throw new IOException(
+                    file + ": cannot be written (" + Reason.of(e) + "); choose another folder or free some space", e);
         }
     }
 }

@@ -20,6 +20,7 @@ final class WavLabels {
     static final int MOST_BYTES = 1 << 20;
 
     private static final int MOST_CUES = 10_000;
+    private static final int LONGEST_TEXT = 4096;
     private static final int CUE_BYTES = 24;
     private static final Map<String, String> NAMES = new TreeMap<>(Map.of(
             "INAM", "title",
@@ -61,7 +62,9 @@ final class WavLabels {
         long count = Math.min(MOST_CUES, content.getInt(0) & 0xFFFFFFFFL);
         for (int i = 0; i < count && 4 + (i + 1) * CUE_BYTES <= content.limit(); i++) {
             int at = 4 + i * CUE_BYTES;
-            cues.put(content.getInt(at), content.getInt(at + 20) & 0xFFFFFFFFL);
+            if (cues.size() < MOST_CUES) {
+                cues.put(content.getInt(at), content.getInt(at + 20) & 0xFFFFFFFFL);
+            }
         }
     }
 
@@ -72,7 +75,7 @@ final class WavLabels {
             int start = content.position() + 8;
             if (kind.equals("INFO") && NAMES.containsKey(name)) {
                 tags.put(NAMES.get(name), text(content, start, length));
-            } else if (kind.equals("adtl") && name.equals("labl") && length >= 4) {
+            } else if (kind.equals("adtl") && name.equals("labl") && length >= 4 && texts.size() < MOST_CUES) {
                 texts.put(content.getInt(start), text(content, start + 4, length - 4));
             }
             content.position(Math.min(content.limit(), start + length + (length & 1)));
@@ -80,10 +83,10 @@ final class WavLabels {
     }
 
     private static String text(ByteBuffer content, int at, int length) {
-        byte[] bytes = new byte[length];
+        byte[] bytes = new byte[Math.min(LONGEST_TEXT, length)];
         content.get(at, bytes);
         int end = 0;
-        while (end < length && bytes[end] != 0) {
+        while (end < bytes.length && bytes[end] != 0) {
             end++;
         }
         return new String(bytes, 0, end, StandardCharsets.UTF_8).trim();

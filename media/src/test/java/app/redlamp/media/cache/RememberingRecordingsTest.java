@@ -12,7 +12,9 @@ import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.nio.file.attribute.FileTime;
+import java.util.Arrays;
 import java.util.List;
+import java.util.Random;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
@@ -54,38 +56,90 @@ class RememberingRecordingsTest {
         assertThat(measured).isEqualTo(2);
     }
 
+    /** Three hundred ways in which a disk, or somebody, changes what was kept: none of them gives other figures. */
     @Test
-    void damagedOrOldReportsAreMeasuredAgain() throws IOException {
+    void whatIsNoLongerWhatWasWrittenIsMeasuredAgain() throws IOException {
         Path file = recording("a.wav", 1);
         Report first = recordings().measure(file, Progress.NONE);
-        List<Path> kept;
-        try (Stream<Path> files = Files.list(folder.resolve("kept"))) {
-            kept = files.filter(f -> f.toString().endsWith(".json")).toList();
+        Random random = new Random(26);
+        for (String ending : List.of(".report", ".hash")) {
+            Path kept = kept(ending);
+            byte[] whole = Files.readAllBytes(kept);
+            for (int i = 0; i < 150; i++) {
+                int before = measured;
+                Files.write(kept, corrupted(whole, random, i % 3));
+                assertThat(recordings().measure(file, Progress.NONE)).isEqualTo(first);
+                if (ending.equals(".report")) {
+                    assertThat(measured).as("corruption %d", i).isEqualTo(before + 1);
+                }
+                assertThat(kept).hasBinaryContent(whole);
+            }
         }
-        assertThat(kept).hasSize(1);
-        String whole = Files.readString(kept.get(0));
-        for (String broken : List.of(
-                "",
-                "{",
-                "null",
-                "[]",
-                whole.substring(0, whole.length() / 2),
-                whole.replace("\"version\":1", "\"version\":0"))) {
-            Files.writeString(kept.get(0), broken);
-            assertThat(recordings().measure(file, Progress.NONE)).isEqualTo(first);
-        }
-        assertThat(measured).isEqualTo(7);
     }
 
-    /** What belongs to a production is kept beside it. */
+    /** Cut off, one bit the other way, or something else from somewhere on. */
+    private static byte[] corrupted(byte[] whole, Random random, int way) {
+        int at = random.nextInt(whole.length);
+        byte[] bytes = way == 0 ? Arrays.copyOf(whole, at) : whole.clone();
+        if (way == 1) {
+            bytes[at] ^= (byte) (1 << random.nextInt(8));
+        } else if (way == 2) {
+            for (int i = at; i < bytes.length; i++) {
+                bytes[i] ^= (byte) (1 + random.nextInt(255));
+            }
+        }
+        return bytes;
+    }
+
+    private Path kept(String ending) throws IOException {
+        try (Stream<Path> files = Files.list(folder.resolve("kept"))) {
+            List<Path> found =
+                    files.filter(f -> f.toString().endsWith(ending)).toList();
+            assertThat(found).hasSize(1);
+            return found.get(0);
+        }
+    }
+
+    /** A file destroyed in place: same name, same size, same time, other sound. */
     @Test
-    void besideTheProduction() throws IOException {
+    void aFileDestroyedInPlaceDoesNotShowItsOldFigures() throws IOException {
+        Path file = recording("a.wav", 1);
+        RememberingRecordings recordings = recordings();
+        Report first = recordings.measure(file, Progress.NONE);
+        FileTime before = Files.getLastModifiedTime(file);
+        byte[] bytes = Files.readAllBytes(file);
+        Arrays.fill(bytes, bytes.length / 3, bytes.length, (byte) 0);
+        Files.write(file, bytes);
+        Files.setLastModifiedTime(file, before);
+        assertThat(recordings.measure(file, Progress.NONE)).isNotEqualTo(first);
+    }
+
+    /** A report that came with somebody's folder is not ours, whatever it says; nothing is kept in there either. */
+    @Test
+    void nothingIsKeptInAProduction() throws IOException {
         Path production = Files.createDirectories(folder.resolve("Book/raw"));
         Files.writeString(folder.resolve("Book/production.json"), "{}");
         Path file = Files.move(recording("a.wav", 1), production.resolve("a.wav"));
         recordings().measure(file, Progress.NONE);
-        assertThat(folder.resolve("Book/.measured")).isNotEmptyDirectory();
-        assertThat(folder.resolve("kept")).doesNotExist();
+        assertThat(folder.resolve("Book/.measured")).doesNotExist();
+        assertThat(folder.resolve("kept")).isNotEmptyDirectory();
+    }
+
+    /** Tidying a folder in which there is much else deletes only the oldest of what was kept there. */
+    @Test
+    void tidyingLeavesWhatIsNotOurs() throws IOException {
+        Path kept = Files.createDirectories(folder.resolve("kept"));
+        for (int i = 0; i < 4_200; i++) {
+            Files.createFile(kept.resolve(String.format("%064x.json", i)));
+            Files.createFile(kept.resolve("poem-" + i + ".report"));
+        }
+        Path elsewhere = Files.writeString(folder.resolve("elsewhere"), "mine");
+        Files.createSymbolicLink(kept.resolve("0".repeat(64) + ".report"), elsewhere);
+        recordings().measure(recording("a.wav", 1), Progress.NONE);
+        try (Stream<Path> files = Files.list(kept)) {
+            assertThat(files.filter(f -> !f.toString().endsWith(".hash"))).hasSize(8_402);
+        }
+        assertThat(elsewhere).hasContent("mine");
     }
 
     @Test

@@ -33,6 +33,7 @@ import java.nio.file.attribute.PosixFilePermissions;
 import java.time.Duration;
 import java.time.Instant;
 import java.util.List;
+import java.util.UUID;
 import java.util.OptionalDouble;
 import java.util.Set;
 import java.util.concurrent.CancellationException;
@@ -149,13 +150,15 @@ class FileFinishingTest {
         Path recording = speech("noisy.wav", -10, -55);
         Path ready = Files.createDirectories(folder.resolve("ready"));
         FileTime twoDaysAgo = FileTime.from(Instant.now().minus(Duration.ofDays(2)));
-        for (String name : List.of(".redlamp-old.wav.part", "old.wav.part", ".redlamp-old.wav")) {
+        String old = ".redlamp-" + new UUID(1, 1);
+        String young = ".redlamp-" + new UUID(2, 2) + ".wav.part";
+        for (String name : List.of(old + ".wav.part", "old.wav.part", old + ".wav", ".redlamp-mine.wav.part")) {
             Files.setLastModifiedTime(Files.writeString(ready.resolve(name), "x"), twoDaysAgo);
         }
-        Files.writeString(ready.resolve(".redlamp-new.wav.part"), "x");
+        Files.writeString(ready.resolve(young), "x");
         finish(recording, specification("audiobook-retail"), ready);
         assertThat(listed(ready))
-                .containsExactlyInAnyOrder("old.wav.part", ".redlamp-old.wav", ".redlamp-new.wav.part");
+                .containsExactlyInAnyOrder("old.wav.part", old + ".wav", ".redlamp-mine.wav.part", young);
     }
 
     /** A part that is listed and gone when it is looked at: what a finishing beside this one leaves for a moment. */

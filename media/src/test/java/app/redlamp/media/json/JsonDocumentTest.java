@@ -63,11 +63,11 @@ class JsonDocumentTest {
                 "[1] | must begin with an opening brace",
                 "`` | must begin with an opening brace",
                 "{\"a\":1} {} | line 1: there is more after the closing brace",
-                "{\"a\":1,\"a\":2} | line 1: Duplicate field",
+                "{\"a\":1,\"a\":2} | line 1, column 11: there are two fields 'a'; take one out",
                 "{\"a\":1e999} | line 1: a number is too large",
-                "{\"a\":NaN} | line 1: ",
-                "{\"a\" | line 1: ",
-                "{\"a\":\"b | line 1: "
+                "{\"a\":NaN} | line 1, column ",
+                "{\"a\" | line 1, column 5: it ends in the middle",
+                "{\"a\":\"b | line 1, column 8: it ends in the middle"
             })
     void whatIsNoDocumentIsRefusedInOneLine(String json, String reason) {
         assertThatExceptionOfType(IOException.class)

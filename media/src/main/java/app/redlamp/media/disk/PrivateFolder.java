@@ -1,0 +1,102 @@
+package app.redlamp.media.disk;
+
+import java.io.IOException;
+import java.nio.file.FileAlreadyExistsException;
+import java.nio.file.Files;
+import java.nio.file.LinkOption;
+import java.nio.file.Path;
+import java.nio.file.attribute.PosixFileAttributeView;
+import java.nio.file.attribute.PosixFileAttributes;
+import java.nio.file.attribute.PosixFilePermission;
+import java.nio.file.attribute.PosixFilePermissions;
+import java.nio.file.attribute.UserPrincipal;
+import java.util.Optional;
+import java.util.Set;
+
+/**
+ * Folders for what is loaded and run: programs that were unpacked, and what else nobody but the user may have laid there.
+ * Owned by the user, closed to others, and no link.
+ */
+public final class PrivateFolder {
+    private static final Set<PosixFilePermission> MINE = PosixFilePermissions.fromString("rwx------");
+    private static final Set<PosixFilePermission> OTHERS_WRITE =
+            Set.of(PosixFilePermission.GROUP_WRITE, PosixFilePermission.OTHERS_WRITE);
+
+    private PrivateFolder() {}
+
+    /**
+     * A private folder inside another, which is made where it is missing. Where the one in the cache cannot be had, a new one
+     * is made in this process's own folder for temporary files, or with a name that nobody can foresee in the system's.
+     *
+     * @param cache the platform's place for what can be made again
+     * @throws IOException where neither can be had; one line that says what to do
+     */
+    public static Path of(Path cache, String name) throws IOException {
+        try {
+            return in(cache, name);
+        } catch (IOException e) {
+            try {
+                Optional<Path> scratch = Scratch.current();
+                return scratch.isPresent()
+                        ? Files.createDirectories(scratch.get().resolve(name))
+                        : Files.createTempDirectory("redlamp-" + name + "-");
+            } catch (IOException also) {
+                also.addSuppressed(e);
+                throw new IOException(
+                        "there is no place that only you can write to (" + cache + ": " + Reason.of(e)
+                                + "); make that folder your own and close it to others, or set XDG_CACHE_HOME to one that is",
+                        also);
+            }
+        }
+    }
+
+    /**
+     * A private folder inside another, and nowhere else.
+     *
+     * @throws IOException where it belongs to somebody else, is a link, or cannot be made
+     */
+    public static Path in(Path cache, String name) throws IOException {
+        Files.createDirectories(cache);
+        Path parent = cache.toRealPath();
+        own(parent, false);
+        Path folder = parent.resolve(name);
+        try {
+            Files.createDirectory(folder);
+        } catch (FileAlreadyExistsException e) {
+            // Whose it is, is looked at below.
+        }
+        own(folder, true);
+        return folder;
+    }
+
+    private static void own(Path folder, boolean close) throws IOException {
+        if (!Files.isDirectory(folder, LinkOption.NOFOLLOW_LINKS)) {
+            throw new IOException("is a link or no folder");
+        }
+        PosixFileAttributeView view =
+                Files.getFileAttributeView(folder, PosixFileAttributeView.class, LinkOption.NOFOLLOW_LINKS);
+        if (view == null) {
+            // Windows: the user's own folders are closed to others by what they lie in.
+            return;
+        }
+        PosixFileAttributes found = view.readAttributes();
+        if (!found.owner().equals(me(folder))) {
+            throw new IOException("belongs to somebody else");
+        }
+        if (close && !found.permissions().equals(MINE)) {
+            view.setPermissions(MINE);
+        } else if (!close && found.permissions().stream().anyMatch(OTHERS_WRITE::contains)) {
+            throw new IOException("may be written to by others");
+        }
+    }
+
+    /** Who we are, told by a file that we make: names of users are not known everywhere. */
+    private static UserPrincipal me(Path folder) throws IOException {
+        Path probe = Files.createFile(PassingName.beside(folder.resolve("probe")));
+        try {
+            return Files.getOwner(probe, LinkOption.NOFOLLOW_LINKS);
+        } finally {
+            Files.delete(probe);
+        }
+    }
+}

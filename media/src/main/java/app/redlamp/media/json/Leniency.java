@@ -1,0 +1,49 @@
+package app.redlamp.media.json;
+
+import java.io.IOException;
+import java.util.ArrayList;
+import java.util.List;
+
+/**
+ * What is done with fields and words that a reader does not know. A document that people write is strict, so that nothing
+ * misspelt is passed over. One that programs write is lenient: it may hold what another version has put there.
+ */
+final class Leniency {
+    private static final int MOST_NOTES = 20;
+
+    private final boolean lenient;
+    private final List<String> notes = new ArrayList<>();
+    private boolean newer;
+
+    Leniency(boolean lenient) {
+        this.lenient = lenient;
+    }
+
+    /** A newer version has written it: what is not known is noted, whatever it is. */
+    void newer() {
+        newer = true;
+    }
+
+    boolean isNewer() {
+        return newer;
+    }
+
+    /**
+     * Notes what is not known.
+     *
+     * @param todo what to do where it is refused
+     * @throws IOException where the document is strict
+     */
+    void note(String what, String todo) throws IOException {
+        if (!lenient && !newer) {
+            throw new IOException(what + "; " + todo);
+        }
+        if (notes.size() < MOST_NOTES) {
+            notes.add(what);
+        }
+    }
+
+    List<String> notes() {
+        return List.copyOf(notes);
+    }
+}
