@@ -1,0 +1,85 @@
+package app.redlamp.media.disk;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.nio.file.attribute.PosixFilePermissions;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+
+class PrivateFolderTest {
+    @TempDir
+    Path home;
+
+    private static String permissions(Path folder) throws IOException {
+        return PosixFilePermissions.toString(Files.getPosixFilePermissions(folder));
+    }
+
+    @Test
+    void isMadeForTheUserAlone() throws IOException {
+        Path folder = PrivateFolder.in(home.resolve("cache/redlamp"), "codecs");
+        assertThat(permissions(folder)).isEqualTo("rwx------");
+        assertThat(PrivateFolder.in(home.resolve("cache/redlamp"), "codecs")).isEqualTo(folder);
+        assertThat(folder).isEmptyDirectory();
+    }
+
+    @Test
+    void isClosedWhereItWasOpen() throws IOException {
+        Path open = Files.createDirectories(home.resolve("codecs"));
+        Files.setPosixFilePermissions(open, PosixFilePermissions.fromString("rwxrwxrwx"));
+        assertThat(permissions(PrivateFolder.in(home, "codecs"))).isEqualTo("rwx------");
+    }
+
+    @Test
+    void aLinkIsRefused() throws IOException {
+        Path theirs = Files.createDirectory(home.resolve("theirs"));
+        Files.createSymbolicLink(home.resolve("codecs"), theirs);
+        assertThatThrownBy(() -> PrivateFolder.in(home, "codecs")).hasMessageContaining("is a link");
+    }
+
+    /** Whoever may write to the folder above could lay another one in its place. */
+    @Test
+    void aPlaceThatOthersMayWriteToIsRefused() throws IOException {
+        Path shared = Files.createDirectory(home.resolve("shared"));
+        Files.setPosixFilePermissions(shared, PosixFilePermissions.fromString("rwxrwxrwx"));
+        assertThatThrownBy(() -> PrivateFolder.in(shared, "codecs")).hasMessageContaining("may be written to by others");
+    }
+
+    /** What belongs to somebody else is refused; only an administrator can make such a folder for the test. */
+    @Test
+    void whatBelongsToSomebodyElseIsRefused() throws IOException {
+        Path theirs = Files.createDirectory(home.resolve("codecs"));
+        if (!given(theirs, 12_345)) {
+            assertThat(permissions(theirs)).isNotNull();
+            return;
+        }
+        assertThatThrownBy(() -> PrivateFolder.in(home, "codecs")).hasMessageContaining("belongs to somebody else");
+    }
+
+    private static boolean given(Path folder, int user) {
+        try {
+            Files.setAttribute(folder, "unix:uid", user);
+            return true;
+        } catch (IOException e) {
+            return false;
+        }
+    }
+
+    /** Without a cache of one's own another place is taken, new each time. */
+    @Test
+    void whereTheCacheCannotBeHadItIsANewOneEachTime() throws IOException {
+        Path blocked = Files.createFile(home.resolve("blocked"));
+        Path one = PrivateFolder.of(blocked, "codecs");
+        Path other = PrivateFolder.of(blocked, "codecs");
+        try {
+            assertThat(one).isNotEqualTo(other);
+            assertThat(permissions(one)).isEqualTo("rwx------");
+        } finally {
+            Files.delete(one);
+            Files.delete(other);
+        }
+    }
+}
