@@ -12,6 +12,8 @@ import java.util.regex.Pattern;
 public final class Quantity {
     private static final int LONGEST = 400;
     static final Pattern NUMBER = Pattern.compile("(?<![\\w.,])[-+]?\\d{1,6}(?:[.,]\\d{1,6})?(?![\\d.,]*\\s*%)");
+    private static final Pattern DASHES = Pattern.compile("[−–—‐‑]");
+    private static final Pattern BLANKS = Pattern.compile("[\\h\\s]+");
     private static final Pattern DISTORTION = Pattern.compile("(\\d{1,2}(?:[.,]\\d{1,3})?)\\s*%");
 
     /** By how much a reading of BS.468 lies over one in dB(A), for white noise (common practice, no source). */
@@ -54,7 +56,7 @@ public final class Quantity {
 
     /** One kind of minus, of hyphen and of space. */
     static String plain(String written) {
-        return written.replaceAll("[−–—‐‑]", "-").replaceAll("[\\h\\s]+", " ").strip();
+        return BLANKS.matcher(DASHES.matcher(written).replaceAll("-")).replaceAll(" ").strip();
     }
 
     private static String shortened(String text) {

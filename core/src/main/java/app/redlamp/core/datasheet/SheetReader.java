@@ -17,6 +17,13 @@ public final class SheetReader {
     /** A name is looked for before names that are part of it. */
     private static final Map<String, Item> NAMES = names();
 
+    private static final java.util.regex.Pattern AT_FREQUENCY = java.util.regex.Pattern.compile(
+            "(?i)(?:[@(,]\\s?)?(?:at |re |ref\\.? )?(?<!\\d)(?<!\\d[.,])\\d{1,6}(?:[.,]\\d{1,3})?\\s?k?hz\\)?");
+    private static final java.util.regex.Pattern AT_LEVEL =
+            java.util.regex.Pattern.compile("(?i)^[^\\d+-]*(?:@|at|re|ref\\.?)\\s?94\\s?db(?:\\s?spl)?");
+    private static final java.util.regex.Pattern AT_PRESSURE =
+            java.util.regex.Pattern.compile("(?i)^[^\\d+-]*(?:@|at|re|ref\\.?)\\s?1\\s?(?:pa|v/pa|v)\\b");
+    private static final java.util.regex.Pattern LEADING = java.util.regex.Pattern.compile("^[\\s:=,.)(]+");
     private static final java.util.regex.Pattern RANGE = java.util.regex.Pattern.compile(
             "([-+]?\\d{1,3}(?:[.,]\\d)?)\\s*(?:db)?\\s*(?:to|\\.\\.\\.?|…|-)\\s*([-+]?\\d{1,3}(?:[.,]\\d)?)\\s*db");
 
@@ -140,10 +147,10 @@ public final class SheetReader {
 
     /** "(1 kHz) −54 dBV/Pa", "@ 94 dB SPL: 80 dB", "1 kHz at 1 Pa: 20 mV": the condition is no figure. */
     private static String withoutConditions(String rest) {
-        String figure = rest.replaceAll("(?i)[@(,]?\\s*(?:at |re |ref\\.? )?\\s*\\d+(?:[.,]\\d+)?\\s*k?hz\\)?", " ");
-        figure = figure.replaceAll("(?i)^[^\\d+-]*(?:@|at|re|ref\\.?)\\s*94\\s*db(?:\\s*spl)?", " ");
-        figure = figure.replaceAll("(?i)^[^\\d+-]*(?:@|at|re|ref\\.?)\\s*1\\s*(?:pa|v/pa|v)\\b", " ");
-        return figure.replaceAll("^[\\s:=,.)(]+", "").strip();
+        String figure = AT_FREQUENCY.matcher(rest).replaceAll(" ");
+        figure = AT_LEVEL.matcher(figure).replaceAll(" ");
+        figure = AT_PRESSURE.matcher(figure).replaceAll(" ");
+        return LEADING.matcher(figure).replaceAll("").strip();
     }
 
     /** @param condition what else counts, and is not shown with it */

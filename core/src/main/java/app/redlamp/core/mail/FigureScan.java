@@ -11,6 +11,7 @@ import java.util.regex.Pattern;
 /** Finds figures with their units in ordinary writing: "-23 to -18 dB RMS", "minus 3", "44,1 kHz", "half a second". */
 final class FigureScan {
     private static final int MOST = 200;
+    private static final Pattern BLANK = Pattern.compile("\\s");
     private static final String WORDS = "half an?|an?|one|two|three|four|five|ten";
     private static final String NUMBER = "(?:(?:-|minus )\\s?)?\\d{1,6}(?:[.,]\\d{1,3})?";
     private static final String UNIT =
@@ -52,7 +53,7 @@ final class FigureScan {
 
     private static Figure figure(Matcher found) {
         String other = found.group(1) == null ? found.group(4) : found.group(2);
-        String unit = found.group(5) == null ? "" : found.group(5).replaceAll("\\s", "");
+        String unit = found.group(5) == null ? "" : BLANK.matcher(found.group(5)).replaceAll("");
         double factor = factor(unit);
         double first = number(first(found)) * factor;
         boolean two = other != null;
@@ -76,7 +77,7 @@ final class FigureScan {
         if (NAMED.containsKey(written)) {
             return NAMED.get(written);
         }
-        String plain = written.replace("minus", "-").replaceAll("\\s", "").replace(',', '.');
+        String plain = BLANK.matcher(written.replace("minus", "-")).replaceAll("").replace(',', '.');
         return Double.parseDouble(plain);
     }
 

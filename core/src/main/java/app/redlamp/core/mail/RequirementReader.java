@@ -33,7 +33,8 @@ public final class RequirementReader {
     /** The end of a line that was only broken because it was long. */
     private static final Pattern WRAPPED = Pattern.compile("(?<=[^\\n]{50})\\n(?=[^\\n*\\-•\\s])");
 
-    private static final Pattern LABEL = Pattern.compile("\\s*[:=]\\s*");
+    private static final Pattern BLANKS = Pattern.compile("\\s+");
+    private static final Pattern LABEL = Pattern.compile("^\\s*+[:=]\\s*+");
     private static final Pattern BREAK = Pattern.compile("[.;!?]\\s|\\n|\\bbut\\b");
     private static final Pattern ENDS_BOTH = Pattern.compile(
             "(?:head|start|beginning|front)\\s*(?:and|&|/|as well as)\\s*(?:at )?(?:the )?(?:tail|end)|both ends|either end|before and after");
@@ -272,7 +273,7 @@ public final class RequirementReader {
     }
 
     private String words(int from, int to) {
-        return original.substring(from, to).strip().replaceAll("\\s+", " ");
+        return BLANKS.matcher(original.substring(from, to).strip()).replaceAll(" ");
     }
 
     /** Small letters, plain minus signs and blanks, wrapped lines joined; every character stays where it was. */

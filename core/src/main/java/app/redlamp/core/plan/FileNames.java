@@ -19,9 +19,18 @@ public final class FileNames {
     /** Without the ending, which may take the rest of the 255 bytes that file systems allow. */
     private static final int LONGEST_BYTES = 200;
 
+    private static final int LONGEST_SHOWN = 40;
     private static final Pattern FIELD = Pattern.compile("\\{([^{}]*)\\}");
     private static final Pattern REFUSED = Pattern.compile("[\\\\/:*?\"<>|{}\\p{Cntrl}]");
     private static final Pattern LEFT_OUT = Pattern.compile("[\\\\/:*?\"<>|{}\\p{Cntrl}\\p{Cf}“”„«»…]");
+    private static final Pattern SEPARATORS = Pattern.compile("(?<![_-])([_-])[_-]*_");
+    private static final Pattern BLANKS = Pattern.compile("[\\s\\u00a0]+");
+    private static final Pattern SPACE = Pattern.compile("\\s+");
+    private static final Pattern LEADING_POINTS = Pattern.compile("^[.]+");
+    /** What stands at an end is found from where it begins, so that a long run in the middle is looked at once. */
+    private static final Pattern FILE_EDGES = Pattern.compile("^[ ._-]+|(?<![ ._-])[ ._-]+$");
+
+    private static final Pattern FOLDER_EDGES = Pattern.compile("^[ .-]+|(?<![ .-])[ .-]+$");
     private static final Set<String> FIELDS = Set.of("production", "client", "title", "n", "nn", "nnn");
     /** Names that one file system keeps for devices, whatever their ending. */
     private static final Pattern DEVICE = Pattern.compile("(?i)(?:con|prn|aux|nul|com\\d|lpt\\d)(?:\\..*)?");
@@ -63,8 +72,8 @@ public final class FileNames {
             String name = name(pattern, production, client, titles.get(i), i + 1);
             Integer other = taken.put(name.toLowerCase(Locale.ROOT), i);
             if (other != null) {
-                throw new IllegalArgumentException("'" + titles.get(other) + "' and '" + titles.get(i)
-                        + "' would both be called " + name + "; put {nn} into the pattern");
+                throw new IllegalArgumentException("'" + brief(titles.get(other)) + "' and '" + brief(titles.get(i))
+                        + "' would both be called " + brief(name) + "; put {nn} into the pattern");
             }
             names.add(name);
         }
@@ -81,30 +90,25 @@ public final class FileNames {
                     default -> String.format(Locale.ROOT, "%0" + field.group(1).length() + "d", number);
                 }));
         // Where a part is empty its separator goes too; points and blanks at the ends are lost on some file systems.
-        String name = Normalizer.normalize(filled, Normalizer.Form.NFC)
-                .replaceAll("(?<![_-])([_-])[_-]*_", "$1")
-                .replaceAll("^[ ._-]+|(?<![ ._-])[ ._-]+$", "");
+        String joined = SEPARATORS.matcher(Normalizer.normalize(filled, Normalizer.Form.NFC)).replaceAll("$1");
+        String name = FILE_EDGES.matcher(joined).replaceAll("");
         if (name.isEmpty()) {
-            throw new IllegalArgumentException("'" + title + "' would have no name; put {nn} into the pattern");
+            throw new IllegalArgumentException("'" + brief(title) + "' would have no name; put {nn} into the pattern");
         }
         if (DEVICE.matcher(name).matches()) {
             throw new IllegalArgumentException(
                     "'" + name + "' is a name that some computers keep for themselves; put {nn} into the pattern");
         }
         if (name.getBytes(java.nio.charset.StandardCharsets.UTF_8).length > LONGEST_BYTES) {
-            throw new IllegalArgumentException("the name of '" + title.substring(0, Math.min(30, title.length()))
-                    + "…' is too long; shorten its title");
+            throw new IllegalArgumentException("the name of '" + brief(title) + "' is too long; shorten its title");
         }
         return name;
     }
 
     /** What stands for a title or a name in a file name; may be empty. */
     static String safe(String text) {
-        return LEFT_OUT.matcher(text)
-                .replaceAll(" ")
-                .strip()
-                .replaceAll("[\\s\\u00a0]+", "-")
-                .replaceAll("^[.]+", "");
+        String plain = LEFT_OUT.matcher(text).replaceAll(" ").strip();
+        return LEADING_POINTS.matcher(BLANKS.matcher(plain).replaceAll("-")).replaceAll("");
     }
 
     /**
@@ -113,15 +117,18 @@ public final class FileNames {
      * @throws IllegalArgumentException where nothing is left of it, or too much; one line that says what to do
      */
     public static String folder(String title) {
-        String name = Normalizer.normalize(LEFT_OUT.matcher(title).replaceAll(" "), Normalizer.Form.NFC)
-                .replaceAll("\\s+", " ")
-                .replaceAll("^[ .-]+|(?<![ .-])[ .-]+$", "");
+        String plain = Normalizer.normalize(LEFT_OUT.matcher(title).replaceAll(" "), Normalizer.Form.NFC);
+        String name = FOLDER_EDGES.matcher(SPACE.matcher(plain).replaceAll(" ")).replaceAll("");
         boolean tooLong = name.getBytes(java.nio.charset.StandardCharsets.UTF_8).length > LONGEST_BYTES;
         if (name.isEmpty() || tooLong || DEVICE.matcher(name).matches()) {
-            throw new IllegalArgumentException("'" + title.substring(0, Math.min(40, title.length()))
-                    + "' cannot name a folder; give the production another title");
+            throw new IllegalArgumentException("'" + brief(title) + "' cannot name a folder; give the production another title");
         }
         return name;
+    }
+
+    /** Enough of a title to know it by. */
+    private static String brief(String title) {
+        return title.length() <= LONGEST_SHOWN ? title : title.substring(0, LONGEST_SHOWN) + "…";
     }
 
     private static String shown(String sign) {

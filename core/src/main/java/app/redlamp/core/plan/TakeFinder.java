@@ -14,6 +14,7 @@ import java.util.regex.Pattern;
  * name. A finished recording counts before a raw one; a piece has one take at most.
  */
 public final class TakeFinder {
+    private static final Pattern OTHER_SIGNS = Pattern.compile("[^\\p{L}\\p{N}]+");
     private static final Pattern NUMBER = Pattern.compile("\\d+");
 
     private TakeFinder() {}
@@ -72,9 +73,7 @@ public final class TakeFinder {
 
     /** Letters and digits only, for people write blanks as they like. */
     private static String plain(String name) {
-        return Normalizer.normalize(name, Normalizer.Form.NFC)
-                .toLowerCase(Locale.ROOT)
-                .replaceAll("[^\\p{L}\\p{N}]+", " ")
-                .strip();
+        String lower = Normalizer.normalize(name, Normalizer.Form.NFC).toLowerCase(Locale.ROOT);
+        return OTHER_SIGNS.matcher(lower).replaceAll(" ").strip();
     }
 }

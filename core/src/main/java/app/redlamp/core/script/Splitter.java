@@ -2,9 +2,13 @@ package app.redlamp.core.script;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.regex.Pattern;
 
 /** Splits a script into chapters or cues. What it does is a proposal: {@link Pieces} corrects it by hand. */
 public final class Splitter {
+    private static final Pattern CLOSING =
+            Pattern.compile("(?<![\\p{Punct}“”‘’«»…–—&&[^'()’]])[\\p{Punct}“”‘’«»…–—&&[^'()’]]+$");
+    private static final Pattern OPENING = Pattern.compile("^[\"'“‘«]+");
     private static final int FEWEST_CUES = 3;
     private static final int TITLE_WORDS = 6;
     private static final int TITLE_LENGTH = 60;
@@ -188,8 +192,7 @@ public final class Splitter {
             over = Sentences.endsAt(text, words);
         }
         String title = end == 0 ? text : text.substring(0, end);
-        String plain = title.replaceAll("(?<![\\p{Punct}“”‘’«»…–—&&[^'()’]])[\\p{Punct}“”‘’«»…–—&&[^'()’]]+$", "")
-                .replaceAll("^[\"'“‘«]+", "")
+        String plain = OPENING.matcher(CLOSING.matcher(title).replaceAll("")).replaceAll("")
                 .strip();
         return plain.isEmpty() ? shortened(text) : shortened(plain);
     }

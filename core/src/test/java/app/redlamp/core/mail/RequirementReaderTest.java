@@ -235,6 +235,18 @@ class RequirementReaderTest {
         assertThat(proposal.specification().as("x", "x")).isEqualTo(BOOK.as("x", "x"));
     }
 
+    /** Fourteen thousand characters of it held the reader for minutes; what the first of them says is understood. */
+    @Test
+    void theSameFigureAgainAndAgainIsReadInNoTime() {
+        Proposal few = read("-23 LUFS ".repeat(20));
+        Proposal proposal = read("-23 LUFS ".repeat(1_600));
+        assertThat(proposal.specification()).isEqualTo(few.specification());
+        assertThat(proposal.quotes()).isEqualTo(few.quotes());
+        assertThat(read("peaks -3 dB, noise ".repeat(1_000)).quotes()).isNotEmpty();
+        assertThat(read("1 s head ".repeat(2_000)).quotes()).isNotEmpty();
+        assertThat(read("x".repeat(20_000)).quotes()).isEmpty();
+    }
+
     @Test
     void takesTheSpecificationThatGoesBestWithIt() {
         Proposal proposal = read("-23 LUFS ±0.5, true peak at most -1 dBTP, WAV 48 kHz 24 bit");

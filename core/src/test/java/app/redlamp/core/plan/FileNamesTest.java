@@ -79,6 +79,19 @@ class FileNamesTest {
         }
     }
 
+    /** Twenty thousand hyphens took seventeen seconds, and a long title is not echoed whole. */
+    @Test
+    void aLongTitleIsRefusedBriefly() {
+        assertThat(FileNames.folder("-".repeat(20_000) + "x")).isEqualTo("x");
+        for (String title : List.of("a-b-".repeat(10_000), "x ".repeat(50_000))) {
+            assertThatThrownBy(() -> FileNames.folder(title))
+                    .hasMessageContaining("another title")
+                    .satisfies(e -> assertThat(e.getMessage()).hasSizeLessThan(200));
+            assertThatThrownBy(() -> names("{title}", title))
+                    .satisfies(e -> assertThat(e.getMessage()).hasSizeLessThan(200));
+        }
+    }
+
     /** Seeded: whatever the titles are, a name is one path element that every usual file system takes, or there is none. */
     @Test
     void everyNameIsSafeOrRefused() {

@@ -29,6 +29,7 @@ import java.time.Clock;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.time.ZoneOffset;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
@@ -116,24 +117,31 @@ class BriefModelTest {
         assertThat(production().order().specification().id()).isEqualTo("phone-prompt");
         assertThat(production().brief().pattern()).isEqualTo("{production}_{nnn}");
         String mail = "-16 LUFS ±1, please.";
-        model.take(model.read(mail), mail);
+        model.take(understood(mail), mail);
         model.become(JobKind.AUDIOBOOK);
         assertThat(production().order().mail()).isEqualTo(mail);
         history.undo();
         assertThat(production().brief().kind()).isEqualTo(JobKind.PHONE_PROMPTS);
     }
 
+    private Proposal understood(String mail) {
+        List<Mail.Understood> all = new ArrayList<>();
+        model.reading(all::add).accept(mail);
+        assertThat(all).singleElement().extracting(Mail.Understood::text).isEqualTo(mail);
+        return all.get(0).proposal();
+    }
+
     @Test
     void aMailBecomesAnOrderWithItsWords() {
         book();
         String mail = "Peaks no higher than -4 dB, please, and the noise floor under -65. WAV, 24 bit, 48 kHz, mono.";
-        Proposal proposal = model.read(mail);
+        Proposal proposal = understood(mail);
         model.take(proposal, mail);
         assertThat(production().order().quotes()).containsEntry(Asked.PEAK, "Peaks no higher than -4 dB");
         assertThat(production().order().deviates(Asked.NOISE_FLOOR)).isTrue();
-        assertThat(model.questions()).extracting(Question::asked).contains(Asked.LOUDNESS);
+        assertThat(model.questions().get()).extracting(Question::asked).contains(Asked.LOUDNESS);
         Specification edited =
-                model.read("Peaks no higher than -4 dB. Noise floor under -62.").specification();
+                understood("Peaks no higher than -4 dB. Noise floor under -62.").specification();
         model.keepOrder(edited);
         assertThat(production().order().quotes())
                 .as("a figure that was changed by hand loses its words")

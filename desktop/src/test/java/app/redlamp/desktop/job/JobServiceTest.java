@@ -42,6 +42,57 @@ class JobServiceTest {
         assertThat(jobs.running()).isEmpty();
     }
 
+    /** What one of them does to a job leaves neither the job nor the others hanging. */
+    @Test
+    void aListenerThatThrowsLeavesNoJobRunning() {
+        jobs.start("one", List.of(p -> "a", p -> "b"), new JobService.Listener<String>() {
+            @Override
+            public void done(int part, String result) {
+                throw new IllegalStateException("no window for this");
+            }
+
+            @Override
+            public void failed(int part, String message) {}
+
+            @Override
+            public void ended(boolean cancelled) {
+                told.add("ended");
+            }
+        });
+        workers.runAll();
+        screen.runAll();
+        assertThat(told).containsExactly("ended");
+        assertThat(jobs.running()).isEmpty();
+    }
+
+    @Test
+    void whatWasNotForeseenIsSaidWithoutTheNamesOfOurClasses() {
+        JobService.Work<String> failing = p -> {
+            throw new IllegalStateException("x.y is null");
+        };
+        jobs.start("one", List.of(failing), listener);
+        workers.runAll();
+        screen.runAll();
+        assertThat(jobs.notice().get()).contains("not foreseen", "try again").doesNotContain("x.y", "Exception");
+    }
+
+    /** Work, chores and saving each have a way of their own. */
+    @Test
+    void nothingOnOneLaneWaitsForWhatIsOnAnother() {
+        ManualExecutor chores = new ManualExecutor();
+        ManualExecutor saving = new ManualExecutor();
+        JobService three = new JobService(new JobService.Lanes(workers, chores, saving), Runnable::run);
+        three.start("long", List.of(p -> "measured"), listener);
+        three.start("", List.of(p -> "planned"), listener);
+        three.save(p -> "saved", listener);
+        saving.runAll();
+        assertThat(told).containsExactly("done 0 saved", "ended");
+        chores.runAll();
+        assertThat(told).contains("done 0 planned").doesNotContain("done 0 measured");
+        workers.runAll();
+        assertThat(told).contains("done 0 measured");
+    }
+
     @Test
     void aChoreTellsItsResultOrBecomesANotice() {
         List<String> results = new ArrayList<>();
@@ -89,7 +140,7 @@ class JobServiceTest {
         workers.runAll();
         screen.runAll();
         assertThat(told).hasSize(2);
-        assertThat(told.get(0)).contains("oops").contains("try again");
+        assertThat(told.get(0)).contains("not foreseen").contains("try again");
         assertThat(jobs.running()).isEmpty();
     }
 

@@ -182,7 +182,7 @@ class ProductionModelTest {
         try (Productions.Held held = folders.create(home, made("Salt Mill"))) {
             model.open(other);
             workers.runAll();
-            assertThat(jobs.notice().get()).contains("is open already").contains("close it there");
+            assertThat(jobs.notice().get()).contains("is open already in this window");
             assertThat(model.production().get().brief().title()).isEqualTo("Second Rise");
             assertThat(held.folder()).isEqualTo(other);
         }
@@ -202,7 +202,7 @@ class ProductionModelTest {
         client("Mill House");
         workers.runAll();
         assertThat(model.production().get().brief().client()).isEmpty();
-        assertThat(jobs.notice().get()).contains("may not be written").contains("copy it to another place");
+        assertThat(jobs.notice().get()).contains("can be looked at and not changed", "'.in-use' in it is no file");
         assertThat(history.undoName().get()).isEmpty();
     }
 

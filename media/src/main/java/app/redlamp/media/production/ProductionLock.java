@@ -14,8 +14,8 @@ import java.nio.file.LinkOption;
 import java.nio.file.Path;
 import java.nio.file.StandardOpenOption;
 import java.nio.file.attribute.BasicFileAttributes;
-import java.util.HashSet;
-import java.util.Set;
+import java.util.HashMap;
+import java.util.Map;
 
 /**
  * Keeps a second window off a production. The operating system holds the lock and lets it go when the process ends, however
@@ -29,8 +29,11 @@ final class ProductionLock implements AutoCloseable {
     static final String NAME = ".in-use";
     private static final int MOST_BYTES = 400;
 
-    /** What this process holds, by the identity of the file: the same folder can be reached by several names. */
-    private static final Set<Object> HELD_HERE = new HashSet<>();
+    /**
+     * What this process holds, by the identity of the file: the same folder can be reached by several names. The handle is
+     * held with it, for a file that is open keeps its identity to itself, even after it was deleted.
+     */
+    private static final Map<Object, FileChannel> HELD_HERE = new HashMap<>();
 
     /** Another window has it. */
     static final class HeldElsewhere extends IOException {
@@ -83,11 +86,11 @@ final class ProductionLock implements AutoCloseable {
             }
             checkOurs(path);
             Object identity = identity(path);
-            if (HELD_HERE.contains(identity)) {
-                throw new HeldElsewhere("is open already in this window");
+            if (HELD_HERE.containsKey(identity)) {
+                throw new HeldElsewhere("is open already in this window; go on working there");
             }
             ProductionLock taken = take(path, identity, holder);
-            HELD_HERE.add(identity);
+            HELD_HERE.put(identity, taken.file);
             return taken;
         }
     }

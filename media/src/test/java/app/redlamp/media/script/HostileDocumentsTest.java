@@ -35,7 +35,7 @@ class HostileDocumentsTest {
     Path folder;
 
     private static ScriptText read(Path file) throws IOException {
-        return new ScriptFiles().read(file, Progress.NONE);
+        return DocumentReaders.read(file, Progress.NONE);
     }
 
     private static void refused(Path file, String why) {
@@ -188,7 +188,7 @@ class HostileDocumentsTest {
             }
         };
         assertThat(new ScriptFiles().read(pdf, watched).blocks()).hasSizeGreaterThan(4999);
-        assertThat(shares).hasSizeGreaterThan(4000).isSorted();
+        assertThat(shares).hasSizeGreaterThan(150).isSorted();
 
         Progress cancelling = new Progress() {
             private int asked;
