@@ -24,8 +24,37 @@ class LinearPatternsTest {
     private static final int TIMES = 4;
     private static final int MOST_TIMES = 6;
     private static final List<String> REPEATED = List.of(
-            " ", "-", ".", "_", "a", "A", "1", "x ", "a-", "- ", "-23 lufs ", "1 - ", "I", "\t", "\"", "(", "[", "{", "at ",
-            "1.", "1,", "to ", "\n", " \n", "no ", "twenty ", "a@", "%", "peak ", "half a ", "– ");
+            " ",
+            "-",
+            ".",
+            "_",
+            "a",
+            "A",
+            "1",
+            "x ",
+            "a-",
+            "- ",
+            "-23 lufs ",
+            "1 - ",
+            "I",
+            "\t",
+            "\"",
+            "(",
+            "[",
+            "{",
+            "at ",
+            "1.",
+            "1,",
+            "to ",
+            "\n",
+            " \n",
+            "no ",
+            "twenty ",
+            "a@",
+            "%",
+            "peak ",
+            "half a ",
+            "– ");
     private static final List<String> ENDINGS = List.of("", "x", "\n", "!", "1");
 
     /** Looks are counted. */
@@ -75,7 +104,8 @@ class LinearPatternsTest {
                 .withImportOption(ImportOption.Predefined.DO_NOT_INCLUDE_TESTS)
                 .importPackages("app.redlamp.core")) {
             for (JavaField field : one.getFields()) {
-                if (field.getRawType().isEquivalentTo(Pattern.class) && field.getModifiers().toString().contains("STATIC")) {
+                if (field.getRawType().isEquivalentTo(Pattern.class)
+                        && field.getModifiers().toString().contains("STATIC")) {
                     var reflected = field.reflect();
                     reflected.setAccessible(true);
                     all.put(one.getSimpleName() + "." + field.getName(), (Pattern) reflected.get(null));
@@ -105,7 +135,10 @@ class LinearPatternsTest {
     @Test
     void everyPatternIsLinear() throws ReflectiveOperationException {
         Map<String, Pattern> patterns = patterns();
-        assertThat(patterns).as("the test sees them at all").hasSizeGreaterThan(20).containsKey("FigureScan.FIGURE");
+        assertThat(patterns)
+                .as("the test sees them at all")
+                .hasSizeGreaterThan(20)
+                .containsKey("FigureScan.FIGURE");
         List<String> slow = new ArrayList<>();
         patterns.forEach((name, pattern) -> {
             for (String unit : REPEATED) {

@@ -15,14 +15,16 @@ public final class FileListening implements Listening {
 
     @Override
     public Clap clap(Path file, Progress progress) throws IOException {
-        try (AudioSource source = new WatchedSource(AudioFiles.open(file, progress).source(), progress)) {
+        try (AudioSource source =
+                new WatchedSource(AudioFiles.open(file, progress).source(), progress)) {
             return ClapMeter.of(source);
         }
     }
 
     @Override
     public Diary diary(Path file, Progress progress) throws IOException {
-        try (AudioSource source = new WatchedSource(AudioFiles.open(file, progress).source(), progress)) {
+        try (AudioSource source =
+                new WatchedSource(AudioFiles.open(file, progress).source(), progress)) {
             return DiaryMeter.of(source);
         }
     }

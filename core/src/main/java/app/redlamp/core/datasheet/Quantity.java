@@ -56,7 +56,9 @@ public final class Quantity {
 
     /** One kind of minus, of hyphen and of space. */
     static String plain(String written) {
-        return BLANKS.matcher(DASHES.matcher(written).replaceAll("-")).replaceAll(" ").strip();
+        return BLANKS.matcher(DASHES.matcher(written).replaceAll("-"))
+                .replaceAll(" ")
+                .strip();
     }
 
     private static String shortened(String text) {

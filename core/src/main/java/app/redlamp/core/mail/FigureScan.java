@@ -53,7 +53,8 @@ final class FigureScan {
 
     private static Figure figure(Matcher found) {
         String other = found.group(1) == null ? found.group(4) : found.group(2);
-        String unit = found.group(5) == null ? "" : BLANK.matcher(found.group(5)).replaceAll("");
+        String unit =
+                found.group(5) == null ? "" : BLANK.matcher(found.group(5)).replaceAll("");
         double factor = factor(unit);
         double first = number(first(found)) * factor;
         boolean two = other != null;
@@ -77,7 +78,8 @@ final class FigureScan {
         if (NAMED.containsKey(written)) {
             return NAMED.get(written);
         }
-        String plain = BLANK.matcher(written.replace("minus", "-")).replaceAll("").replace(',', '.');
+        String plain =
+                BLANK.matcher(written.replace("minus", "-")).replaceAll("").replace(',', '.');
         return Double.parseDouble(plain);
     }
 

@@ -90,7 +90,9 @@ public final class FileNames {
                     default -> String.format(Locale.ROOT, "%0" + field.group(1).length() + "d", number);
                 }));
         // Where a part is empty its separator goes too; points and blanks at the ends are lost on some file systems.
-        String joined = SEPARATORS.matcher(Normalizer.normalize(filled, Normalizer.Form.NFC)).replaceAll("$1");
+        String joined = SEPARATORS
+                .matcher(Normalizer.normalize(filled, Normalizer.Form.NFC))
+                .replaceAll("$1");
         String name = FILE_EDGES.matcher(joined).replaceAll("");
         if (name.isEmpty()) {
             throw new IllegalArgumentException("'" + brief(title) + "' would have no name; put {nn} into the pattern");
@@ -121,7 +123,8 @@ public final class FileNames {
         String name = FOLDER_EDGES.matcher(SPACE.matcher(plain).replaceAll(" ")).replaceAll("");
         boolean tooLong = name.getBytes(java.nio.charset.StandardCharsets.UTF_8).length > LONGEST_BYTES;
         if (name.isEmpty() || tooLong || DEVICE.matcher(name).matches()) {
-            throw new IllegalArgumentException("'" + brief(title) + "' cannot name a folder; give the production another title");
+            throw new IllegalArgumentException(
+                    "'" + brief(title) + "' cannot name a folder; give the production another title");
         }
         return name;
     }

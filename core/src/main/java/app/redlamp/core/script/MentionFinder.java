@@ -18,8 +18,8 @@ import java.util.regex.Pattern;
 public final class MentionFinder {
     private static final int MOST_WORDS = 4;
     private static final Pattern ROMAN = Pattern.compile("^(?=[IVXLC]{2,})X{0,3}(?:XC|XL|L?X{0,3})(?:IX|IV|V?I{0,3})");
-    private static final Pattern EDGES = Pattern.compile(
-            "^[^\\p{L}\\p{N}\\p{Sc}+−-]+|(?<![^\\p{L}\\p{N}%°\\p{Sc}])[^\\p{L}\\p{N}%°\\p{Sc}]+$");
+    private static final Pattern EDGES =
+            Pattern.compile("^[^\\p{L}\\p{N}\\p{Sc}+−-]+|(?<![^\\p{L}\\p{N}%°\\p{Sc}])[^\\p{L}\\p{N}%°\\p{Sc}]+$");
     private static final Pattern CAPITALS = Pattern.compile("[A-Z][A-Z0-9&]{1,6}s?");
     /** Capitalised without being anybody's name. */
     private static final Set<String> PLAIN = Set.of(

@@ -192,7 +192,8 @@ public final class Splitter {
             over = Sentences.endsAt(text, words);
         }
         String title = end == 0 ? text : text.substring(0, end);
-        String plain = OPENING.matcher(CLOSING.matcher(title).replaceAll("")).replaceAll("")
+        String plain = OPENING.matcher(CLOSING.matcher(title).replaceAll(""))
+                .replaceAll("")
                 .strip();
         return plain.isEmpty() ? shortened(text) : shortened(plain);
     }

@@ -65,7 +65,8 @@ public final class Main {
         Scratch.begin(Places.cache());
         try {
             System.setProperty(
-                    "javafx.cachedir", PrivateFolder.of(Places.cache(), "window").toString());
+                    "javafx.cachedir",
+                    PrivateFolder.of(Places.cache(), "window").toString());
         } catch (IOException e) {
             fail("redlamp: " + e.getMessage());
         }

@@ -63,7 +63,8 @@ public final class RedLampApp extends Application {
                         clock),
                 Locale.getDefault(),
                 Platform::runLater,
-                new Wiring.Doors(doors.brief(), doors.room(), doors.kit(), doors.level(), doors.deliver(), doors.window()));
+                new Wiring.Doors(
+                        doors.brief(), doors.room(), doors.kit(), doors.level(), doors.deliver(), doors.window()));
         stage.setOnCloseRequest(e -> {
             if (!wiring.closing().mayLeave()) {
                 e.consume();
@@ -98,8 +99,7 @@ public final class RedLampApp extends Application {
     }
 
     private void open(List<String> given) {
-        List<Path> paths =
-                given.stream().flatMap(g -> Given.path(g).stream()).toList();
+        List<Path> paths = given.stream().flatMap(g -> Given.path(g).stream()).toList();
         if (paths.size() < given.size()) {
             wiring.jobs().notify(wiring.shell().strings().say("given.unreadable"));
         }

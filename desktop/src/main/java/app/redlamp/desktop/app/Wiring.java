@@ -155,8 +155,7 @@ public final class Wiring implements AutoCloseable {
         FileFinishing finishing = new FileFinishing();
         // Dressed before there is anything in it: what is built afterwards is styled once and not three times.
         dress();
-        production =
-                new ProductionModel(ports.productions(), ports.rescues(), jobs, history, strings, ports.clock());
+        production = new ProductionModel(ports.productions(), ports.rescues(), jobs, history, strings, ports.clock());
         closing = new ClosingModel(
                 production,
                 ports.rescues(),

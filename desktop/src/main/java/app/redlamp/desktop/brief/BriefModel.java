@@ -59,7 +59,8 @@ public final class BriefModel {
         this.jobs = jobs;
         this.strings = strings;
         script = new ScriptModel(open, scripts, jobs, strings);
-        asking = new Latest<>(jobs, Mail::understood, u -> questions.set(u.proposal().questions()));
+        asking = new Latest<>(
+                jobs, Mail::understood, u -> questions.set(u.proposal().questions()));
         open.production().addListener((o, was, now) -> askAgain(was, now));
     }
 

@@ -72,7 +72,9 @@ public final class BriefStation extends ShownStation {
         column.setId("brief-reading");
         ProductionModel open = model.open();
         open.planned().addListener((o, was, now) -> show(was, now));
-        model.questions().addListener((o, was, now) -> show(open.planned().get(), open.planned().get()));
+        model.questions()
+                .addListener((o, was, now) ->
+                        show(open.planned().get(), open.planned().get()));
         open.saved().addListener((o, was, now) -> showFacts());
         open.folder().addListener((o, was, now) -> showFacts());
         show(null, open.planned().get());

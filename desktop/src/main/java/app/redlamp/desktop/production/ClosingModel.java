@@ -126,7 +126,8 @@ public final class ClosingModel {
 
     /** Offers what could not be saved the last time; looks for it away from the interface thread. */
     public void offer() {
-        jobs.chore(progress -> rescues.all(), copies -> copies.stream().findFirst().ifPresent(this::offer));
+        jobs.chore(
+                progress -> rescues.all(), copies -> copies.stream().findFirst().ifPresent(this::offer));
     }
 
     private void offer(Rescues.Copy copy) {
@@ -160,7 +161,8 @@ public final class ClosingModel {
     private void makeNew(Rescues.Copy copy) {
         chooseFolder
                 .get()
-                .ifPresentOrElse(parent -> open.create(parent, copy.production(), () -> forget(copy)), () -> offer(copy));
+                .ifPresentOrElse(
+                        parent -> open.create(parent, copy.production(), () -> forget(copy)), () -> offer(copy));
     }
 
     private void forget(Rescues.Copy copy) {

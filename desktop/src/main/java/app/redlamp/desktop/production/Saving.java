@@ -122,20 +122,18 @@ final class Saving {
     private void rescue(Held here) {
         Production now = production.get();
         copied = true;
-        jobs.save(
-                progress -> keep(now, here),
-                new JobService.Listener<>() {
-                    @Override
-                    public void done(int part, Boolean kept) {
-                        rescued = kept && saved.get() == Saved.NO;
-                    }
+        jobs.save(progress -> keep(now, here), new JobService.Listener<>() {
+            @Override
+            public void done(int part, Boolean kept) {
+                rescued = kept && saved.get() == Saved.NO;
+            }
 
-                    @Override
-                    public void failed(int part, String message) {}
+            @Override
+            public void failed(int part, String message) {}
 
-                    @Override
-                    public void ended(boolean cancelled) {}
-                });
+            @Override
+            public void ended(boolean cancelled) {}
+        });
     }
 
     private boolean keep(Production now, Held here) {

@@ -193,7 +193,9 @@ class SavingTest {
         assertThat(asked.lines().get(0)).contains("is no longer at");
         assertThat(asked.lines().get(1)).contains("the next start offers it");
         session.answer("closing-again");
-        assertThat(session.closing.question().get()).as("still gone: asked again").isNotNull();
+        assertThat(session.closing.question().get())
+                .as("still gone: asked again")
+                .isNotNull();
         assertThat(left).isZero();
         putBack();
         session.answer("closing-again");
@@ -210,7 +212,9 @@ class SavingTest {
         all();
         session.closing.mayLeave();
         session.answer("closing-elsewhere");
-        assertThat(session.closing.question().get()).as("no folder was chosen: asked again").isNotNull();
+        assertThat(session.closing.question().get())
+                .as("no folder was chosen: asked again")
+                .isNotNull();
         chosen = Optional.of(home.resolve("other"));
         session.answer("closing-elsewhere");
         assertThat(left).isEqualTo(1);
@@ -255,7 +259,8 @@ class SavingTest {
         all();
         Question offered = next.closing.question().get();
         assertThat(offered.heading()).contains("Second Rise").contains("could not be saved the last time");
-        assertThat(offered.lines()).anyMatch(l -> l.contains(home.resolve("Second Rise").toString()));
+        assertThat(offered.lines())
+                .anyMatch(l -> l.contains(home.resolve("Second Rise").toString()));
         next.answer("rescue-take");
         assertThat(next.model.production().get().brief().client()).isEqualTo("Nine Steps");
         assertThat(onDisk(home.resolve("Second Rise"))).isEqualTo("Nine Steps");

@@ -62,8 +62,9 @@ public final class GuardedFolder {
     private void check(Path at, boolean file) throws Refused {
         String shown = root.relativize(at).toString();
         if (Files.isSymbolicLink(at)) {
-            throw new Refused("'" + shown + "' in it is a link, and nothing is written through links; remove the link, or"
-                    + " copy the folder with what the link leads to");
+            throw new Refused(
+                    "'" + shown + "' in it is a link, and nothing is written through links; remove the link, or"
+                            + " copy the folder with what the link leads to");
         }
         if (Files.exists(at, LinkOption.NOFOLLOW_LINKS)
                 && (file ? !Files.isRegularFile(at, LinkOption.NOFOLLOW_LINKS) : !Files.isDirectory(at))) {

@@ -37,7 +37,8 @@ public final class PassingName {
             for (Path part : parts) {
                 boolean ours = OURS.matcher(part.getFileName().toString()).matches()
                         && Files.isRegularFile(part, LinkOption.NOFOLLOW_LINKS);
-                if (ours && (alone || Files.getLastModifiedTime(part).toInstant().isBefore(before))) {
+                if (ours
+                        && (alone || Files.getLastModifiedTime(part).toInstant().isBefore(before))) {
                     Files.deleteIfExists(part);
                 }
             }

@@ -102,7 +102,8 @@ public final class Reason {
 
     /** What to do about a name that this session's character set cannot hold. */
     public static String unreadableName(String name) {
-        return "'" + shown(name) + "' is a name that cannot be read in this session's character set; set LC_ALL=C.UTF-8,"
+        return "'" + shown(name)
+                + "' is a name that cannot be read in this session's character set; set LC_ALL=C.UTF-8,"
                 + " or give the file another name";
     }
 

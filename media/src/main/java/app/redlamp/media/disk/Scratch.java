@@ -55,8 +55,8 @@ public final class Scratch {
             // Not by the library's own way of naming temporary folders: it would fix the old place for good.
             Path mine = parent.resolve(PREFIX + ProcessHandle.current().pid() + System.nanoTime());
             Files.createDirectory(mine);
-            FileChannel file = FileChannel.open(
-                    mine.resolve(LOCK), StandardOpenOption.CREATE_NEW, StandardOpenOption.WRITE);
+            FileChannel file =
+                    FileChannel.open(mine.resolve(LOCK), StandardOpenOption.CREATE_NEW, StandardOpenOption.WRITE);
             FileLock lock = file.lock();
             System.setProperty(PROPERTY, mine.toString());
             current = Optional.of(mine);
@@ -95,8 +95,7 @@ public final class Scratch {
 
     /** The same in the places of earlier processes that had no cache of their own either. */
     private static void sweepForsaken(Path parent) {
-        try (DirectoryStream<Path> places =
-                Files.newDirectoryStream(parent.getParent(), "redlamp-" + NAME + "-*")) {
+        try (DirectoryStream<Path> places = Files.newDirectoryStream(parent.getParent(), "redlamp-" + NAME + "-*")) {
             for (Path place : places) {
                 boolean ours = Files.isDirectory(place, LinkOption.NOFOLLOW_LINKS)
                         && Files.getOwner(place, LinkOption.NOFOLLOW_LINKS).equals(Files.getOwner(parent))

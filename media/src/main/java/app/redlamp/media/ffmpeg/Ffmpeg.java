@@ -28,7 +28,8 @@ public final class Ffmpeg {
     public static synchronized void load() throws IOException {
         if (!loaded) {
             if (System.getProperty(CACHE) == null) {
-                System.setProperty(CACHE, PrivateFolder.of(Places.cache(), "codecs").toString());
+                System.setProperty(
+                        CACHE, PrivateFolder.of(Places.cache(), "codecs").toString());
             }
             Library.quiet();
             loaded = true;

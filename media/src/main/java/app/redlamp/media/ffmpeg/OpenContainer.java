@@ -125,7 +125,8 @@ final class OpenContainer implements AutoCloseable {
                 state.put(0, (Pointer) null);
                 for (AVCodec codec = av_codec_iterate(state); codec != null; codec = av_codec_iterate(state)) {
                     if (av_codec_is_decoder(codec) != 0 && codec.type() == AVMEDIA_TYPE_AUDIO) {
-                        names.append(names.isEmpty() ? "" : ",").append(codec.name().getString());
+                        names.append(names.isEmpty() ? "" : ",")
+                                .append(codec.name().getString());
                     }
                 }
             }

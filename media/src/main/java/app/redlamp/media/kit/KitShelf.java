@@ -99,9 +99,8 @@ public final class KitShelf implements Equipment {
         List<Gear> known = List.copyOf(all.values());
         Map<String, String> broken = new LinkedHashMap<>();
         List<Kit> kits = kitFolder.all(document -> KitReader.read(document, known), broken);
-        List<String> lines = Stream.of(faults, broken)
-                .flatMap(f -> f.values().stream())
-                .toList();
+        List<String> lines =
+                Stream.of(faults, broken).flatMap(f -> f.values().stream()).toList();
         return new Content(Map.copyOf(own), known, List.copyOf(kits), lines);
     }
 }

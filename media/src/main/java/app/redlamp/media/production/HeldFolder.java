@@ -26,8 +26,8 @@ final class HeldFolder implements Productions.Held {
     private static final DateTimeFormatter SINCE = DateTimeFormatter.ofPattern("d MMM, HH:mm", Locale.ENGLISH);
 
     /** What is written here during a session: a link among them would lead elsewhere. */
-    private static final List<String> WRITTEN = List.of(
-            ProductionLock.NAME, ProductionDocument.NAME, ProductionDocument.BACKUP, ProductionLog.NAME);
+    private static final List<String> WRITTEN =
+            List.of(ProductionLock.NAME, ProductionDocument.NAME, ProductionDocument.BACKUP, ProductionLog.NAME);
 
     private static final int MOST_SHOWN = 3;
 
@@ -222,8 +222,10 @@ final class HeldFolder implements Productions.Held {
             } catch (GuardedFolder.Refused e) {
                 throw e;
             } catch (IOException e) {
-                throw new IOException("its log cannot be written (" + Reason.of(e) + "); free some space or check that"
-                        + " the disk is there", e);
+                throw new IOException(
+                        "its log cannot be written (" + Reason.of(e) + "); free some space or check that"
+                                + " the disk is there",
+                        e);
             }
         }
     }

@@ -45,8 +45,7 @@ public final class ProductionFolders implements Productions {
             throw new IOException(
                     folder + " is there already; open it, or give the production another title or place", e);
         } catch (IOException e) {
-            throw new IOException(
-                    folder + " cannot be made (" + Reason.of(e) + "); choose another place for it", e);
+            throw new IOException(folder + " cannot be made (" + Reason.of(e) + "); choose another place for it", e);
         }
         for (String subfolder : SUBFOLDERS) {
             Files.createDirectory(folder.resolve(subfolder));
@@ -82,8 +81,8 @@ public final class ProductionFolders implements Productions {
         Seen seen = seen(read.production(), there, new FolderSight(), Progress.NONE);
         return read.fault().isEmpty()
                 ? seen
-                : seen.noticing(ProductionDocument.NAME + " is damaged (" + read.fault().get()
-                        + "): this is the backup; open the production and save it to mend that");
+                : seen.noticing(ProductionDocument.NAME + " is damaged ("
+                        + read.fault().get() + "): this is the backup; open the production and save it to mend that");
     }
 
     @Override

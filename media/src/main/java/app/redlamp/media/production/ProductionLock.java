@@ -96,8 +96,8 @@ final class ProductionLock implements AutoCloseable {
     }
 
     private static ProductionLock take(Path path, Object identity, String holder) throws IOException {
-        FileChannel file = FileChannel.open(
-                path, StandardOpenOption.READ, StandardOpenOption.WRITE, LinkOption.NOFOLLOW_LINKS);
+        FileChannel file =
+                FileChannel.open(path, StandardOpenOption.READ, StandardOpenOption.WRITE, LinkOption.NOFOLLOW_LINKS);
         try {
             FileLock lock = lock(file);
             String before = content(file);

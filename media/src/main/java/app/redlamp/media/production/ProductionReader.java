@@ -89,10 +89,7 @@ final class ProductionReader {
             return new Production(
                     document.text("id"),
                     brief,
-                    document.part(
-                            "order",
-                            () -> order(document.object("order")),
-                            newer() ? usualOrder(brief) : null),
+                    document.part("order", () -> order(document.object("order")), newer() ? usualOrder(brief) : null),
                     document.part("script", () -> script(document.object("script"), text), Script.NONE),
                     document.part("effort", () -> effort(document.object("effort")), Effort.USUAL),
                     document.part("time", () -> time(document.object("time")), WorkingTime.USUAL),
@@ -202,7 +199,8 @@ final class ProductionReader {
                 currency(o),
                 fee.isEmpty()
                         ? Optional.empty()
-                        : Optional.of(new Fee(Named.of(Fee.Basis.class, fee.get(), "basis"), amount(fee.get(), "amount"))),
+                        : Optional.of(
+                                new Fee(Named.of(Fee.Basis.class, fee.get(), "basis"), amount(fee.get(), "amount"))),
                 optionalAmount(o, "budget"),
                 items);
     }
@@ -222,7 +220,9 @@ final class ProductionReader {
         List<Spent> spent = new ArrayList<>();
         for (JsonObject one : document.objects("spent")) {
             spent.add(new Spent(
-                    LocalDate.parse(one.text("day")), Named.of(Spent.Phase.class, one, "phase"), one.integer("minutes")));
+                    LocalDate.parse(one.text("day")),
+                    Named.of(Spent.Phase.class, one, "phase"),
+                    one.integer("minutes")));
         }
         return spent;
     }

@@ -88,8 +88,7 @@ public final class RescueFolder implements Rescues {
                 return Optional.empty();
             }
             JsonObject said = JsonDocument.readTolerant(Files.readAllBytes(note));
-            Production production =
-                    new ProductionDocument(Disk.REAL).read(one).production();
+            Production production = new ProductionDocument(Disk.REAL).read(one).production();
             return Optional.of(new Copy(production, Path.of(said.text("folder")), Instant.parse(said.text("at"))));
         } catch (IOException | DateTimeException | IllegalArgumentException e) {
             // A copy that was being written when everything ended.
@@ -127,6 +126,7 @@ public final class RescueFolder implements Rescues {
 
     /** Follows from the id, which may be anything, and is a name everywhere. */
     private static String name(String productionId) {
-        return UUID.nameUUIDFromBytes(productionId.getBytes(StandardCharsets.UTF_8)).toString();
+        return UUID.nameUUIDFromBytes(productionId.getBytes(StandardCharsets.UTF_8))
+                .toString();
     }
 }

@@ -62,7 +62,10 @@ final class UnknownFields {
             if (!read.asked(name)) {
                 here.put(name, field.getValue());
             } else if (field.getValue() instanceof ObjectNode object) {
-                read.objectIn(name).map(o -> of(o, object)).filter(u -> !u.isEmpty()).ifPresent(u -> objects.put(name, u));
+                read.objectIn(name)
+                        .map(o -> of(o, object))
+                        .filter(u -> !u.isEmpty())
+                        .ifPresent(u -> objects.put(name, u));
             } else if (field.getValue() instanceof ArrayNode list) {
                 List<Element> elements = elements(read.objectsIn(name), list);
                 if (!elements.isEmpty()) {

@@ -119,9 +119,8 @@ public final class RoomShelf implements Rooms {
         List<Material> known = List.copyOf(all.values());
         Map<String, String> broken = new LinkedHashMap<>();
         List<Spot> rooms = roomFolder.all(document -> SpotReader.read(document, known), broken);
-        List<String> lines = Stream.of(faults, broken)
-                .flatMap(f -> f.values().stream())
-                .toList();
+        List<String> lines =
+                Stream.of(faults, broken).flatMap(f -> f.values().stream()).toList();
         return new Content(Map.copyOf(own), known, List.copyOf(rooms), lines);
     }
 }

@@ -87,8 +87,9 @@ final class ReadElsewhere {
             if (next == null) {
                 Duration allowed = begun ? patience : STARTING;
                 if (System.nanoTime() - heard > allowed.toNanos()) {
-                    throw new DocumentFault("makes its reader work without end, as documents do that are made to do harm;"
-                            + " ask who sent it, or bring its text");
+                    throw new DocumentFault(
+                            "makes its reader work without end, as documents do that are made to do harm;"
+                                    + " ask who sent it, or bring its text");
                 }
                 continue;
             }

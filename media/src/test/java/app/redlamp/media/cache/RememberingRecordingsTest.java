@@ -93,8 +93,7 @@ class RememberingRecordingsTest {
 
     private Path kept(String ending) throws IOException {
         try (Stream<Path> files = Files.list(folder.resolve("kept"))) {
-            List<Path> found =
-                    files.filter(f -> f.toString().endsWith(ending)).toList();
+            List<Path> found = files.filter(f -> f.toString().endsWith(ending)).toList();
             assertThat(found).hasSize(1);
             return found.get(0);
         }

@@ -45,7 +45,8 @@ class PrivateFolderTest {
     void aPlaceThatOthersMayWriteToIsRefused() throws IOException {
         Path shared = Files.createDirectory(home.resolve("shared"));
         Files.setPosixFilePermissions(shared, PosixFilePermissions.fromString("rwxrwxrwx"));
-        assertThatThrownBy(() -> PrivateFolder.in(shared, "codecs")).hasMessageContaining("may be written to by others");
+        assertThatThrownBy(() -> PrivateFolder.in(shared, "codecs"))
+                .hasMessageContaining("may be written to by others");
     }
 
     /** What belongs to somebody else is refused; only an administrator can make such a folder for the test. */

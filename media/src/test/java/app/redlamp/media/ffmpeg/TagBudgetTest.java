@@ -58,7 +58,8 @@ class TagBudgetTest {
                 1,
                 1,
                 true);
-        try (CodedWriter writer = new CodedWriter(file, Encoding.of(format), RATE, 1, new Labels(Map.of(), List.of()))) {
+        try (CodedWriter writer =
+                new CodedWriter(file, Encoding.of(format), RATE, 1, new Labels(Map.of(), List.of()))) {
             float[] tone = Signals.noise(-20, 2, RATE, 1);
             writer.accept(new float[][] {tone}, tone.length);
             writer.finish();
@@ -102,7 +103,10 @@ class TagBudgetTest {
         ByteBuffer body = ByteBuffer.allocate(frames * 20);
         for (int i = 0; i < frames; i++) {
             byte[] text = String.format("%c%07d%cx", 0, i, 0).getBytes(StandardCharsets.ISO_8859_1);
-            body.put("TXXX".getBytes(StandardCharsets.US_ASCII)).putInt(text.length).putShort((short) 0).put(text);
+            body.put("TXXX".getBytes(StandardCharsets.US_ASCII))
+                    .putInt(text.length)
+                    .putShort((short) 0)
+                    .put(text);
         }
         return tag(java.util.Arrays.copyOf(body.array(), body.position()));
     }
@@ -130,7 +134,8 @@ class TagBudgetTest {
     }
 
     private static void measured(Path file) throws IOException {
-        assertThat(new FileRecordings().measure(file, Progress.NONE).info().durationS()).isBetween(1.9, 2.2);
+        assertThat(new FileRecordings().measure(file, Progress.NONE).info().durationS())
+                .isBetween(1.9, 2.2);
     }
 
     @Test
@@ -155,7 +160,8 @@ class TagBudgetTest {
     void whatIsCutOffInItsTagsIsNoRecording() throws IOException {
         for (int length : new int[] {3, 9, 12, 40, 44}) {
             Path file = written("cut-" + length + ".flac", java.util.Arrays.copyOf(flac, length));
-            assertThatThrownBy(() -> new FileRecordings().measure(file, Progress.NONE)).isInstanceOf(ReadFault.class);
+            assertThatThrownBy(() -> new FileRecordings().measure(file, Progress.NONE))
+                    .isInstanceOf(ReadFault.class);
         }
     }
 
@@ -193,7 +199,11 @@ class TagBudgetTest {
     void aCoverIsNotDecoded() throws IOException {
         byte[] png = png(16_000);
         ByteBuffer picture = ByteBuffer.allocate(png.length + 14);
-        picture.put((byte) 0).put("image/png\0".getBytes(StandardCharsets.US_ASCII)).put((byte) 3).put((byte) 0).put(png);
+        picture.put((byte) 0)
+                .put("image/png\0".getBytes(StandardCharsets.US_ASCII))
+                .put((byte) 3)
+                .put((byte) 0)
+                .put(png);
         byte[] content = java.util.Arrays.copyOf(picture.array(), picture.position());
         byte[] frame = ByteBuffer.allocate(10 + content.length)
                 .put("APIC".getBytes(StandardCharsets.US_ASCII))

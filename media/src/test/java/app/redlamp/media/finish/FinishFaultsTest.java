@@ -102,7 +102,8 @@ class FinishFaultsTest {
         FaultyDisk counting = FaultyDisk.counting();
         assertThat(finish(counting).written()).hasSize(2);
         assertThat(listed()).containsExactly("chapter.mp3", "chapter.wav");
-        assertThat(counting.steps()).containsSubsequence("create", "sync", "sync", "write", "sync", "publish", "publish");
+        assertThat(counting.steps())
+                .containsSubsequence("create", "sync", "sync", "write", "sync", "publish", "publish");
         clear();
         for (int step = 0; step < counting.steps().size(); step++) {
             try {
@@ -137,7 +138,9 @@ class FinishFaultsTest {
             }
             checkWhole();
             Leftovers.tidy(ready, Disk.REAL);
-            assertThat(listed()).as("step %d: none, or both", step).isIn(Set.of(), Set.of("chapter.mp3", "chapter.wav"));
+            assertThat(listed())
+                    .as("step %d: none, or both", step)
+                    .isIn(Set.of(), Set.of("chapter.mp3", "chapter.wav"));
             boolean done = !listed().isEmpty();
             finish(Disk.REAL);
             assertThat(listed())
@@ -165,7 +168,9 @@ class FinishFaultsTest {
     void aFolderThatIsALinkIsNotWrittenInto() throws IOException {
         Path theirs = Files.createDirectory(folder.resolve("theirs"));
         Files.createSymbolicLink(ready, theirs);
-        assertThatThrownBy(() -> finish(Disk.REAL)).hasMessageContaining("is a link").hasMessageContaining("leads to");
+        assertThatThrownBy(() -> finish(Disk.REAL))
+                .hasMessageContaining("is a link")
+                .hasMessageContaining("leads to");
         assertThat(theirs).isEmptyDirectory();
     }
 

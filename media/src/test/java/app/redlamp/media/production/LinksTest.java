@@ -48,8 +48,7 @@ class LinksTest {
 
     /** Does all that a session does with a production. */
     private void work(Held held) {
-        attempt(() -> held.save(
-                held.production().with(held.production().brief().forClient("Mill House"))));
+        attempt(() -> held.save(held.production().with(held.production().brief().forClient("Mill House"))));
         attempt(() -> held.save(withOtherScript(held.production())));
         attempt(() -> held.log("change", Map.of("what", "client")));
         attempt(() -> held.keepScript(home.resolve("notes.txt")));
@@ -139,10 +138,11 @@ class LinksTest {
         Files.createSymbolicLink(received.resolve("production.json"), elsewhere);
         byte[] before = Files.readAllBytes(elsewhere);
         Held held = folders.open(received);
-        assertThat(held.readOnly()).hasValueSatisfying(why -> assertThat(why)
-                .contains("can be looked at and not changed")
-                .contains("'production.json' in it is a link")
-                .contains("remove the link"));
+        assertThat(held.readOnly())
+                .hasValueSatisfying(why -> assertThat(why)
+                        .contains("can be looked at and not changed")
+                        .contains("'production.json' in it is a link")
+                        .contains("remove the link"));
         assertThatThrownBy(() -> held.save(held.production())).isInstanceOf(IOException.class);
         held.close();
         assertThat(elsewhere).hasBinaryContent(before);
@@ -152,10 +152,12 @@ class LinksTest {
     @Test
     void aPipeInTheLogsPlaceHoldsNobodyUp() throws IOException, InterruptedException {
         Files.delete(received.resolve("log.jsonl"));
-        Process making = new ProcessBuilder("mkfifo", received.resolve("log.jsonl").toString()).start();
+        Process making =
+                new ProcessBuilder("mkfifo", received.resolve("log.jsonl").toString()).start();
         assertThat(making.waitFor()).isZero();
         try (Held held = folders.open(received)) {
-            assertThat(held.readOnly()).hasValueSatisfying(why -> assertThat(why).contains("is no file"));
+            assertThat(held.readOnly())
+                    .hasValueSatisfying(why -> assertThat(why).contains("is no file"));
             held.log("change", Map.of());
         }
         assertThat(Optional.of(received.resolve("log.jsonl"))).isPresent();
@@ -168,7 +170,8 @@ class LinksTest {
         Files.createSymbolicLink(received.resolve("raw"), Files.createDirectory(home.resolve("large disk")));
         try (Held held = folders.open(received)) {
             assertThat(held.readOnly()).isEmpty();
-            assertThat(held.save(Productions.book(100).as(held.production().id()))).isEmpty();
+            assertThat(held.save(Productions.book(100).as(held.production().id())))
+                    .isEmpty();
         }
     }
 }

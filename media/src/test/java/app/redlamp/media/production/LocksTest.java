@@ -28,7 +28,8 @@ class LocksTest {
     static final class Opening {
         public static void main(String[] arguments) {
             try (Held held = new ProductionFolders(CLOCK).open(Path.of(arguments[0]))) {
-                System.out.println(held.readOnly().isEmpty() ? "opened" : held.readOnly().get());
+                System.out.println(
+                        held.readOnly().isEmpty() ? "opened" : held.readOnly().get());
             } catch (IOException e) {
                 System.out.println(e.getMessage());
             }
@@ -84,6 +85,8 @@ class LocksTest {
                     .hasMessageContaining("was opened in another window too");
             assertThat(folder.resolve("production.json")).hasBinaryContent(before);
         }
-        assertThat(folder.resolve(ProductionLock.NAME)).as("theirs stays").hasContent("since 3 Mar, 07:00, process 4242");
+        assertThat(folder.resolve(ProductionLock.NAME))
+                .as("theirs stays")
+                .hasContent("since 3 Mar, 07:00, process 4242");
     }
 }

@@ -231,8 +231,7 @@ class ProductionFoldersTest {
     void aSecondWindowIsRefusedPolitely() throws IOException {
         Path folder = made(full());
         Held first = folders.open(folder);
-        assertThatThrownBy(() -> folders.open(folder))
-                .hasMessageContaining("is open already in this window");
+        assertThatThrownBy(() -> folders.open(folder)).hasMessageContaining("is open already in this window");
         assertThat(folders.look(folder).production()).as("looking is free").isEqualTo(full());
         first.close();
         folders.open(folder).close();
@@ -309,7 +308,8 @@ class ProductionFoldersTest {
             assertThat(held.readOnly())
                     .hasValueSatisfying(why -> assertThat(why).contains("'.in-use' in it is no file"));
             assertThat(held.production()).isEqualTo(full());
-            assertThatThrownBy(() -> held.save(held.production())).hasMessageContaining("give what is there another name");
+            assertThatThrownBy(() -> held.save(held.production()))
+                    .hasMessageContaining("give what is there another name");
             held.keepScript(folder.resolve("production.json"));
         }
         assertThat(folder.resolve("script/production.json")).doesNotExist();

@@ -70,7 +70,9 @@ class SaveKillsTest {
                 }
                 held.close();
                 try (Held again = folders.open(folder)) {
-                    assertThat(again.production()).as("step %d, kill %s", step, kill).isIn(before, changed(before));
+                    assertThat(again.production())
+                            .as("step %d, kill %s", step, kill)
+                            .isIn(before, changed(before));
                     assertThat(again.readOnly()).isEmpty();
                     assertThat(left(folder)).isEmpty();
                 }

@@ -8,7 +8,6 @@ import app.redlamp.core.kit.Parts;
 import app.redlamp.core.plan.JobKind;
 import app.redlamp.core.plan.Production;
 import app.redlamp.core.port.Productions.Held;
-
 import app.redlamp.core.spot.Spots;
 import app.redlamp.media.room.RoomShelf;
 import com.fasterxml.jackson.databind.JsonNode;
@@ -85,7 +84,8 @@ class UnknownFieldsTest {
         try (Held held = folders.open(folder)) {
             assertThat(held.readOnly()).isEmpty();
             assertThat(held.production()).isEqualTo(whole());
-            assertThat(held.notice()).hasValueSatisfying(n -> assertThat(n).contains("keeps it as it is", "laterField"));
+            assertThat(held.notice())
+                    .hasValueSatisfying(n -> assertThat(n).contains("keeps it as it is", "laterField"));
             held.save(held.production().with(held.production().brief().forClient("Mill House")));
         }
         ObjectNode after = json(folder);
@@ -136,8 +136,12 @@ class UnknownFieldsTest {
         byte[] bytes = mapper.writeValueAsBytes(tree);
         Files.write(folder.resolve("production.json"), bytes);
         try (Held held = folders.open(folder)) {
-            assertThat(held.readOnly()).hasValueSatisfying(why -> assertThat(why)
-                    .contains("newer Red Lamp", "looked at", "kind 'radio-drama' is not known and shown as audiobook"));
+            assertThat(held.readOnly())
+                    .hasValueSatisfying(why -> assertThat(why)
+                            .contains(
+                                    "newer Red Lamp",
+                                    "looked at",
+                                    "kind 'radio-drama' is not known and shown as audiobook"));
             assertThat(held.production().brief().kind()).isEqualTo(JobKind.AUDIOBOOK);
             assertThat(held.production().brief().title()).isEqualTo("Borrowed Weather");
             assertThat(held.production().pieces()).isEqualTo(whole().pieces());

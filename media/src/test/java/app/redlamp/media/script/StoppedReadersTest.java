@@ -52,8 +52,9 @@ class StoppedReadersTest {
         StringBuilder pdf = new StringBuilder("%PDF-1.4\n");
         pdf.append("1 0 obj <</Type/Catalog/Pages 2 0 R>> endobj\n");
         pdf.append("2 0 obj <</Type/Pages/Kids[3 0 R]/Count 1>> endobj\n");
-        pdf.append("3 0 obj <</Type/Page/Parent 2 0 R/MediaBox[0 0 99 99]/Contents 4 0 R/Resources<</XObject<</X 5 0 R>>>>>>"
-                + " endobj\n");
+        pdf.append(
+                "3 0 obj <</Type/Page/Parent 2 0 R/MediaBox[0 0 99 99]/Contents 4 0 R/Resources<</XObject<</X 5 0 R>>>>>>"
+                        + " endobj\n");
         pdf.append("4 0 obj <</Length 5>> stream\n/X Do\nendstream endobj\n");
         int levels = 9;
         for (int n = 0; n < levels; n++) {
@@ -209,7 +210,8 @@ class StoppedReadersTest {
     /** What a reading process gives back is the same as what is read here. */
     @Test
     void aDocumentIsReadElsewhereAsHere() throws IOException {
-        Path pdf = Documents.pdf(folder.resolve("two.pdf"), List.of(List.of("Chapter One", "", "Rain."), List.of("Sun.")));
+        Path pdf =
+                Documents.pdf(folder.resolve("two.pdf"), List.of(List.of("Chapter One", "", "Rain."), List.of("Sun.")));
         ScriptText here = DocumentReaders.read(pdf, Progress.NONE);
         assertThat(scripts.read(pdf, Progress.NONE)).isEqualTo(here);
         Path markdown = Files.writeString(folder.resolve("a.md"), "# “Über” − 雨\n\nText with *stress*.\n");
