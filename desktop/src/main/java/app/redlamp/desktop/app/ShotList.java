@@ -93,6 +93,7 @@ final class ShotList {
                     new KeyEvent(KeyEvent.KEY_TYPED, "?", "", KeyCode.UNDEFINED, false, false, false, false);
             Event.fireEvent(w.scene().getRoot(), question);
         }));
+        shots.addAll(UnsavedShots.all());
         return List.copyOf(shots);
     }
 

@@ -1,6 +1,5 @@
 package app.redlamp.desktop.app;
 
-import app.redlamp.core.port.Rescues;
 import app.redlamp.core.port.Settings;
 import app.redlamp.desktop.brief.BriefStation;
 import app.redlamp.desktop.deliver.DeliverStation;
@@ -16,6 +15,7 @@ import app.redlamp.media.monitor.BoothMonitoring;
 import app.redlamp.media.play.FilePlayback;
 import app.redlamp.media.play.SilentOutput;
 import app.redlamp.media.production.ProductionFolders;
+import app.redlamp.media.production.RescueFolder;
 import app.redlamp.media.room.RoomShelf;
 import app.redlamp.media.script.ScriptFiles;
 import java.io.IOException;
@@ -74,7 +74,7 @@ public final class ShotsApp extends Application {
                         booth,
                         booth,
                         new BoothMonitoring(booth),
-                        Rescues.NONE,
+                        new RescueFolder(scratch.resolve("library"), CLOCK),
                         CLOCK),
                 Locale.UK,
                 Platform::runLater,

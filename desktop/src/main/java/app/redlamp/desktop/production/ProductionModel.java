@@ -300,7 +300,13 @@ public final class ProductionModel {
                     here.log(kind, what);
                     return true;
                 },
-                new Done<>() {});
+                new Done<>() {
+                    @Override
+                    public void failed(int part, String message) {
+                        // Where the production itself is not saved, that is what is said.
+                        jobs.notify(saving.reason().isEmpty() ? name() + " " + message : saving.reason());
+                    }
+                });
     }
 
     /** Keeps a copy of a script in the production's folder. */

@@ -12,7 +12,7 @@ import javafx.scene.layout.VBox;
 
 /** A question laid over the page; nothing behind it can be reached until it is answered. */
 final class QuestionSheet extends StackPane {
-    private static final double WIDTH = 620;
+    private static final double WIDTH = 720;
 
     /** @param close takes it off the page */
     QuestionSheet(Question question, Runnable close) {
@@ -47,9 +47,12 @@ final class QuestionSheet extends StackPane {
         getChildren().add(sheet);
         setAlignment(Pos.CENTER);
         Question.Answer last = question.answers().get(question.answers().size() - 1);
-        addEventHandler(KeyEvent.KEY_PRESSED, e -> {
+        addEventFilter(KeyEvent.KEY_PRESSED, e -> {
             if (e.getCode() == KeyCode.ESCAPE) {
                 answer(last, close);
+                e.consume();
+            } else if (e.getCode() == KeyCode.ENTER && e.getTarget() instanceof Button focused) {
+                focused.fire();
                 e.consume();
             }
         });

@@ -67,6 +67,7 @@ final class Window {
     final List<TableSheet> printed = new ArrayList<>();
     int chooserOpened;
     int left;
+    final Path rescued = library();
     Path chosenFile;
     Path chosenFolder;
     Path chosenCalendar;
@@ -103,7 +104,7 @@ final class Window {
                         booth,
                         booth,
                         new BoothMonitoring(booth),
-                        new RescueFolder(library(), clock),
+                        new RescueFolder(rescued, clock),
                         clock),
                 Locale.ENGLISH,
                 Platform::runLater,

@@ -188,7 +188,7 @@ class SavingTest {
         assertThat(session.model.saved().get()).isEqualTo(Saved.NO);
         assertThat(session.closing.mayLeave()).isFalse();
         Question asked = session.closing.question().get();
-        assertThat(asked.heading()).isEqualTo("\"Second Rise\" is not saved");
+        assertThat(asked.heading()).isEqualTo("“Second Rise” is not saved");
         assertThat(asked.lines()).hasSize(2);
         assertThat(asked.lines().get(0)).contains("is no longer at");
         assertThat(asked.lines().get(1)).contains("the next start offers it");

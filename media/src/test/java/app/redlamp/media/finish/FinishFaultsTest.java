@@ -32,7 +32,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 
 /** Whenever finishing ends, by a fault or a kill: what has a name is whole, and what has none is taken away the next time. */
-class FinishFaultsTest {
+public class FinishFaultsTest {
     private static final int RATE = 44_100;
     private static final int SECONDS = 6;
 
@@ -50,7 +50,8 @@ class FinishFaultsTest {
         ready = folder.resolve("ready");
     }
 
-    private static Path speech(Path folder) throws IOException {
+    /** A few seconds that can be finished. */
+    public static Path speech(Path folder) throws IOException {
         float[] all = DemoVoice.samples(DemoVoice.NAMES.get(1), RATE, folder);
         float[] dry = Arrays.copyOf(all, SECONDS * RATE);
         float[] padded = Signals.join(Signals.silence(0.75, RATE), dry, Signals.silence(2, RATE));
@@ -196,7 +197,7 @@ class FinishFaultsTest {
     }
 
     /** Kills so many processes while they finish; returns after how many only whole files had names. */
-    static int kills(Path recording, Path ready, int count, long seed) throws IOException, InterruptedException {
+    public static int kills(Path recording, Path ready, int count, long seed) throws IOException, InterruptedException {
         Random random = new Random(seed);
         int whole = 0;
         for (int i = 0; i < count; i++) {

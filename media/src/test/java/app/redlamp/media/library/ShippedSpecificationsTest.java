@@ -96,7 +96,7 @@ class ShippedSpecificationsTest {
         assertThat(library.all()).hasSize(10);
         assertThat(library.faults()).hasSize(2);
         assertThat(library.faults().get(0)).contains("broken.json: line 3", "loudnes");
-        assertThat(library.faults().get(1)).contains("huge.json", "too large");
+        assertThat(library.faults().get(1)).contains("huge.json", "larger than any document");
     }
 
     private SpecificationLibrary library() {

@@ -21,7 +21,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 
 /** Whenever a save ends, by a fault or a kill, what is opened afterwards is one of the productions that were saved, whole. */
-class SaveKillsTest {
+public class SaveKillsTest {
     private static final Clock CLOCK = Clock.fixed(Instant.parse("2026-03-02T18:00:00Z"), ZoneOffset.UTC);
     private static final int MOST_SAVES = 100_000;
 
@@ -31,7 +31,12 @@ class SaveKillsTest {
     private final ProductionFolders folders = new ProductionFolders(CLOCK);
 
     private Path made() throws IOException {
-        try (Held held = folders.create(home, ProductionFoldersTest.full())) {
+        return made(home);
+    }
+
+    /** A production with something in every field. */
+    public static Path made(Path parent) throws IOException {
+        try (Held held = new ProductionFolders(CLOCK).create(parent, ProductionFoldersTest.full())) {
             return held.folder();
         }
     }
@@ -87,7 +92,7 @@ class SaveKillsTest {
     }
 
     /** Kills so many processes while they save; returns after how many the production was as it should be. */
-    static int kills(Path folder, int count, long seed) throws IOException, InterruptedException {
+    public static int kills(Path folder, int count, long seed) throws IOException, InterruptedException {
         Random random = new Random(seed);
         ProductionFolders folders = new ProductionFolders(CLOCK);
         int whole = 0;
