@@ -190,8 +190,9 @@ final class KitReading {
         }
     }
 
+    /** What of one's own is broken and so not counted, and safety. */
     private List<String> cautions(Kit kit) {
-        List<String> all = new ArrayList<>();
+        List<String> all = new ArrayList<>(parts.shelf().faults());
         boolean ribbon = kit.seats().stream().anyMatch(s -> s.microphone().kind() == Microphone.Kind.RIBBON);
         boolean phantom = kit.seats().stream().anyMatch(s -> s.microphone().power() == Microphone.Power.PHANTOM);
         if (ribbon) {

@@ -26,6 +26,11 @@ public final class PartsModel {
         equipment.faults().stream().reduce((a, b) -> a + " · " + b).ifPresent(jobs::notify);
     }
 
+    /** Documents of the library that cannot be read, a line each. */
+    List<String> faults() {
+        return equipment.faults();
+    }
+
     public <G extends Gear> List<G> of(Class<G> type) {
         return equipment.parts().stream()
                 .filter(type::isInstance)

@@ -167,9 +167,9 @@ final class RoomReading {
                 Optional.empty());
     }
 
-    /** Safety first, and the fire notes of what hangs in the room. */
+    /** What of one's own is broken and so not counted, safety, and the fire notes of what hangs in the room. */
     private List<String> cautions(Study study) {
-        Set<String> all = new LinkedHashSet<>();
+        Set<String> all = new LinkedHashSet<>(parts.shelf().faults());
         all.add(parts.strings().say("room.caution.neighbour"));
         all.add(parts.strings().say("room.caution.safe"));
         for (Patch patch : study.spot().room().patches()) {

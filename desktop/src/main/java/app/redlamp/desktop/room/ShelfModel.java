@@ -21,6 +21,11 @@ public final class ShelfModel {
         rooms.faults().stream().reduce((a, b) -> a + " · " + b).ifPresent(jobs::notify);
     }
 
+    /** Documents of the library that cannot be read, a line each. */
+    public List<String> faults() {
+        return rooms.faults();
+    }
+
     /** Rooms to begin with. */
     public List<Spot> presets() {
         return rooms.presets();

@@ -91,7 +91,7 @@ public final class GuardedFolder {
     public static final class Refused extends IOException {
         private static final long serialVersionUID = 1;
 
-        Refused(String message) {
+        public Refused(String message) {
             super(message);
         }
     }

@@ -57,9 +57,19 @@ public final class DocumentFolder {
      */
     public void write(String id, byte[] document) throws IOException {
         checkId(id);
+        // What would not be read again is not written.
+        if (document.length > MOST_BYTES) {
+            throw new IOException("is larger than the " + (MOST_BYTES >> 20)
+                    + " MB that can be read again; take something out of it");
+        }
         try {
             library.folder(name);
-            AtomicFile.write(library.place(name, id + ".json"), document);
+            Path file = library.place(name, id + ".json");
+            if (!Files.exists(file) && documents().size() >= MOST_DOCUMENTS) {
+                throw new GuardedFolder.Refused("'" + name + "' holds " + MOST_DOCUMENTS
+                        + " documents, and no more are read; move some of them away");
+            }
+            AtomicFile.write(file, document);
         } catch (GuardedFolder.Refused e) {
             throw new IOException("cannot be kept in the library: " + e.getMessage(), e);
         } catch (IOException e) {
@@ -98,16 +108,17 @@ public final class DocumentFolder {
      *     by anything else of that id without a word
      */
     public <T> List<T> all(Reading<T> reading, Map<String, String> faults) {
-        List<Path> files = new ArrayList<>();
-        if (Files.isDirectory(folder)) {
+        List<Path> files = List.of();
+        try {
             PassingName.sweep(folder, false);
-            try (DirectoryStream<Path> documents = Files.newDirectoryStream(folder, "*.json")) {
-                documents.forEach(files::add);
-            } catch (IOException | DirectoryIteratorException e) {
-                faults.put("", folder + ": cannot be read; check its permissions");
-            }
+            files = documents();
+        } catch (IOException e) {
+            faults.put("", folder + ": cannot be read; check its permissions");
         }
-        files.sort(null);
+        if (files.size() > MOST_DOCUMENTS) {
+            faults.put("", name + ": holds more than " + MOST_DOCUMENTS + " documents, and the rest is not read; move"
+                    + " some of them away");
+        }
         List<T> all = new ArrayList<>();
         for (Path file : files.subList(0, Math.min(MOST_DOCUMENTS, files.size()))) {
             String called = file.getFileName().toString();
@@ -120,6 +131,19 @@ public final class DocumentFolder {
             }
         }
         return all;
+    }
+
+    private List<Path> documents() throws IOException {
+        List<Path> files = new ArrayList<>();
+        if (Files.isDirectory(folder)) {
+            try (DirectoryStream<Path> documents = Files.newDirectoryStream(folder, "*.json")) {
+                documents.forEach(files::add);
+            } catch (DirectoryIteratorException e) {
+                throw e.getCause();
+            }
+        }
+        files.sort(null);
+        return files;
     }
 
     /**

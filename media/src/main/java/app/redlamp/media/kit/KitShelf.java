@@ -22,9 +22,9 @@ public final class KitShelf implements Equipment {
     private final DocumentFolder partFolder;
     private final DocumentFolder kitFolder;
     private final List<Gear> shipped = new ArrayList<>();
-    private Content content;
+    private volatile Content content;
 
-    /** What the library held when it was read last; nothing stands in for a part of one's own that is broken. */
+    /** What the library held when it was read last, for whoever asks while it is written; nothing stands in for a part of one's own that is broken. */
     private record Content(Map<String, Gear> own, List<Gear> all, List<Kit> kits, List<String> faults) {}
 
     /** @param library folder of the library; made at the first save */
@@ -42,12 +42,12 @@ public final class KitShelf implements Equipment {
     }
 
     @Override
-    public synchronized List<Gear> parts() {
+    public List<Gear> parts() {
         return content.all();
     }
 
     @Override
-    public synchronized boolean isOwn(String partId) {
+    public boolean isOwn(String partId) {
         return content.own().containsKey(partId);
     }
 
@@ -67,7 +67,7 @@ public final class KitShelf implements Equipment {
     }
 
     @Override
-    public synchronized List<Kit> kept() {
+    public List<Kit> kept() {
         return content.kits();
     }
 
@@ -85,7 +85,7 @@ public final class KitShelf implements Equipment {
     }
 
     @Override
-    public synchronized List<String> faults() {
+    public List<String> faults() {
         return content.faults();
     }
 

@@ -26,9 +26,9 @@ public final class RoomShelf implements Rooms {
     private final DocumentFolder roomFolder;
     private final List<Material> shipped;
     private final List<Spot> presets;
-    private Content content;
+    private volatile Content content;
 
-    /** What the library held when it was read last; nothing stands in for a material of one's own that is broken. */
+    /** What the library held when it was read last, for whoever asks while it is written; nothing stands in for a material of one's own that is broken. */
     private record Content(Map<String, Material> own, List<Material> all, List<Spot> rooms, List<String> faults) {}
 
     /** @param library folder of the library; made at the first save */
@@ -57,12 +57,12 @@ public final class RoomShelf implements Rooms {
     }
 
     @Override
-    public synchronized List<Material> materials() {
+    public List<Material> materials() {
         return content.all();
     }
 
     @Override
-    public synchronized boolean isOwn(String materialId) {
+    public boolean isOwn(String materialId) {
         return content.own().containsKey(materialId);
     }
 
@@ -87,7 +87,7 @@ public final class RoomShelf implements Rooms {
     }
 
     @Override
-    public synchronized List<Spot> kept() {
+    public List<Spot> kept() {
         return content.rooms();
     }
 
@@ -105,7 +105,7 @@ public final class RoomShelf implements Rooms {
     }
 
     @Override
-    public synchronized List<String> faults() {
+    public List<String> faults() {
         return content.faults();
     }
 
