@@ -49,7 +49,8 @@ public final class Scratch {
         try {
             Path parent = PrivateFolder.of(cache, NAME);
             sweep(parent);
-            if (!parent.getParent().equals(cache.toAbsolutePath())) {
+            boolean forsaken = !parent.getParent().equals(cache.toAbsolutePath());
+            if (forsaken) {
                 sweepForsaken(parent);
             }
             // Not by the library's own way of naming temporary folders: it would fix the old place for good.
@@ -60,17 +61,20 @@ public final class Scratch {
             FileLock lock = file.lock();
             System.setProperty(PROPERTY, mine.toString());
             current = Optional.of(mine);
-            Runtime.getRuntime().addShutdownHook(new Thread(() -> end(lock, mine), "scratch"));
+            Runtime.getRuntime().addShutdownHook(new Thread(() -> end(lock, mine, forsaken), "scratch"));
         } catch (IOException e) {
             // Temporary files then go where the system wants them, as they do everywhere else.
             return;
         }
     }
 
-    private static void end(FileLock lock, Path mine) {
+    private static void end(FileLock lock, Path mine, boolean withParent) {
         try {
             lock.acquiredBy().close();
             remove(mine);
+            if (withParent) {
+                mine.getParent().toFile().delete();
+            }
         } catch (IOException e) {
             // Taken away by the next process that starts.
             return;

@@ -1,9 +1,13 @@
 package app.redlamp.media.production;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import app.redlamp.core.plan.Production;
 import app.redlamp.core.port.Productions.Held;
+import app.redlamp.core.script.Block;
+import app.redlamp.core.script.Script;
+import app.redlamp.core.script.ScriptText;
 import app.redlamp.media.Processes;
 import app.redlamp.media.disk.FaultyDisk;
 import java.io.BufferedReader;
@@ -14,6 +18,7 @@ import java.nio.file.Path;
 import java.time.Clock;
 import java.time.Instant;
 import java.time.ZoneOffset;
+import java.util.Collections;
 import java.util.List;
 import java.util.Random;
 import java.util.stream.Stream;
@@ -86,9 +91,37 @@ public class SaveKillsTest {
         }
     }
 
+    private static Production telling(List<Block> blocks) {
+        Production book = ProductionFoldersTest.full();
+        return book.with(new Script(
+                new ScriptText(blocks),
+                List.of(),
+                book.script().sayings(),
+                book.script().voices()));
+    }
+
+    /** A text of 36 MB is opened again as it was saved; what could not be opened again is not saved, and loses nothing. */
+    @Test
+    void aTextThatIsSavedCanBeOpenedAgain() throws IOException {
+        Production large = telling(Collections.nCopies(3_000_000, Block.heading(6, "雨")));
+        Path folder = made();
+        try (Held held = folders.open(folder)) {
+            held.save(large);
+            byte[] before = Files.readAllBytes(folder.resolve("production.json"));
+            Production tooLong = telling(Collections.nCopies(7_000_000, Block.heading(6, "x")));
+            assertThatThrownBy(() -> held.save(tooLong))
+                    .hasMessageContaining("has a script of 66 MB, and at most 64 MB can be opened again")
+                    .hasMessageContaining("in parts");
+            assertThat(folder.resolve("production.json")).hasBinaryContent(before);
+        }
+        assertThat(folders.look(folder).production()).isEqualTo(large);
+        assertThatThrownBy(() -> telling(Collections.nCopies(900, Block.paragraph("x".repeat(9_000)))))
+                .hasMessageContaining("more than ten long books");
+    }
+
     @Test
     void aKilledProcessLosesNothingThatItSaidWasSaved() throws IOException, InterruptedException {
-        assertThat(kills(made(), 10, 17)).isEqualTo(10);
+        assertThat(kills(made(), 6, 17)).isEqualTo(6);
     }
 
     /** Kills so many processes while they save; returns after how many the production was as it should be. */
