@@ -50,8 +50,8 @@ final class AskingDoors {
         return new KitStation.Doors(() -> file("chooser.recording"), () -> file("chooser.kit"), this::list);
     }
 
-    Wiring.LevelDoors level() {
-        return new Wiring.LevelDoors(this::list, () -> {
+    Doors.Level level() {
+        return new Doors.Level(this::list, () -> {
             FileChooser chooser = new FileChooser();
             chooser.setTitle(say("chooser.picture"));
             chooser.getExtensionFilters()
@@ -64,8 +64,8 @@ final class AskingDoors {
         return new DeliverStation.Doors(this::recordings, this::show, this::sheet);
     }
 
-    Wiring.WindowDoors window() {
-        return new Wiring.WindowDoors(this::folder, stage::close);
+    Doors.Whole window() {
+        return new Doors.Whole(this::folder, stage::close);
     }
 
     private Optional<Path> file(String title) {

@@ -45,7 +45,7 @@ public final class RedLampApp extends Application {
         AskingDoors doors = new AskingDoors(stage, () -> wiring, getHostServices());
         Clock clock = Clock.system(ZoneId.systemDefault());
         wiring = new Wiring(
-                new Wiring.Ports(
+                new Ports(
                         Preparation.settings(),
                         new RememberingRecordings(
                                 new FileRecordings(), Places.cache().resolve("measured")),
@@ -63,8 +63,7 @@ public final class RedLampApp extends Application {
                         clock),
                 Locale.getDefault(),
                 Platform::runLater,
-                new Wiring.Doors(
-                        doors.brief(), doors.room(), doors.kit(), doors.level(), doors.deliver(), doors.window()));
+                new Doors(doors.brief(), doors.room(), doors.kit(), doors.level(), doors.deliver(), doors.window()));
         stage.setOnCloseRequest(e -> {
             if (!wiring.closing().mayLeave()) {
                 e.consume();

@@ -61,7 +61,7 @@ public final class ShotsApp extends Application {
         Look.loadFonts();
         BoothCapture booth = new BoothCapture(Preparation.BOOTH, pace);
         wiring = new Wiring(
-                new Wiring.Ports(
+                new Ports(
                         new InMemorySettings(),
                         new FileRecordings(),
                         new SpecificationLibrary(scratch.resolve("library")),
@@ -78,14 +78,14 @@ public final class ShotsApp extends Application {
                         CLOCK),
                 Locale.UK,
                 Platform::runLater,
-                new Wiring.Doors(
+                new Doors(
                         new BriefStation.Doors(
                                 Path.of("Red Lamp"), Optional::empty, Optional::empty, Optional::empty, text -> {}),
                         new RoomStation.Doors(Optional::empty),
                         new KitStation.Doors(Optional::empty, Optional::empty, table -> {}),
-                        new Wiring.LevelDoors(table -> {}, Optional::empty),
+                        new Doors.Level(table -> {}, Optional::empty),
                         new DeliverStation.Doors(() -> {}, path -> {}, () -> {}),
-                        new Wiring.WindowDoors(Optional::empty, () -> {})));
+                        new Doors.Whole(Optional::empty, () -> {})));
         stage.setScene(wiring.scene());
         stage.show();
         Thread.currentThread().setUncaughtExceptionHandler((thread, e) -> {

@@ -3,20 +3,10 @@ package app.redlamp.desktop.app;
 import app.redlamp.core.card.Overrule;
 import app.redlamp.core.plan.Production;
 import app.redlamp.core.port.Capture;
-import app.redlamp.core.port.Equipment;
-import app.redlamp.core.port.Listening;
 import app.redlamp.core.port.Monitoring;
 import app.redlamp.core.port.Playback;
-import app.redlamp.core.port.Productions;
-import app.redlamp.core.port.Recordings;
-import app.redlamp.core.port.Rescues;
-import app.redlamp.core.port.Rooms;
-import app.redlamp.core.port.Scripts;
-import app.redlamp.core.port.Settings;
-import app.redlamp.core.port.SimulatedBooth;
 import app.redlamp.core.port.Specifications;
 import app.redlamp.core.spec.Specification;
-import app.redlamp.core.text.TableSheet;
 import app.redlamp.core.text.Wording;
 import app.redlamp.desktop.brief.BriefModel;
 import app.redlamp.desktop.brief.BriefStation;
@@ -49,17 +39,10 @@ import app.redlamp.desktop.shell.ShellView;
 import app.redlamp.desktop.shell.UndoHistory;
 import app.redlamp.media.finish.FileFinishing;
 import java.nio.file.Path;
-import java.time.Clock;
 import java.time.temporal.ChronoUnit;
 import java.util.List;
 import java.util.Locale;
-import java.util.Optional;
 import java.util.concurrent.Executor;
-import java.util.concurrent.ExecutorService;
-import java.util.concurrent.Executors;
-import java.util.concurrent.TimeUnit;
-import java.util.function.Consumer;
-import java.util.function.Supplier;
 import java.util.stream.Stream;
 import javafx.beans.binding.Bindings;
 import javafx.beans.value.ObservableValue;
@@ -73,14 +56,7 @@ public final class Wiring implements AutoCloseable {
 
     public static final double HEIGHT = 800;
 
-    private static final long PATIENCE_S = 10;
-
-    private static final int CHORES = 2;
-
-    private final ExecutorService workers =
-            threads(Math.max(2, Runtime.getRuntime().availableProcessors()), "worker");
-    private final ExecutorService chores = threads(CHORES, "chore");
-    private final ExecutorService saver = threads(1, "saver");
+    private final LaneThreads lanes = new LaneThreads();
     private final Playback playback;
     private final JobService jobs;
     private final ShellModel shell;
@@ -101,48 +77,6 @@ public final class Wiring implements AutoCloseable {
     private final Scene scene;
     private List<Path> offered = List.of();
 
-    /** What the application reaches the machine through. */
-    public record Ports(
-            Settings settings,
-            Recordings recordings,
-            Specifications specifications,
-            Playback playback,
-            Productions productions,
-            Scripts scripts,
-            Rooms rooms,
-            Listening listening,
-            Equipment equipment,
-            Capture capture,
-            SimulatedBooth booth,
-            Monitoring monitoring,
-            Rescues rescues,
-            Clock clock) {}
-
-    /**
-     * Ways out of the whole window.
-     *
-     * @param chooseFolder asks for a folder
-     * @param leave closes the window
-     */
-    public record WindowDoors(Supplier<Optional<Path>> chooseFolder, Runnable leave) {}
-
-    /**
-     * Ways out of Level.
-     *
-     * @param print writes a table where the user wants it
-     * @param choosePicture asks for a picture
-     */
-    public record LevelDoors(Consumer<TableSheet> print, Supplier<Optional<Path>> choosePicture) {}
-
-    /** Ways out of the window. */
-    public record Doors(
-            BriefStation.Doors brief,
-            RoomStation.Doors room,
-            KitStation.Doors kit,
-            LevelDoors level,
-            DeliverStation.Doors deliver,
-            WindowDoors window) {}
-
     public Wiring(Ports ports, Locale locale, Executor interfaceThread, Doors doors) {
         playback = ports.playback();
         capture = ports.capture();
@@ -150,7 +84,7 @@ public final class Wiring implements AutoCloseable {
         scene = new Scene(new Group(), WIDTH, HEIGHT);
         Strings strings = new Strings(locale);
         UndoHistory history = new UndoHistory();
-        jobs = new JobService(new JobService.Lanes(workers, chores, saver), interfaceThread);
+        jobs = new JobService(lanes.lanes(), interfaceThread);
         shell = new ShellModel(ports.settings(), jobs, history, strings);
         FileFinishing finishing = new FileFinishing();
         // Dressed before there is anything in it: what is built afterwards is styled once and not three times.
@@ -365,25 +299,7 @@ public final class Wiring implements AutoCloseable {
         playback.close();
         capture.close();
         monitoring.close();
-        saver.execute(production::shut);
-        List<ExecutorService> lanes = List.of(saver, workers, chores);
-        lanes.forEach(ExecutorService::shutdown);
-        try {
-            for (ExecutorService lane : lanes) {
-                lane.awaitTermination(PATIENCE_S, TimeUnit.SECONDS);
-            }
-        } catch (InterruptedException e) {
-            Thread.currentThread().interrupt();
-        }
-        lanes.forEach(ExecutorService::shutdownNow);
-    }
-
-    private static ExecutorService threads(int count, String name) {
-        return Executors.newFixedThreadPool(count, task -> {
-            Thread thread = new Thread(task, name);
-            thread.setDaemon(true);
-            return thread;
-        });
+        lanes.end(production::shut);
     }
 
     private void dress() {

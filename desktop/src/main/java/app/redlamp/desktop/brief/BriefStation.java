@@ -141,7 +141,10 @@ public final class BriefStation extends ShownStation {
     }
 
     private void export() {
-        doors.chooseCalendar().get().ifPresent(model.open()::writeCalendar);
+        model.planned()
+                .ifPresent(p -> doors.chooseCalendar()
+                        .get()
+                        .ifPresent(file -> model.open().files().writeCalendar(p.plan(), file)));
     }
 
     private void show(Planned was, Planned now) {

@@ -81,8 +81,8 @@ public final class ScriptModel {
             @Override
             public void done(int part, Read text) {
                 replace(text);
-                open.keepScript(file);
-                open.log("script", Map.of("file", String.valueOf(file.getFileName())));
+                open.files().keepScript(file);
+                open.files().log("script", Map.of("file", String.valueOf(file.getFileName())));
             }
 
             @Override

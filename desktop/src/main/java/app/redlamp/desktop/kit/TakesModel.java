@@ -50,16 +50,17 @@ public final class TakesModel {
                 heard -> {
                     takes.set(new Takes(a, b, heard));
                     heard.result()
-                            .ifPresent(c -> open.log(
-                                    "microphones",
-                                    Map.of(
-                                            "first",
-                                            a,
-                                            "second",
-                                            b,
-                                            "lessNoiseDb",
-                                            String.valueOf(c.better(MicrophoneComparison.Point.NOISE)
-                                                    .orElse(0)))));
+                            .ifPresent(c -> open.files()
+                                    .log(
+                                            "microphones",
+                                            Map.of(
+                                                    "first",
+                                                    a,
+                                                    "second",
+                                                    b,
+                                                    "lessNoiseDb",
+                                                    String.valueOf(c.better(MicrophoneComparison.Point.NOISE)
+                                                            .orElse(0)))));
                 });
     }
 }

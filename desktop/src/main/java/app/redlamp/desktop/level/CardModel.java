@@ -96,12 +96,13 @@ public final class CardModel {
                 Optional.empty(),
                 note);
         edit("edit.card", c -> c.with(card));
-        level.open().log("gain-card", Map.of("voice", card.voice(), "id", card.id()));
+        level.open().files().log("gain-card", Map.of("voice", card.voice(), "id", card.id()));
     }
 
     /** Adds a picture of how everything stands to the last card of the voice that is looked at; a copy is kept. */
     public void picture(Path file) {
         last().ifPresent(card -> level.open()
+                .files()
                 .keepPicture(
                         file,
                         name -> edit(
@@ -157,13 +158,13 @@ public final class CardModel {
     public void overrule(Overrule.Station station, String reason) {
         Overrule overrule = new Overrule(station, reason.strip(), level.now());
         edit("edit.overrule", c -> c.overruling(overrule));
-        level.open().log("overruled", Map.of("station", station.id(), "reason", overrule.reason()));
+        level.open().files().log("overruled", Map.of("station", station.id(), "reason", overrule.reason()));
     }
 
     /** Trusts a station's verdict again. */
     public void trust(Overrule.Station station) {
         edit("edit.overrule", c -> c.trusting(station));
-        level.open().log("trusted", Map.of("station", station.id()));
+        level.open().files().log("trusted", Map.of("station", station.id()));
     }
 
     private void edit(String key, UnaryOperator<Cards> change) {

@@ -329,7 +329,7 @@ public final class LevelModel {
             r.samplePeakDbfs().ifPresent(p -> what.put("peakDbfs", String.valueOf(p)));
             r.noiseFloorDbfs().ifPresent(f -> what.put("floorDbfs", String.valueOf(f)));
         });
-        open().log("level", what);
+        open().files().log("level", what);
     }
 
     /** Gives up the step that is listened for, and whatever waits for the booth. */

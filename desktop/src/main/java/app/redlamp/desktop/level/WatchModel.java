@@ -136,6 +136,7 @@ public final class WatchModel {
         while (of.told < events.size() - (goesOn ? 1 : 0)) {
             NoiseEvent event = events.get(of.told);
             level.open()
+                    .files()
                     .log(
                             "heard",
                             Map.of(

@@ -15,7 +15,6 @@ import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.function.Consumer;
 import java.util.function.UnaryOperator;
 import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.ReadOnlyObjectWrapper;
@@ -41,6 +40,7 @@ public final class ProductionModel {
     private final Strings strings;
     private final Planning planning;
     private final Saving saving;
+    private final ProductionFiles files;
     private final ReadOnlyObjectWrapper<Production> production = new ReadOnlyObjectWrapper<>();
     private final ReadOnlyObjectWrapper<Path> folder = new ReadOnlyObjectWrapper<>();
     private Held held;
@@ -59,6 +59,7 @@ public final class ProductionModel {
         this.strings = strings;
         planning = new Planning(jobs, clock);
         saving = new Saving(jobs, rescues, production::get, () -> held);
+        files = new ProductionFiles(productions, jobs, strings, saving, () -> held);
         saving.saved().addListener((o, was, now) -> followFolder());
     }
 
@@ -289,65 +290,12 @@ public final class ProductionModel {
             return;
         }
         history.perform(new UndoHistory.Edit(name, () -> put(after), () -> put(before)));
-        log("change", Map.of("what", name));
+        files.log("change", Map.of("what", name));
     }
 
-    /** Adds a line to the production's log. */
-    public void log(String kind, Map<String, String> what) {
-        Held here = held;
-        jobs.save(
-                progress -> {
-                    here.log(kind, what);
-                    return true;
-                },
-                new Done<>() {
-                    @Override
-                    public void failed(int part, String message) {
-                        // Where the production itself is not saved, that is what is said.
-                        jobs.notify(saving.reason().isEmpty() ? name() + " " + message : saving.reason());
-                    }
-                });
-    }
-
-    /** Keeps a copy of a script in the production's folder. */
-    public void keepScript(Path file) {
-        Held here = held;
-        chore(() -> here.keepScript(file));
-    }
-
-    /**
-     * Keeps a copy of a picture in the production's folder.
-     *
-     * @param then told its name in there
-     */
-    public void keepPicture(Path file, Consumer<String> then) {
-        Held here = held;
-        List<JobService.Work<String>> work = List.of(progress -> here.keepPicture(file));
-        jobs.start(strings.say("job.picture"), work, new Done<>() {
-            @Override
-            public void done(int part, String name) {
-                if (here.equals(held)) {
-                    then.accept(name);
-                }
-            }
-        });
-    }
-
-    /** Writes the calendar to a file, {@code .ics} or {@code .csv}. */
-    public void writeCalendar(Path file) {
-        Planned now = planning.planned().get();
-        if (now != null) {
-            List<JobService.Work<Path>> work = List.of(progress -> {
-                productions.writeCalendar(now.plan(), file);
-                return file;
-            });
-            jobs.start(strings.say("job.calendar"), work, new Done<>() {
-                @Override
-                public void done(int part, Path written) {
-                    jobs.notify(strings.say("calendar.written", String.valueOf(written.getFileName())));
-                }
-            });
-        }
+    /** What lies beside the document in the production's folder: log, scripts, pictures; and the calendar. */
+    public ProductionFiles files() {
+        return files;
     }
 
     /**
@@ -361,18 +309,6 @@ public final class ProductionModel {
         saving.saveNow(held);
         held.close();
         held = null;
-    }
-
-    private interface Chore {
-        void run() throws IOException;
-    }
-
-    private void chore(Chore chore) {
-        List<JobService.Work<Boolean>> work = List.of(progress -> {
-            chore.run();
-            return true;
-        });
-        jobs.start("", work, new Done<>() {});
     }
 
     private void put(Production now) {
@@ -398,17 +334,5 @@ public final class ProductionModel {
 
     static String quoted(Production production) {
         return "'" + production.brief().title() + "'";
-    }
-
-    /** Whoever only wants to know what came out. */
-    private interface Done<T> extends JobService.Listener<T> {
-        @Override
-        default void done(int part, T result) {}
-
-        @Override
-        default void failed(int part, String message) {}
-
-        @Override
-        default void ended(boolean cancelled) {}
     }
 }

@@ -122,17 +122,11 @@ final class Saving {
     private void rescue(Held here) {
         Production now = production.get();
         copied = true;
-        jobs.save(progress -> keep(now, here), new JobService.Listener<>() {
+        jobs.save(progress -> keep(now, here), new Done<>() {
             @Override
             public void done(int part, Boolean kept) {
                 rescued = kept && saved.get() == Saved.NO;
             }
-
-            @Override
-            public void failed(int part, String message) {}
-
-            @Override
-            public void ended(boolean cancelled) {}
         });
     }
 
@@ -155,16 +149,7 @@ final class Saving {
                     rescues.forget(now.id());
                     return true;
                 },
-                new JobService.Listener<>() {
-                    @Override
-                    public void done(int part, Boolean forgotten) {}
-
-                    @Override
-                    public void failed(int part, String message) {}
-
-                    @Override
-                    public void ended(boolean cancelled) {}
-                });
+                new Done<>() {});
     }
 
     /** Saves at once, on this thread, where that was not done; keeps a rescue copy where it cannot be. */

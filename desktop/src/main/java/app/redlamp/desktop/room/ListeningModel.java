@@ -160,7 +160,7 @@ public final class ListeningModel {
     }
 
     private void log(String kind, String name, double figure) {
-        room.open().log(kind, Map.of("file", name, "figure", String.valueOf(figure)));
+        room.open().files().log(kind, Map.of("file", name, "figure", String.valueOf(figure)));
     }
 
     /** Whether the drawn room could be made to ring as it was measured. */

@@ -91,7 +91,7 @@ final class Window {
         BoothCapture booth =
                 new BoothCapture(Preparation.BOOTH, nanoseconds -> TimeUnit.NANOSECONDS.sleep(nanoseconds / HASTE));
         wiring = new Wiring(
-                new Wiring.Ports(
+                new Ports(
                         settings,
                         new FileRecordings(),
                         new SpecificationLibrary(library()),
@@ -108,7 +108,7 @@ final class Window {
                         clock),
                 Locale.ENGLISH,
                 Platform::runLater,
-                new Wiring.Doors(
+                new Doors(
                         new BriefStation.Doors(
                                 library(),
                                 () -> Optional.ofNullable(chosenFile),
@@ -120,9 +120,9 @@ final class Window {
                                 () -> Optional.ofNullable(chosenRecordings.poll()),
                                 () -> Optional.ofNullable(chosenFile),
                                 printed::add),
-                        new Wiring.LevelDoors(printed::add, () -> Optional.ofNullable(chosenFile)),
+                        new Doors.Level(printed::add, () -> Optional.ofNullable(chosenFile)),
                         new DeliverStation.Doors(() -> chooserOpened++, shownFolders::add, () -> {}),
-                        new Wiring.WindowDoors(() -> Optional.ofNullable(chosenFolder), () -> left++)));
+                        new Doors.Whole(() -> Optional.ofNullable(chosenFolder), () -> left++)));
         stage.setMaximized(false);
         stage.setScene(wiring.scene());
         stage.setWidth(Wiring.WIDTH);

@@ -210,7 +210,7 @@ class ProductionModelTest {
     void theCalendarIsWritten() throws IOException {
         open("Second Rise");
         Path file = home.resolve("plan.ics");
-        model.writeCalendar(file);
+        model.files().writeCalendar(model.planned().get().plan(), file);
         workers.runAll();
         assertThat(Files.readString(file)).contains("BEGIN:VEVENT").contains("Second Rise: Bread");
         assertThat(jobs.notice().get()).isEqualTo("plan.ics is written");

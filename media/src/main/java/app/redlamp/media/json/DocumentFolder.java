@@ -116,8 +116,10 @@ public final class DocumentFolder {
             faults.put("", folder + ": cannot be read; check its permissions");
         }
         if (files.size() > MOST_DOCUMENTS) {
-            faults.put("", name + ": holds more than " + MOST_DOCUMENTS + " documents, and the rest is not read; move"
-                    + " some of them away");
+            faults.put(
+                    "",
+                    name + ": holds more than " + MOST_DOCUMENTS + " documents, and the rest is not read; move"
+                            + " some of them away");
         }
         List<T> all = new ArrayList<>();
         for (Path file : files.subList(0, Math.min(MOST_DOCUMENTS, files.size()))) {

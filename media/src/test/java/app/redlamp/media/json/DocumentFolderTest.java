@@ -96,21 +96,17 @@ class DocumentFolderTest {
     /** Two windows write the same document and the same settings: neither is refused, and nobody ever reads half of one. */
     @Test
     void twoWindowsNeitherRefuseNorTearEachOthersWrites() throws InterruptedException, ExecutionException {
-        both(
-                i -> folder().write("a", thing(folder(), "x".repeat(i * 50))),
-                i -> {
-                    folder().write("a", thing(folder(), "y".repeat(i * 50)));
-                    Map<String, String> faults = new LinkedHashMap<>();
-                    assertThat(names(folder(), faults)).hasSize(1);
-                    assertThat(faults).isEmpty();
-                });
+        both(i -> folder().write("a", thing(folder(), "x".repeat(i * 50))), i -> {
+            folder().write("a", thing(folder(), "y".repeat(i * 50)));
+            Map<String, String> faults = new LinkedHashMap<>();
+            assertThat(names(folder(), faults)).hasSize(1);
+            assertThat(faults).isEmpty();
+        });
         Path file = library.resolve("settings.json");
         Settings.Values own = Settings.Values.DEFAULT.withScale(120);
-        both(
-                i -> new SettingsFile(file).save(own.opened("/productions/" + i)),
-                i -> {
-                    new SettingsFile(file).save(own.withTheme("daylight"));
-                    assertThat(new SettingsFile(file).load().scalePercent()).isEqualTo(120);
-                });
+        both(i -> new SettingsFile(file).save(own.opened("/productions/" + i)), i -> {
+            new SettingsFile(file).save(own.withTheme("daylight"));
+            assertThat(new SettingsFile(file).load().scalePercent()).isEqualTo(120);
+        });
     }
 }

@@ -1,0 +1,33 @@
+package app.redlamp.desktop.app;
+
+import app.redlamp.core.port.Capture;
+import app.redlamp.core.port.Equipment;
+import app.redlamp.core.port.Listening;
+import app.redlamp.core.port.Monitoring;
+import app.redlamp.core.port.Playback;
+import app.redlamp.core.port.Productions;
+import app.redlamp.core.port.Recordings;
+import app.redlamp.core.port.Rescues;
+import app.redlamp.core.port.Rooms;
+import app.redlamp.core.port.Scripts;
+import app.redlamp.core.port.Settings;
+import app.redlamp.core.port.SimulatedBooth;
+import app.redlamp.core.port.Specifications;
+import java.time.Clock;
+
+/** What the application reaches the machine through. */
+public record Ports(
+        Settings settings,
+        Recordings recordings,
+        Specifications specifications,
+        Playback playback,
+        Productions productions,
+        Scripts scripts,
+        Rooms rooms,
+        Listening listening,
+        Equipment equipment,
+        Capture capture,
+        SimulatedBooth booth,
+        Monitoring monitoring,
+        Rescues rescues,
+        Clock clock) {}
