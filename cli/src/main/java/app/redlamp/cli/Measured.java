@@ -3,7 +3,7 @@ package app.redlamp.cli;
 import app.redlamp.core.analysis.Report;
 import app.redlamp.core.port.Progress;
 import app.redlamp.core.port.Recordings;
-import app.redlamp.media.disk.Reason;
+import app.redlamp.core.text.Reason;
 import java.io.IOException;
 import java.nio.file.InvalidPathException;
 import java.nio.file.Path;

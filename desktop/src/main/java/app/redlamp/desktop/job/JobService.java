@@ -1,6 +1,7 @@
 package app.redlamp.desktop.job;
 
 import app.redlamp.core.port.Progress;
+import app.redlamp.core.text.Reason;
 import java.io.IOException;
 import java.util.List;
 import java.util.Set;
@@ -155,10 +156,10 @@ public final class JobService {
         } catch (CancellationException e) {
             job.cancel();
         } catch (IOException e) {
-            report = failure(listener, part, FaultLine.of(e));
+            report = failure(listener, part, Reason.whole(e));
         } catch (RuntimeException | LinkageError | OutOfMemoryError | StackOverflowError e) {
             LOG.log(Level.WARNING, "work of '" + job.title() + "' went wrong", e);
-            report = failure(listener, part, FaultLine.of(e));
+            report = failure(listener, part, Reason.whole(e));
         }
         Runnable last = report;
         interfaceThread.execute(() -> report(job, last, listener, left));

@@ -71,6 +71,10 @@ public final class ClosingModel {
             waiting = true;
             jobs.notify(strings.say("closing.saving"));
             open.afterSaving(this::leaveOrAsk);
+        } else if (open.saved().get() == Saved.SOON) {
+            // Asked for the second time: the disk does not answer.
+            open.rescueBeside(this::askAgain);
+            ask();
         } else {
             ask();
         }
@@ -86,6 +90,13 @@ public final class ClosingModel {
             question.set(null);
             leave.run();
         } else {
+            ask();
+        }
+    }
+
+    /** What is known by now, unless it was answered meanwhile. */
+    private void askAgain() {
+        if (question.get() != null && open.saved().get() != Saved.YES) {
             ask();
         }
     }

@@ -93,6 +93,11 @@ public final class ProductionModel {
         return saving.rescued();
     }
 
+    /** Keeps a rescue copy while a save does not come to an end. */
+    public void rescueBeside(Runnable then) {
+        saving.rescueBeside(then);
+    }
+
     /** Tries again to save what is not saved. */
     public void saveAgain() {
         if (held != null && saving.saved().get() == Saved.NO) {

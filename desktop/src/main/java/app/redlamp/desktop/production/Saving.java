@@ -78,45 +78,35 @@ final class Saving {
         under = true;
         Held here = open.get();
         Production now = production.get();
-        boolean toForget = copied;
-        copied = false;
-        jobs.save(
-                progress -> {
-                    Optional<String> line = here.save(now);
-                    if (toForget) {
-                        rescues.forget(now.id());
-                    }
-                    return line;
-                },
-                new JobService.Listener<>() {
-                    @Override
-                    public void done(int part, Optional<String> line) {
-                        line.ifPresent(l -> jobs.notify(ProductionModel.quoted(now) + " " + l));
-                        reason = "";
-                        rescued = false;
-                        saved.set(now.equals(production.get()) ? Saved.YES : Saved.SOON);
-                    }
+        jobs.save(progress -> here.save(now), new JobService.Listener<>() {
+            @Override
+            public void done(int part, Optional<String> line) {
+                line.ifPresent(l -> jobs.notify(ProductionModel.quoted(now) + " " + l));
+                reason = "";
+                forgetCopy(now);
+                saved.set(now.equals(production.get()) ? Saved.YES : Saved.SOON);
+            }
 
-                    @Override
-                    public void failed(int part, String message) {
-                        reason = ProductionModel.quoted(now) + " " + message;
-                        jobs.notify(reason);
-                        saved.set(Saved.NO);
-                        rescue(here);
-                    }
+            @Override
+            public void failed(int part, String message) {
+                reason = ProductionModel.quoted(now) + " " + message;
+                jobs.notify(reason);
+                saved.set(Saved.NO);
+                rescue(here);
+            }
 
-                    @Override
-                    public void ended(boolean cancelled) {
-                        under = false;
-                        if (saved.get() == Saved.SOON && here.equals(open.get())) {
-                            save();
-                            return;
-                        }
-                        Optional<Runnable> then = next;
-                        next = Optional.empty();
-                        then.ifPresent(Runnable::run);
-                    }
-                });
+            @Override
+            public void ended(boolean cancelled) {
+                under = false;
+                if (saved.get() == Saved.SOON && here.equals(open.get())) {
+                    save();
+                    return;
+                }
+                Optional<Runnable> then = next;
+                next = Optional.empty();
+                then.ifPresent(Runnable::run);
+            }
+        });
     }
 
     private void rescue(Held here) {
@@ -128,6 +118,30 @@ final class Saving {
                 rescued = kept && saved.get() == Saved.NO;
             }
         });
+    }
+
+    /** A disk that does not answer holds up the thread that saves: the copy is made beside it. */
+    void rescueBeside(Runnable then) {
+        Production now = production.get();
+        Held here = open.get();
+        copied = true;
+        jobs.chore(progress -> keep(now, here), kept -> {
+            rescued = kept && saved.get() != Saved.YES;
+            then.run();
+        });
+    }
+
+    private void forgetCopy(Production now) {
+        rescued = false;
+        if (copied) {
+            copied = false;
+            jobs.save(
+                    progress -> {
+                        rescues.forget(now.id());
+                        return true;
+                    },
+                    new Done<>() {});
+        }
     }
 
     private boolean keep(Production now, Held here) {
@@ -143,13 +157,9 @@ final class Saving {
     /** Gives up what is not saved. */
     void discard() {
         Production now = production.get();
+        copied = true;
+        forgetCopy(now);
         begin();
-        jobs.save(
-                progress -> {
-                    rescues.forget(now.id());
-                    return true;
-                },
-                new Done<>() {});
     }
 
     /** Saves at once, on this thread, where that was not done; keeps a rescue copy where it cannot be. */

@@ -175,8 +175,16 @@ class SavingTest {
         session.closing.mayLeave();
         assertThat(session.closing.mayLeave()).isFalse();
         assertThat(session.closing.question().get().lines()).first().asString().contains("does not answer");
+        assertThat(session.closing.question().get().lines()).last().asString().contains("only in this window");
+        chores.runAll();
+        assertThat(session.closing.question().get().lines()).last().asString().contains("the next start offers it");
+        assertThat(rescues().all())
+                .singleElement()
+                .extracting(c -> c.production().brief().client())
+                .isEqualTo("Mill House");
         session.answer("closing-stay");
         assertThat(left).as("whoever stays is not thrown out when it is saved").isZero();
+        assertThat(rescues().all()).as("saved after all").isEmpty();
     }
 
     @Test

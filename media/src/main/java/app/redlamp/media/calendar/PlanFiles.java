@@ -1,8 +1,8 @@
 package app.redlamp.media.calendar;
 
 import app.redlamp.core.plan.ProductionPlan;
+import app.redlamp.core.text.Reason;
 import app.redlamp.media.disk.AtomicFile;
-import app.redlamp.media.disk.Reason;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Path;

@@ -22,7 +22,7 @@ import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 
 /** Tidies a folder after finishings that were killed: nothing half done is left, and nothing of anybody else's is touched. */
-final class Leftovers {
+public final class Leftovers {
     private static final String UUID = "[0-9a-f]{8}(?:-[0-9a-f]{4}){3}-[0-9a-f]{12}";
     private static final Pattern JOB = Pattern.compile("\\.redlamp-(" + UUID + ")\\.job");
     private static final Pattern PART = Pattern.compile("\\.redlamp-(" + UUID + ")\\.[a-z0-9.]{1,20}\\.part");
@@ -36,6 +36,18 @@ final class Leftovers {
     private Leftovers(Path folder, Disk disk) {
         this.folder = new GuardedFolder(folder);
         this.disk = disk;
+    }
+
+    /** Tidies a folder, if it is there and no link; whatever hinders that is tried again the next time. */
+    public static void tidy(Path folder) {
+        if (Files.isDirectory(folder, LinkOption.NOFOLLOW_LINKS) && Files.isWritable(folder)) {
+            try {
+                tidy(folder, Disk.REAL);
+            } catch (IOException e) {
+                // Leftovers are hidden and hinder nobody.
+                return;
+            }
+        }
     }
 
     /** @throws IOException where the folder cannot be read */

@@ -1,9 +1,9 @@
 package app.redlamp.media.json;
 
+import app.redlamp.core.text.Reason;
 import app.redlamp.media.disk.AtomicFile;
 import app.redlamp.media.disk.GuardedFolder;
 import app.redlamp.media.disk.PassingName;
-import app.redlamp.media.disk.Reason;
 import com.fasterxml.jackson.databind.ObjectMapper;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.io.IOException;
@@ -129,10 +129,18 @@ public final class DocumentFolder {
             } catch (IOException e) {
                 faults.put(
                         called.substring(0, called.length() - ".json".length()),
-                        name + "/" + called + ": " + Reason.whole(e) + (e instanceof FileSystemException ? "" : HELP));
+                        name + "/" + called + ": " + Reason.whole(e) + HELP);
             }
         }
         return all;
+    }
+
+    private static byte[] bytes(Path file) throws IOException {
+        try {
+            return Files.readAllBytes(file);
+        } catch (FileSystemException e) {
+            throw new IOException("cannot be read (" + Reason.of(e) + "); check its permissions, or copy it", e);
+        }
     }
 
     private List<Path> documents() throws IOException {
@@ -161,6 +169,6 @@ public final class DocumentFolder {
         if (Files.size(file) > MOST_BYTES) {
             throw new IOException("is larger than any " + what);
         }
-        return JsonDocument.read(Files.readAllBytes(file));
+        return JsonDocument.read(bytes(file));
     }
 }

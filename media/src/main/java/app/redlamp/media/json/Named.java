@@ -1,6 +1,6 @@
 package app.redlamp.media.json;
 
-import app.redlamp.media.disk.Reason;
+import app.redlamp.core.text.Reason;
 import java.io.IOException;
 import java.util.Locale;
 

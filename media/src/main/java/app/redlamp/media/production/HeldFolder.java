@@ -3,9 +3,10 @@ package app.redlamp.media.production;
 import app.redlamp.core.plan.Production;
 import app.redlamp.core.port.Productions;
 import app.redlamp.core.port.Progress;
+import app.redlamp.core.text.Reason;
 import app.redlamp.media.disk.GuardedFolder;
 import app.redlamp.media.disk.PassingName;
-import app.redlamp.media.disk.Reason;
+import app.redlamp.media.finish.Leftovers;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -29,6 +30,7 @@ final class HeldFolder implements Productions.Held {
     private static final List<String> WRITTEN =
             List.of(ProductionLock.NAME, ProductionDocument.NAME, ProductionDocument.BACKUP, ProductionLog.NAME);
 
+    private static final String READY = "ready";
     private static final int MOST_SHOWN = 3;
 
     private final ProductionDocument document;
@@ -98,6 +100,7 @@ final class HeldFolder implements Productions.Held {
             ProductionLock taken = ProductionLock.take(folder, holder());
             lock = Optional.of(taken);
             PassingName.sweep(folder, true);
+            Leftovers.tidy(folder.resolve(READY));
             if (taken.wasStale()) {
                 notice = Optional.of("was not closed the last time; everything that was saved is here");
             }

@@ -2,10 +2,10 @@ package app.redlamp.media.production;
 
 import app.redlamp.core.plan.Production;
 import app.redlamp.core.script.ScriptText;
+import app.redlamp.core.text.Reason;
 import app.redlamp.media.disk.AtomicFile;
 import app.redlamp.media.disk.Disk;
 import app.redlamp.media.disk.GuardedFolder;
-import app.redlamp.media.disk.Reason;
 import app.redlamp.media.json.JsonDocument;
 import app.redlamp.media.json.JsonObject;
 import com.fasterxml.jackson.databind.ObjectMapper;

@@ -1,7 +1,7 @@
 package app.redlamp.media.production;
 
+import app.redlamp.core.text.Reason;
 import app.redlamp.media.disk.GuardedFolder;
-import app.redlamp.media.disk.Reason;
 import java.io.IOException;
 import java.nio.ByteBuffer;
 import java.nio.channels.FileChannel;

@@ -2,9 +2,9 @@ package app.redlamp.media.sheet;
 
 import app.redlamp.core.port.Sheets;
 import app.redlamp.core.text.DeliverySheet;
+import app.redlamp.core.text.Reason;
 import app.redlamp.core.text.TableSheet;
 import app.redlamp.media.disk.AtomicFile;
-import app.redlamp.media.disk.Reason;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Path;

@@ -237,6 +237,22 @@ class ProductionFoldersTest {
         folders.open(folder).close();
     }
 
+    /** What a kill left of a save and of a finishing goes when the production is opened again, and nothing else. */
+    @Test
+    void whatAKillLeftIsTakenAwayAtTheNextStart() throws IOException {
+        Path folder = made(full());
+        String id = "00000000-0000-0000-0000-000000000001";
+        Path save = Files.createFile(folder.resolve(".redlamp-" + id + ".part"));
+        Path job = Files.createFile(folder.resolve("ready/.redlamp-" + id + ".job"));
+        Path part = Files.createFile(folder.resolve("ready/.redlamp-" + id + ".wav.part"));
+        Path theirs = Files.createFile(folder.resolve("ready/.redlamp-theirs.part"));
+        folders.look(folder);
+        assertThat(List.of(save, job, part)).as("looking changes nothing").allMatch(Files::exists);
+        folders.open(folder).close();
+        assertThat(List.of(save, job, part)).noneMatch(Files::exists);
+        assertThat(theirs).exists();
+    }
+
     @Test
     void aLockThatACrashLeftBehindIsTakenOver() throws IOException {
         Path folder = made(full());

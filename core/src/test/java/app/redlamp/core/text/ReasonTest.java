@@ -1,4 +1,4 @@
-package app.redlamp.media.disk;
+package app.redlamp.core.text;
 
 import static org.assertj.core.api.Assertions.assertThat;
 

@@ -1,4 +1,4 @@
-package app.redlamp.media.disk;
+package app.redlamp.core.text;
 
 import java.io.IOException;
 import java.nio.charset.CharacterCodingException;
@@ -12,11 +12,13 @@ import java.nio.file.NotDirectoryException;
 import java.nio.file.ReadOnlyFileSystemException;
 import java.util.List;
 import java.util.Map;
+import java.util.regex.Pattern;
 
 /** Says in plain words what the system says in its own. */
 public final class Reason {
     private static final int LONGEST_VALUE = 60;
     private static final int LONGEST_LINE = 400;
+    private static final Pattern CONTROL = Pattern.compile("\\p{Cntrl}");
 
     /** What the system calls it, and what it means to somebody at a desk; the first that fits. */
     private static final List<Map.Entry<String, String>> WORDS = List.of(
@@ -88,7 +90,7 @@ public final class Reason {
         if (e instanceof OutOfMemoryError) {
             return "takes more memory than there is; leave it out, or bring it in parts";
         }
-        if (e instanceof IOException || e instanceof IllegalArgumentException || e instanceof IllegalStateException) {
+        if (e instanceof IOException || e instanceof IllegalArgumentException) {
             String said = e.getMessage();
             if (said != null && !said.isBlank()) {
                 return WORDS.stream().anyMatch(w -> said.equals(w.getKey()) || said.startsWith(w.getKey()))
@@ -110,7 +112,7 @@ public final class Reason {
     /** A value that somebody else wrote, for the middle of a line: short, and without what commands a terminal. */
     public static String shown(String value) {
         String clean = value.length() > 4 * LONGEST_VALUE ? value.substring(0, 4 * LONGEST_VALUE) : value;
-        clean = clean.replaceAll("\\p{Cntrl}", " ");
+        clean = CONTROL.matcher(clean).replaceAll(" ");
         return clean.length() <= LONGEST_VALUE && value.length() <= 4 * LONGEST_VALUE
                 ? clean
                 : clean.substring(0, Math.min(LONGEST_VALUE, clean.length())) + "…";
