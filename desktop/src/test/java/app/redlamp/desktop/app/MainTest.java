@@ -8,6 +8,7 @@ import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.nio.file.attribute.PosixFilePermissions;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.Stream;
@@ -24,6 +25,7 @@ class MainTest {
     private record Ended(int code, String out, String err) {}
 
     @Test
+    @EnabledOnOs(LINUX)
     void shotsDrawsEveryMainViewWithoutAMonitor() throws IOException, InterruptedException {
         Path shots = folder.resolve("shots");
         Ended ended = run("shots", shots.toString());
@@ -39,6 +41,12 @@ class MainTest {
             assertThat(image.getWidth()).isEqualTo(1280);
             assertThat(image.getHeight()).isEqualTo(800);
         }
+        // The window's own programs were loaded from the user's own folder, and nothing temporary is left.
+        Path cache = folder.resolve("cache/redlamp");
+        assertThat(cache.resolve("window")).isDirectoryContaining("glob:**.so");
+        assertThat(Files.getPosixFilePermissions(cache.resolve("window")))
+                .isEqualTo(PosixFilePermissions.fromString("rwx------"));
+        assertThat(cache.resolve("scratch")).isEmptyDirectory();
     }
 
     @Test
@@ -73,6 +81,7 @@ class MainTest {
         Path err = folder.resolve("err.txt");
         ProcessBuilder builder =
                 new ProcessBuilder(command).redirectOutput(out.toFile()).redirectError(err.toFile());
+        builder.environment().put("XDG_CACHE_HOME", folder.resolve("cache").toString());
         builder.environment().remove("DISPLAY");
         builder.environment().remove("WAYLAND_DISPLAY");
         int code = builder.start().waitFor();

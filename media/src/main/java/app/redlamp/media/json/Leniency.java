@@ -31,12 +31,12 @@ final class Leniency {
     /**
      * Notes what is not known.
      *
-     * @param todo what to do where it is refused
+     * @param remedy what to do where it is refused
      * @throws IOException where the document is strict
      */
-    void note(String what, String todo) throws IOException {
+    void note(String what, String remedy) throws IOException {
         if (!lenient && !newer) {
-            throw new IOException(what + "; " + todo);
+            throw new IOException(what + "; " + remedy);
         }
         if (notes.size() < MOST_NOTES) {
             notes.add(what);

@@ -13,6 +13,7 @@ import app.redlamp.core.kit.Microphone;
 import app.redlamp.core.kit.Plug;
 import app.redlamp.core.kit.Price;
 import app.redlamp.core.room.Pattern;
+import app.redlamp.core.text.Reason;
 import app.redlamp.media.json.JsonObject;
 import app.redlamp.media.json.Named;
 import java.io.IOException;
@@ -66,7 +67,7 @@ final class GearReader {
                         price(),
                         note());
             default ->
-                throw new IOException("line " + o.lineOf("type") + ": type '" + o.text("type")
+                throw new IOException("line " + o.lineOf("type") + ": type '" + Reason.shown(o.text("type"))
                         + "' must be one of microphone, interface, booster, cable, extra");
         };
     }

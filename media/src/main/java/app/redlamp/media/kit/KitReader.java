@@ -13,6 +13,7 @@ import app.redlamp.core.kit.Kits;
 import app.redlamp.core.kit.Microphone;
 import app.redlamp.core.kit.RoomGuess;
 import app.redlamp.core.kit.Seat;
+import app.redlamp.core.text.Reason;
 import app.redlamp.media.json.JsonObject;
 import app.redlamp.media.json.Named;
 import java.io.IOException;
@@ -59,8 +60,8 @@ public final class KitReader {
         for (String id : counts.names()) {
             int count = counts.integer(id);
             if (count < 0 || count > MOST_OF_ONE || owned.size() >= MOST_OWNED) {
-                throw new IOException(
-                        "line " + counts.lineOf(id) + ": '" + id + "' cannot be owned " + count + " times");
+                throw new IOException("line " + counts.lineOf(id) + ": '" + Reason.shown(id) + "' cannot be owned "
+                        + count + " times");
             }
             owned.put(id, count);
         }
@@ -136,7 +137,7 @@ public final class KitReader {
     private <G extends Gear> G part(Class<G> type, String id, JsonObject o, String field) throws IOException {
         Gear part = parts.get(id);
         if (!type.isInstance(part)) {
-            throw new IOException("line " + o.lineOf(field) + ": " + field + " '" + id
+            throw new IOException("line " + o.lineOf(field) + ": " + field + " '" + Reason.shown(id)
                     + "' is no part of this kind, neither here nor in the library");
         }
         return type.cast(part);

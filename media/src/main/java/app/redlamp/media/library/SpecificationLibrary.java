@@ -2,6 +2,7 @@ package app.redlamp.media.library;
 
 import app.redlamp.core.port.Specifications;
 import app.redlamp.core.spec.Specification;
+import app.redlamp.core.text.Reason;
 import app.redlamp.media.json.DocumentFolder;
 import app.redlamp.media.json.JsonObject;
 import java.io.IOException;
@@ -80,7 +81,7 @@ public final class SpecificationLibrary implements Specifications {
     private static Specification added(JsonObject document, Map<String, Specification> all) throws IOException {
         Specification read = SpecificationDocument.read(document);
         if (all.putIfAbsent(read.id(), read) != null) {
-            throw new IOException("id '" + read.id() + "' is taken; give it another");
+            throw new IOException("id '" + Reason.shown(read.id()) + "' is taken; give it another");
         }
         return read;
     }

@@ -8,6 +8,7 @@ import app.redlamp.core.spec.SetLimits;
 import app.redlamp.core.spec.SoundLimits;
 import app.redlamp.core.spec.Specification;
 import app.redlamp.core.spec.TimeLimits;
+import app.redlamp.core.text.Reason;
 import app.redlamp.core.units.Limits;
 import app.redlamp.media.json.JsonObject;
 import java.io.IOException;
@@ -169,7 +170,7 @@ final class SpecificationReader {
         return Stream.of(type.getEnumConstants())
                 .filter(e -> SpecificationFields.lower(e).equals(name.toLowerCase(Locale.ROOT)))
                 .findFirst()
-                .orElseThrow(() -> new IllegalArgumentException("'" + name + "' is none of "
+                .orElseThrow(() -> new IllegalArgumentException("'" + Reason.shown(name) + "' is none of "
                         + Stream.of(type.getEnumConstants())
                                 .map(SpecificationFields::lower)
                                 .collect(Collectors.joining(", "))));

@@ -25,6 +25,7 @@ import app.redlamp.core.spec.Asked;
 import app.redlamp.core.spec.Specification;
 import app.redlamp.core.spot.Spot;
 import app.redlamp.core.spot.Spots;
+import app.redlamp.core.text.Reason;
 import app.redlamp.media.card.CardReader;
 import app.redlamp.media.json.JsonObject;
 import app.redlamp.media.json.Named;
@@ -210,7 +211,7 @@ final class ProductionReader {
             return Currency.getInstance(o.text("currency"));
         } catch (IllegalArgumentException e) {
             throw new IOException(
-                    "line " + o.lineOf("currency") + ": '" + o.text("currency")
+                    "line " + o.lineOf("currency") + ": '" + Reason.shown(o.text("currency"))
                             + "' is no currency; write its three letters, such as EUR",
                     e);
         }

@@ -2,6 +2,7 @@ package app.redlamp.media.production;
 
 import app.redlamp.core.script.Block;
 import app.redlamp.core.script.ScriptText;
+import app.redlamp.core.text.Reason;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.security.MessageDigest;
@@ -60,7 +61,7 @@ final class ScriptTextFile {
     /** @throws IOException where the name is none that this version gives */
     static String checkedName(String name) throws IOException {
         if (!name.matches("text-[0-9a-f]{" + NAME_DIGITS + "}\\.txt")) {
-            throw new IOException("script text '" + name + "': is no name of a script's text");
+            throw new IOException("script text '" + Reason.shown(name) + "': is no name of a script's text");
         }
         return name;
     }

@@ -19,6 +19,7 @@ import app.redlamp.core.room.SixBands;
 import app.redlamp.core.room.Space;
 import app.redlamp.core.spot.MeasuredDecay;
 import app.redlamp.core.spot.Spot;
+import app.redlamp.core.text.Reason;
 import app.redlamp.media.json.JsonObject;
 import app.redlamp.media.json.Named;
 import java.io.IOException;
@@ -142,7 +143,7 @@ public final class SpotReader {
     private Material material(JsonObject o, String field) throws IOException {
         Material material = materials.get(o.text(field));
         if (material == null) {
-            throw new IOException("line " + o.lineOf(field) + ": there is no material '" + o.text(field)
+            throw new IOException("line " + o.lineOf(field) + ": there is no material '" + Reason.shown(o.text(field))
                     + "'; describe it in \"materials\"");
         }
         return material;

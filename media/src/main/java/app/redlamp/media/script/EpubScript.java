@@ -2,6 +2,7 @@ package app.redlamp.media.script;
 
 import app.redlamp.core.port.Progress;
 import app.redlamp.core.script.ScriptText;
+import app.redlamp.core.text.Reason;
 import java.io.ByteArrayInputStream;
 import java.io.IOException;
 import java.net.URLDecoder;
@@ -138,7 +139,7 @@ final class EpubScript {
     }
 
     private static DocumentFault outside(String reference) {
-        return new DocumentFault("points outside itself ('" + ZippedDocument.shown(reference)
+        return new DocumentFault("points outside itself ('" + Reason.shown(reference)
                 + "'), as documents do that are made to do harm; ask who sent it");
     }
 }

@@ -1,5 +1,6 @@
 package app.redlamp.media.script;
 
+import app.redlamp.core.text.Reason;
 import java.io.IOException;
 import java.io.InputStream;
 import java.nio.file.Path;
@@ -42,7 +43,7 @@ final class ZippedDocument implements AutoCloseable {
     byte[] bytes(String name) throws IOException {
         ZipEntry entry = zip.getEntry(name);
         if (entry == null) {
-            throw new DocumentFault("lacks its part '" + shown(name) + "'; save it again where it was written");
+            throw new DocumentFault("lacks its part '" + Reason.shown(name) + "'; save it again where it was written");
         }
         try (InputStream in = zip.getInputStream(entry)) {
             byte[] bytes = in.readNBytes(MOST_BYTES + 1);
@@ -85,10 +86,5 @@ final class ZippedDocument implements AutoCloseable {
     static DocumentFault tooLarge() {
         return new DocumentFault(
                 "unpacks to far more than any book, as documents do that are made to do harm; ask who sent it");
-    }
-
-    static String shown(String name) {
-        String line = name.replaceAll("\\p{Cntrl}", " ");
-        return line.length() <= 60 ? line : line.substring(0, 60) + "…";
     }
 }
