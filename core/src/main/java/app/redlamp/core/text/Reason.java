@@ -98,8 +98,7 @@ public final class Reason {
                         : line(said);
             }
         }
-        return "went wrong in a way that was not foreseen (" + e.getClass().getSimpleName()
-                + "); try again, or leave this one out";
+        return "went wrong in a way that was not foreseen; try again, or leave this one out";
     }
 
     /** What to do about a name that this session's character set cannot hold. */
