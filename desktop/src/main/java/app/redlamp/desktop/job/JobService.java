@@ -102,6 +102,14 @@ public final class JobService {
     }
 
     /**
+     * Starts something short that the user waits for, such as opening a production: shown, and not behind long work. Call on the
+     * interface thread.
+     */
+    public <T> Job soon(String title, Work<T> work, Listener<T> listener) {
+        return start(lanes.chores(), title, List.of(work), listener);
+    }
+
+    /**
      * Saves something: after what was to be saved before, and whatever else goes on. Not shown, and not cancelled. Call on the
      * interface thread.
      */

@@ -123,7 +123,7 @@ public final class ClosingModel {
     }
 
     private void elsewhere() {
-        chooseFolder.get().ifPresentOrElse(parent -> open.saveElsewhere(parent, leave), this::ask);
+        chooseFolder.get().ifPresentOrElse(parent -> open.saveElsewhere(parent, leave, this::ask), this::ask);
     }
 
     private void discard() {
@@ -162,7 +162,9 @@ public final class ClosingModel {
         open.open(copy.folder(), () -> {
             open.takeBack(copy.production());
             open.afterSaving(() -> {
-                if (open.saved().get() == Saved.YES) {
+                // One that can only be looked at has not taken the changes in.
+                boolean taken = copy.production().equals(open.production().get());
+                if (taken && open.saved().get() == Saved.YES) {
                     forget(copy);
                 }
             });

@@ -157,8 +157,7 @@ public final class ProductionModel {
             jobs.notify(strings.say("production.unsaved"));
             return;
         }
-        List<JobService.Work<Held>> work = List.of(progress -> taking.held());
-        jobs.start(title, work, new Done<>() {
+        jobs.soon(title, progress -> taking.held(), new Done<>() {
             @Override
             public void done(int part, Held taken) {
                 saving.afterwards(() -> change(taken, then));
@@ -198,17 +197,24 @@ public final class ProductionModel {
      * Saves what is in the window as a new production elsewhere, and goes on there.
      *
      * @param parent folder below which it is made
-     * @param then run when it is saved there, and not where that fails
+     * @param then run when it is saved there
+     * @param otherwise run when that fails; the notice says why
      */
-    public void saveElsewhere(Path parent, Runnable then) {
+    public void saveElsewhere(Path parent, Runnable then, Runnable otherwise) {
         Production now = production.get();
         Held before = held;
-        List<JobService.Work<Held>> work = List.of(progress -> productions.create(parent, now));
-        jobs.start(strings.say("job.save.elsewhere"), work, new Done<>() {
+        JobService.Work<Held> work = progress -> productions.create(parent, now);
+        jobs.soon(strings.say("job.save.elsewhere"), work, new Done<>() {
+            @Override
+            public void failed(int part, String message) {
+                otherwise.run();
+            }
+
             @Override
             public void done(int part, Held taken) {
                 letGo(before);
                 held = taken;
+                saving.forgetCopy(now);
                 saving.begin();
                 folder.set(taken.folder());
                 jobs.notify(strings.say("production.elsewhere", taken.folder()));

@@ -6,6 +6,8 @@ import app.redlamp.core.port.Rescues;
 import app.redlamp.desktop.job.JobService;
 import app.redlamp.desktop.production.ProductionModel.Saved;
 import java.io.IOException;
+import java.util.ArrayList;
+import java.util.List;
 import java.util.Optional;
 import java.util.function.Supplier;
 import javafx.beans.property.ReadOnlyObjectProperty;
@@ -25,7 +27,7 @@ final class Saving {
     private boolean rescued;
     private boolean copied;
     private boolean under;
-    private Optional<Runnable> next = Optional.empty();
+    private final List<Runnable> next = new ArrayList<>();
 
     /**
      * @param production as it is in the window
@@ -63,7 +65,7 @@ final class Saving {
     /** Runs something once nothing is being saved any more, whether it could be saved or not. */
     void afterwards(Runnable then) {
         if (under || saved.get() == Saved.SOON) {
-            next = Optional.of(then);
+            next.add(then);
         } else {
             then.run();
         }
@@ -81,6 +83,9 @@ final class Saving {
         jobs.save(progress -> here.save(now), new JobService.Listener<>() {
             @Override
             public void done(int part, Optional<String> line) {
+                if (!here.equals(open.get())) {
+                    return;
+                }
                 line.ifPresent(l -> jobs.notify(ProductionModel.quoted(now) + " " + l));
                 reason = "";
                 forgetCopy(now);
@@ -89,6 +94,10 @@ final class Saving {
 
             @Override
             public void failed(int part, String message) {
+                if (!here.equals(open.get())) {
+                    // Saved elsewhere meanwhile.
+                    return;
+                }
                 reason = ProductionModel.quoted(now) + " " + message;
                 jobs.notify(reason);
                 saved.set(Saved.NO);
@@ -102,9 +111,9 @@ final class Saving {
                     save();
                     return;
                 }
-                Optional<Runnable> then = next;
-                next = Optional.empty();
-                then.ifPresent(Runnable::run);
+                List<Runnable> then = List.copyOf(next);
+                next.clear();
+                then.forEach(Runnable::run);
             }
         });
     }
@@ -131,7 +140,7 @@ final class Saving {
         });
     }
 
-    private void forgetCopy(Production now) {
+    void forgetCopy(Production now) {
         rescued = false;
         if (copied) {
             copied = false;

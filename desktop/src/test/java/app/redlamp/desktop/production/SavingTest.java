@@ -228,6 +228,43 @@ class SavingTest {
         assertThat(left).isEqualTo(1);
         assertThat(session.model.saved().get()).isEqualTo(Saved.YES);
         assertThat(onDisk(home.resolve("other/Second Rise"))).isEqualTo("Mill House");
+        assertThat(rescues().all()).as("nothing to rescue any more").isEmpty();
+    }
+
+    /** Where it cannot be saved elsewhere either, the question is asked again; and it waits for no long work. */
+    @Test
+    void whereItCannotBeSavedElsewhereItIsAskedAgain() throws IOException {
+        Session session = session();
+        takeAway();
+        session.client("Mill House");
+        all();
+        session.closing.mayLeave();
+        chosen = Optional.of(Files.writeString(home.resolve("a file"), "in the way"));
+        Question asked = session.closing.question().get();
+        session.closing.answered();
+        asked.answers().get(1).action().run();
+        chores.runAll();
+        assertThat(jobs.notice().get()).contains("choose another place");
+        assertThat(session.closing.question().get()).isNotNull();
+        assertThat(left).isZero();
+    }
+
+    /** A production that can only be looked at takes nothing in: the copy stays. */
+    @Test
+    void aCopyIsKeptAsLongAsItsProductionCanOnlyBeLookedAt() throws IOException {
+        folders.create(home, made("Second Rise")).close();
+        Path folder = home.resolve("Second Rise");
+        Production changed = made("Second Rise");
+        rescues().keep(changed.with(changed.brief().forClient("Mill House")), folder);
+        Files.delete(folder.resolve("log.jsonl"));
+        Files.createSymbolicLink(folder.resolve("log.jsonl"), home.resolve("theirs"));
+        Session session = new Session();
+        session.closing.offer();
+        all();
+        session.answer("rescue-take");
+        assertThat(session.model.readOnly()).isPresent();
+        assertThat(rescues().all()).hasSize(1);
+        assertThat(home.resolve("theirs")).doesNotExist();
     }
 
     @Test
@@ -312,7 +349,7 @@ class SavingTest {
         folders.create(home, made("Salt Mill")).close();
         session.client("Mill House");
         session.model.open(home.resolve("Salt Mill"));
-        work.runAll();
+        chores.runAll();
         assertThat(session.model.production().get().brief().title()).isEqualTo("Second Rise");
         all();
         assertThat(session.model.production().get().brief().title()).isEqualTo("Salt Mill");

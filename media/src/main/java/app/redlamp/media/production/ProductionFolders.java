@@ -10,16 +10,20 @@ import app.redlamp.media.calendar.PlanFiles;
 import app.redlamp.media.disk.Disk;
 import app.redlamp.media.disk.DiskSpace;
 import java.io.IOException;
+import java.nio.file.DirectoryIteratorException;
+import java.nio.file.DirectoryStream;
 import java.nio.file.FileAlreadyExistsException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.Clock;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 
 /** Productions in folders (docs/formats.md). */
 public final class ProductionFolders implements Productions {
-    private static final List<String> SUBFOLDERS = List.of("raw", "working", "ready", "tone", "script");
+    private static final String SCRIPT = ProductionDocument.SCRIPT;
+    private static final List<String> SUBFOLDERS = List.of("raw", "working", "ready", "tone", SCRIPT);
 
     private final Clock clock;
     private final Disk disk;
@@ -38,8 +42,42 @@ public final class ProductionFolders implements Productions {
     @Override
     public Held create(Path parent, Production production) throws IOException {
         Path folder = parent.resolve(folderName(production)).toAbsolutePath();
+        make(parent, folder);
+        HeldFolder held = hold(folder, production);
+        try {
+            held.log("created", Map.of("title", production.brief().title()));
+        } catch (IOException e) {
+            // It is saved: a line that is missing in its log does not unmake it.
+            return held;
+        }
+        return held;
+    }
+
+    private HeldFolder hold(Path folder, Production production) throws IOException {
+        HeldFolder held = null;
+        try {
+            for (String subfolder : SUBFOLDERS) {
+                Files.createDirectory(folder.resolve(subfolder));
+            }
+            held = HeldFolder.take(folder, new ProductionDocument(disk), production, clock);
+            held.save(production);
+            return held;
+        } catch (IOException e) {
+            if (held != null) {
+                held.close();
+            }
+            unmake(folder);
+            throw e;
+        }
+    }
+
+    private static void make(Path parent, Path folder) throws IOException {
         try {
             Files.createDirectories(parent);
+        } catch (IOException e) {
+            throw new IOException(parent + " is no folder (" + Reason.of(e) + "); choose another place", e);
+        }
+        try {
             Files.createDirectory(folder);
         } catch (FileAlreadyExistsException e) {
             throw new IOException(
@@ -47,18 +85,33 @@ public final class ProductionFolders implements Productions {
         } catch (IOException e) {
             throw new IOException(folder + " cannot be made (" + Reason.of(e) + "); choose another place for it", e);
         }
-        for (String subfolder : SUBFOLDERS) {
-            Files.createDirectory(folder.resolve(subfolder));
+    }
+
+    /** Takes back what could not be made whole: what we have just put there, and folders in which nothing else lies. */
+    private static void unmake(Path folder) {
+        if (Files.exists(folder.resolve(ProductionDocument.NAME))) {
+            return;
         }
-        HeldFolder held = HeldFolder.take(folder, new ProductionDocument(disk), production, clock);
+        List<Path> made = new ArrayList<>();
+        try (DirectoryStream<Path> texts = Files.newDirectoryStream(folder.resolve(SCRIPT), "text-*.txt")) {
+            texts.forEach(made::add);
+        } catch (IOException | DirectoryIteratorException e) {
+            // There was no room for it either.
+            made.clear();
+        }
+        SUBFOLDERS.forEach(subfolder -> made.add(folder.resolve(subfolder)));
+        made.add(folder.resolve(ProductionLock.NAME));
+        made.add(folder);
+        made.forEach(ProductionFolders::delete);
+    }
+
+    /** What something else lies in stays, and whoever tries again is told of it. */
+    private static boolean delete(Path path) {
         try {
-            held.save(production);
-            held.log("created", Map.of("title", production.brief().title()));
+            return Files.deleteIfExists(path);
         } catch (IOException e) {
-            held.close();
-            throw e;
+            return false;
         }
-        return held;
     }
 
     private static String folderName(Production production) throws IOException {

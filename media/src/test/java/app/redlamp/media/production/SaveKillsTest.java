@@ -91,6 +91,20 @@ public class SaveKillsTest {
         }
     }
 
+    /** What cannot be made leaves no folder behind that would be in the way of the next try. */
+    @Test
+    void aProductionThatCannotBeMadeIsTakenBack() throws IOException {
+        ProductionFolders failing = new ProductionFolders(CLOCK, FaultyDisk.failing(3, "No space left on device"));
+        assertThatThrownBy(() -> failing.create(home.resolve("new"), ProductionFoldersTest.full()))
+                .hasMessageContaining("the disk is full");
+        try (Held held = folders.create(home.resolve("new"), ProductionFoldersTest.full())) {
+            assertThat(held.production()).isEqualTo(ProductionFoldersTest.full());
+        }
+        assertThatThrownBy(() -> folders.create(Files.createFile(home.resolve("file")), ProductionFoldersTest.full()))
+                .hasMessageContaining("is no folder")
+                .hasMessageContaining("choose another place");
+    }
+
     private static Production telling(List<Block> blocks) {
         Production book = ProductionFoldersTest.full();
         return book.with(new Script(
