@@ -158,16 +158,24 @@ public final class ClosingModel {
                         new Question.Answer("rescue-later", strings.say("rescue.later"), () -> {}))));
     }
 
+    /** The production that was open last is open again already; any other is opened first. */
     private void takeBack(Rescues.Copy copy) {
-        open.open(copy.folder(), () -> {
-            open.takeBack(copy.production());
-            open.afterSaving(() -> {
-                // One that can only be looked at has not taken the changes in.
-                boolean taken = copy.production().equals(open.production().get());
-                if (taken && open.saved().get() == Saved.YES) {
-                    forget(copy);
-                }
-            });
+        Production now = open.production().get();
+        if (now != null && now.id().equals(copy.production().id())) {
+            putBack(copy);
+        } else {
+            open.open(copy.folder(), () -> putBack(copy));
+        }
+    }
+
+    private void putBack(Rescues.Copy copy) {
+        open.takeBack(copy.production());
+        open.afterSaving(() -> {
+            // One that can only be looked at has not taken the changes in.
+            boolean taken = copy.production().equals(open.production().get());
+            if (taken && open.saved().get() == Saved.YES) {
+                forget(copy);
+            }
         });
     }
 

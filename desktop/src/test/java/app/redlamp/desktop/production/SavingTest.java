@@ -315,6 +315,22 @@ class SavingTest {
         assertThat(onDisk(home.resolve("Second Rise"))).isEmpty();
     }
 
+    /** The next start opens the production itself, as it does with the one that was open last; then it offers the copy. */
+    @Test
+    void theOfferIsTakenIntoTheProductionThatIsOpen() throws IOException {
+        Session session = session();
+        Production now = session.model.production().get();
+        rescues().keep(now.with(now.brief().forClient("Nine Steps")), home.resolve("Second Rise"));
+        session.closing.offer();
+        all();
+        session.answer("rescue-take");
+        assertThat(onDisk(home.resolve("Second Rise"))).isEqualTo("Nine Steps");
+        assertThat(rescues().all()).isEmpty();
+        history.undo();
+        all();
+        assertThat(onDisk(home.resolve("Second Rise"))).isEmpty();
+    }
+
     @Test
     void anOfferCanWaitOrBeDiscarded() throws IOException {
         Session session = new Session();

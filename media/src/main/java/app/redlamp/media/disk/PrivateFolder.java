@@ -11,6 +11,7 @@ import java.nio.file.attribute.PosixFileAttributes;
 import java.nio.file.attribute.PosixFilePermission;
 import java.nio.file.attribute.PosixFilePermissions;
 import java.nio.file.attribute.UserPrincipal;
+import java.util.EnumSet;
 import java.util.Optional;
 import java.util.Set;
 
@@ -84,10 +85,13 @@ public final class PrivateFolder {
         if (!found.owner().equals(me(folder))) {
             throw new IOException("belongs to somebody else");
         }
-        if (close && !found.permissions().equals(MINE)) {
+        Set<PosixFilePermission> wanted = EnumSet.copyOf(found.permissions());
+        wanted.removeAll(OTHERS_WRITE);
+        if (close) {
             view.setPermissions(MINE);
-        } else if (!close && found.permissions().stream().anyMatch(OTHERS_WRITE::contains)) {
-            throw new IOException("may be written to by others");
+        } else if (!wanted.equals(found.permissions())) {
+            // Some systems let a user's group write to everything by default: what is ours is closed to it.
+            view.setPermissions(wanted);
         }
     }
 

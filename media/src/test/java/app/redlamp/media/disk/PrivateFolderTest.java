@@ -40,13 +40,25 @@ class PrivateFolderTest {
         assertThatThrownBy(() -> PrivateFolder.in(home, "codecs")).hasMessageContaining("is a link");
     }
 
-    /** Whoever may write to the folder above could lay another one in its place. */
+    /** Whoever may write to the folder above could lay another one in its place: where it is the user's own it is closed. */
     @Test
-    void aPlaceThatOthersMayWriteToIsRefused() throws IOException {
-        Path shared = Files.createDirectory(home.resolve("shared"));
-        Files.setPosixFilePermissions(shared, PosixFilePermissions.fromString("rwxrwxrwx"));
-        assertThatThrownBy(() -> PrivateFolder.in(shared, "codecs"))
-                .hasMessageContaining("may be written to by others");
+    void aPlaceOfTheUsersThatOthersMayWriteToIsClosedToThem() throws IOException {
+        Path shared = Files.createDirectory(home.resolve("redlamp"));
+        Files.setPosixFilePermissions(shared, PosixFilePermissions.fromString("rwxrwxr-x"));
+        PrivateFolder.in(shared, "codecs");
+        assertThat(permissions(shared)).isEqualTo("rwxr-xr-x");
+    }
+
+    /** The same of a folder above that belongs to somebody else. */
+    @Test
+    void aPlaceOfSomebodyElsesIsRefused() throws IOException {
+        Path theirs = Files.createDirectory(home.resolve("redlamp"));
+        Files.setPosixFilePermissions(theirs, PosixFilePermissions.fromString("rwxrwxrwx"));
+        if (given(theirs, 12_345)) {
+            assertThatThrownBy(() -> PrivateFolder.in(theirs, "codecs"))
+                    .hasMessageContaining("belongs to somebody else");
+        }
+        assertThat(theirs).isEmptyDirectory();
     }
 
     /** What belongs to somebody else is refused; only an administrator can make such a folder for the test. */
