@@ -14,7 +14,7 @@ public record ScriptText(List<Block> blocks) {
     public ScriptText {
         blocks = List.copyOf(blocks);
         if (blocks.stream().mapToLong(b -> b.text().length()).sum() > MOST_CHARACTERS) {
-            throw new IllegalArgumentException(TOO_LONG);
+            throw new IllegalArgumentException("the script " + TOO_LONG);
         }
     }
 

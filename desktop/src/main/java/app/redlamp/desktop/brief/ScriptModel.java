@@ -227,6 +227,11 @@ public final class ScriptModel {
     }
 
     private void change(String name, UnaryOperator<Script> change) {
-        open.edit(strings.say(name), p -> p.with(change.apply(p.script())));
+        try {
+            open.edit(strings.say(name), p -> p.with(change.apply(p.script())));
+        } catch (IllegalArgumentException e) {
+            // What cannot be changes nothing.
+            jobs.notify(String.valueOf(e.getMessage()));
+        }
     }
 }

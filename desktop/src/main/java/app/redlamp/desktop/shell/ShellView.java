@@ -4,9 +4,11 @@ import app.redlamp.desktop.look.ScaledPane;
 import app.redlamp.desktop.look.Strings;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import javafx.beans.value.ObservableValue;
 import javafx.scene.Node;
 import javafx.scene.Parent;
+import javafx.scene.Scene;
 import javafx.scene.control.ButtonBase;
 import javafx.scene.control.ComboBoxBase;
 import javafx.scene.control.MenuButton;
@@ -45,6 +47,9 @@ public final class ShellView {
     private final HeldCommand command = new HeldCommand();
     private final ObservableValue<String> input;
     private Runnable closing = () -> ask(null);
+    /** What had the focus before there was a question. */
+    private Optional<Node> before = Optional.empty();
+
     private int open;
 
     /**
@@ -80,9 +85,15 @@ public final class ShellView {
 
     /** Lays a question over the page; null takes it away. */
     public void ask(Question question) {
+        if (question != null && !asking()) {
+            before = Optional.ofNullable(root.getScene()).map(Scene::getFocusOwner);
+        }
         layers.getChildren().removeIf(QuestionSheet.class::isInstance);
         page.setDisable(question != null);
-        if (question != null) {
+        if (question == null) {
+            before.ifPresent(Node::requestFocus);
+            before = Optional.empty();
+        } else {
             sheet.setVisible(false);
             QuestionSheet asked = new QuestionSheet(question, closing);
             layers.getChildren().add(asked);

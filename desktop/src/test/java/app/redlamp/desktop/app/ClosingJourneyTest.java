@@ -71,6 +71,7 @@ class ClosingJourneyTest {
     void whatIsNotSavedIsAskedAboutAndTheKeyboardIsEnough(FxRobot robot) throws IOException {
         assertThat(mayLeave()).as("nothing is open").isTrue();
         Path production = unsaved(robot);
+        robot.interact(() -> robot.lookup("#desk-money").query().requestFocus());
         assertThat(mayLeave()).isFalse();
         window.settle();
         assertThat(Window.text(robot, ".question-heading")).isEqualTo("“Rain” is not saved");
@@ -88,6 +89,8 @@ class ClosingJourneyTest {
         window.push(robot, KeyCode.ESCAPE);
         assertThat(robot.lookup("#closing").tryQuery()).isEmpty();
         assertThat(window.left).isZero();
+        assertThat(Window.look(() -> window.wiring.scene().getFocusOwner().getId()))
+                .isEqualTo("desk-money");
         window.push(robot, KeyCode.T);
         assertThat(window.wiring.shell().theme().get())
                 .as("everything is within reach again")

@@ -8,6 +8,7 @@ import app.redlamp.core.plan.JobKind;
 import app.redlamp.core.plan.Production;
 import app.redlamp.core.plan.Remedy;
 import app.redlamp.core.script.Piece;
+import app.redlamp.core.script.ScriptText;
 import app.redlamp.core.script.SplitRule;
 import app.redlamp.core.spec.Asked;
 import app.redlamp.core.spec.Specification;
@@ -221,6 +222,20 @@ class BriefModelTest {
         assertThat(reading().verdict()).startsWith("26 min of book, 52 min in the booth, 1 evening. Done on ");
         assertThat(reading().help().get(0).title()).isEqualTo("2 names to decide how to say");
         assertThat(reading().cautions().get(0)).contains("Voices tire: at most 2 h");
+    }
+
+    /** More text than can be saved and opened again is refused when it is brought, in one line, and changes nothing. */
+    @Test
+    void moreTextThanCanBeKeptIsRefused() {
+        start(JobKind.AUDIOBOOK);
+        String half = "Rain fell on the bakery. ".repeat(200_000);
+        model.script().paste(half.repeat(2), false);
+        assertThat(jobs.notice().get()).isEqualTo("the pasted text " + ScriptText.TOO_LONG);
+        assertThat(production().script().text().size()).isZero();
+        model.script().paste(half, false);
+        model.script().paste(half, true);
+        assertThat(jobs.notice().get()).isEqualTo("the script " + ScriptText.TOO_LONG);
+        assertThat(production().script().text().size()).isEqualTo(1);
     }
 
     private void book2() {
