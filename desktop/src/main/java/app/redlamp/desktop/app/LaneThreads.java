@@ -21,11 +21,14 @@ final class LaneThreads {
     }
 
     /**
-     * Waits until all is done that was begun, and not for ever: a disk may not answer.
+     * Waits until all is done that was begun, and not for ever: a disk may not answer. Does nothing the second time.
      *
      * @param last done by the thread that saves, after everything else that it has to save
      */
     void end(Runnable last) {
+        if (saver.isShutdown()) {
+            return;
+        }
         saver.execute(last);
         List<ExecutorService> all = List.of(saver, workers, chores);
         all.forEach(ExecutorService::shutdown);
