@@ -21,6 +21,7 @@ import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.pdmodel.PDPage;
 import org.apache.pdfbox.pdmodel.common.PDStream;
 import org.apache.pdfbox.pdmodel.encryption.InvalidPasswordException;
+import org.apache.pdfbox.pdmodel.font.FontMappers;
 import org.apache.pdfbox.text.PDFTextStripper;
 
 /** PDF documents, page by page. Numbers of pages and lines that stand at the head or foot of most pages are left out. */
@@ -31,6 +32,10 @@ final class PdfScript {
     private static final int BUFFER = 1 << 16;
     private static final String PARAGRAPH = "\u0001";
     private static final String LINE = "\u0002";
+
+    static {
+        FontMappers.set(new OneFont());
+    }
 
     private final PDDocument document;
     private final Progress progress;

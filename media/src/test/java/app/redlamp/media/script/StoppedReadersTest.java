@@ -144,7 +144,7 @@ class StoppedReadersTest {
     @Test
     void longListsInMarkdown() throws IOException {
         Path cues = Files.writeString(folder.resolve("cues.md"), lines(10_000, n -> n + ". Cue " + n));
-        assertThat(scripts.read(cues, Progress.NONE).blocks())
+        assertThat(new ScriptFiles().read(cues, Progress.NONE).blocks())
                 .hasSize(10_000)
                 .last()
                 .extracting(b -> b.text())
@@ -213,8 +213,9 @@ class StoppedReadersTest {
         Path pdf =
                 Documents.pdf(folder.resolve("two.pdf"), List.of(List.of("Chapter One", "", "Rain."), List.of("Sun.")));
         ScriptText here = DocumentReaders.read(pdf, Progress.NONE);
-        assertThat(scripts.read(pdf, Progress.NONE)).isEqualTo(here);
+        ScriptFiles patient = new ScriptFiles();
+        assertThat(patient.read(pdf, Progress.NONE)).isEqualTo(here);
         Path markdown = Files.writeString(folder.resolve("a.md"), "# “Über” − 雨\n\nText with *stress*.\n");
-        assertThat(scripts.read(markdown, Progress.NONE)).isEqualTo(DocumentReaders.read(markdown, Progress.NONE));
+        assertThat(patient.read(markdown, Progress.NONE)).isEqualTo(DocumentReaders.read(markdown, Progress.NONE));
     }
 }
