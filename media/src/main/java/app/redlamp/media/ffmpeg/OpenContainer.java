@@ -68,8 +68,20 @@ final class OpenContainer implements AutoCloseable {
     static OpenContainer of(Path path, Progress progress) throws IOException {
         Ffmpeg.load();
         TagBudget.check(path);
-        AVFormatContext context = avformat_alloc_context();
+        // There are few places for callbacks: whoever does not get a container open gives its place back.
         Watch watch = new Watch(progress);
+        try {
+            OpenContainer opened = new OpenContainer(open(path, watch), watch);
+            watch.opened = true;
+            return opened;
+        } catch (IOException | RuntimeException e) {
+            watch.close();
+            throw e;
+        }
+    }
+
+    private static AVFormatContext open(Path path, Watch watch) throws IOException {
+        AVFormatContext context = avformat_alloc_context();
         context.interrupt_callback().callback(watch);
         AVDictionary options = new AVDictionary(null);
         for (Map.Entry<String, String> option : Options.ALL.entrySet()) {
@@ -78,18 +90,17 @@ final class OpenContainer implements AutoCloseable {
         int opened = avformat_open_input(context, Ffmpeg.url(path), null, options);
         av_dict_free(options);
         if (opened < 0) {
-            progress.check();
+            watch.progress.check();
             throw watch.tooLate() ? endless() : ReadFault.notAudio();
         }
         boolean sound = context.probe_score() >= LEAST_PROBE_SCORE
                 && avformat_find_stream_info(context, (PointerPointer<?>) null) >= 0;
         if (!sound || watch.tooLate()) {
             avformat_close_input(context);
-            progress.check();
+            watch.progress.check();
             throw watch.tooLate() ? endless() : ReadFault.notAudio();
         }
-        watch.opened = true;
-        return new OpenContainer(context, watch);
+        return context;
     }
 
     private static ReadFault endless() {

@@ -165,9 +165,17 @@ class TagBudgetTest {
         }
     }
 
+    /** Places for being asked are few and are given back: after many that could not be opened one can still be stopped. */
     @Test
     void openingCanBeCancelled() throws IOException {
+        Path words = Files.writeString(folder.resolve("words.mp3"), "no sound ".repeat(1000));
+        for (int i = 0; i < 40; i++) {
+            assertThatThrownBy(() -> AudioFiles.open(words, Progress.NONE)).isInstanceOf(ReadFault.class);
+        }
         Path file = written("plain2.mp3", mp3);
+        for (int i = 0; i < 40; i++) {
+            AudioFiles.open(file, Progress.NONE).source().close();
+        }
         Progress cancelled = new Progress() {
             @Override
             public void at(double share) {}
