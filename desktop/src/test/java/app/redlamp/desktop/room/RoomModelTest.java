@@ -292,6 +292,20 @@ class RoomModelTest {
         assertThat(study.week().orElseThrow().shares().get(last).dbA()).isCloseTo(quiet + group.overDb(), within(0.01));
     }
 
+    /** A material of one's own that is broken is named on the rail and among the cautions, as long as it is. */
+    @Test
+    void aBrokenMaterialIsNamed() throws IOException {
+        Path own = Files.createDirectories(home.resolve("broken/materials"));
+        Files.writeString(own.resolve("duvet.json"), "{\"format\": 1,, }");
+        RoomShelf broken = new RoomShelf(home.resolve("broken"));
+        ShelfModel shown = new ShelfModel(broken, jobs, strings);
+        assertThat(jobs.notice().get()).contains("materials/duvet.json: line 1", "counts as not there");
+        assertThat(shown.faults()).singleElement().asString().contains("materials/duvet.json");
+        assertThat(broken.material("duvet")).as("nothing stands in for it").isEmpty();
+        Files.delete(own.resolve("duvet.json"));
+        assertThat(new RoomShelf(home.resolve("broken")).material("duvet")).isPresent();
+    }
+
     @Test
     void anEditedMaterialIsKeptInTheLibrary() {
         add("box-room");
