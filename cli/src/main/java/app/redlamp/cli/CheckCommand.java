@@ -1,14 +1,14 @@
 package app.redlamp.cli;
 
-import app.redlamp.core.analysis.Finding;
-import app.redlamp.core.analysis.Report;
+import app.redlamp.core.delivery.spec.Judge;
+import app.redlamp.core.delivery.spec.Judgement;
+import app.redlamp.core.delivery.spec.SetJudge;
+import app.redlamp.core.delivery.spec.Specification;
+import app.redlamp.core.delivery.spec.Verdict;
+import app.redlamp.core.measure.analysis.Finding;
+import app.redlamp.core.measure.analysis.Report;
 import app.redlamp.core.port.Recordings;
 import app.redlamp.core.port.Sheets;
-import app.redlamp.core.spec.Judge;
-import app.redlamp.core.spec.Judgement;
-import app.redlamp.core.spec.SetJudge;
-import app.redlamp.core.spec.Specification;
-import app.redlamp.core.spec.Verdict;
 import app.redlamp.core.text.DeliverySheet;
 import app.redlamp.core.text.Wording;
 import java.io.IOException;

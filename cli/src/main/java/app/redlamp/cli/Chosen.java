@@ -1,7 +1,7 @@
 package app.redlamp.cli;
 
+import app.redlamp.core.delivery.spec.Specification;
 import app.redlamp.core.port.Specifications;
-import app.redlamp.core.spec.Specification;
 import java.util.stream.Collectors;
 import picocli.CommandLine.Mixin;
 import picocli.CommandLine.Option;

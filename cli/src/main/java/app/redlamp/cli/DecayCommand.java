@@ -1,12 +1,12 @@
 package app.redlamp.cli;
 
-import app.redlamp.core.decay.BandDecay;
-import app.redlamp.core.decay.Clap;
-import app.redlamp.core.decay.EarlyEcho;
+import app.redlamp.core.acoustics.decay.BandDecay;
+import app.redlamp.core.acoustics.decay.Clap;
+import app.redlamp.core.acoustics.decay.EarlyEcho;
+import app.redlamp.core.acoustics.room.Air;
+import app.redlamp.core.acoustics.room.SixBands;
 import app.redlamp.core.port.Listening;
 import app.redlamp.core.port.Progress;
-import app.redlamp.core.room.Air;
-import app.redlamp.core.room.SixBands;
 import app.redlamp.core.text.ClapWording;
 import app.redlamp.core.text.Lengths;
 import java.io.IOException;

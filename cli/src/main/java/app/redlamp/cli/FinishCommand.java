@@ -1,14 +1,14 @@
 package app.redlamp.cli;
 
-import app.redlamp.core.analysis.Report;
-import app.redlamp.core.finish.FinishOutcome;
-import app.redlamp.core.finish.Forecast;
-import app.redlamp.core.finish.Obstacle;
+import app.redlamp.core.delivery.finish.FinishOutcome;
+import app.redlamp.core.delivery.finish.Forecast;
+import app.redlamp.core.delivery.finish.Obstacle;
+import app.redlamp.core.delivery.spec.Judge;
+import app.redlamp.core.delivery.spec.Specification;
+import app.redlamp.core.measure.analysis.Report;
 import app.redlamp.core.port.Finishing;
 import app.redlamp.core.port.Progress;
 import app.redlamp.core.port.Recordings;
-import app.redlamp.core.spec.Judge;
-import app.redlamp.core.spec.Specification;
 import app.redlamp.core.text.Reason;
 import app.redlamp.core.text.Wording;
 import java.io.IOException;

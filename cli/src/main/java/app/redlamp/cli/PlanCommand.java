@@ -1,11 +1,11 @@
 package app.redlamp.cli;
 
-import app.redlamp.core.plan.DiskRoom;
-import app.redlamp.core.plan.PieceTime;
-import app.redlamp.core.plan.ProductionPlan;
-import app.redlamp.core.plan.Remedies;
-import app.redlamp.core.plan.Session;
-import app.redlamp.core.plan.TakeFinder;
+import app.redlamp.core.planning.plan.DiskRoom;
+import app.redlamp.core.planning.plan.PieceTime;
+import app.redlamp.core.planning.plan.ProductionPlan;
+import app.redlamp.core.planning.plan.Remedies;
+import app.redlamp.core.planning.plan.Session;
+import app.redlamp.core.planning.plan.TakeFinder;
 import app.redlamp.core.port.Productions;
 import app.redlamp.core.text.PlanWording;
 import java.io.IOException;

@@ -1,12 +1,12 @@
 package app.redlamp.cli;
 
-import app.redlamp.core.plan.PieceTime;
-import app.redlamp.core.plan.ProductionPlan;
-import app.redlamp.core.plan.Remedy;
-import app.redlamp.core.plan.Schedule;
-import app.redlamp.core.plan.Session;
+import app.redlamp.core.planning.plan.PieceTime;
+import app.redlamp.core.planning.plan.ProductionPlan;
+import app.redlamp.core.planning.plan.Remedy;
+import app.redlamp.core.planning.plan.Schedule;
+import app.redlamp.core.planning.plan.Session;
+import app.redlamp.core.planning.script.Count;
 import app.redlamp.core.port.Productions;
-import app.redlamp.core.script.Count;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;

@@ -1,15 +1,15 @@
 package app.redlamp.cli;
 
-import app.redlamp.core.outside.WeekNoise;
-import app.redlamp.core.outside.WhatIf;
+import app.redlamp.core.acoustics.outside.WeekNoise;
+import app.redlamp.core.acoustics.outside.WhatIf;
+import app.redlamp.core.acoustics.room.Boominess;
+import app.redlamp.core.acoustics.room.SixBands;
+import app.redlamp.core.acoustics.spot.Spot;
+import app.redlamp.core.acoustics.spot.Step;
+import app.redlamp.core.acoustics.spot.Study;
+import app.redlamp.core.acoustics.spot.Treatment;
+import app.redlamp.core.acoustics.spot.Wanted;
 import app.redlamp.core.port.Rooms;
-import app.redlamp.core.room.Boominess;
-import app.redlamp.core.room.SixBands;
-import app.redlamp.core.spot.Spot;
-import app.redlamp.core.spot.Step;
-import app.redlamp.core.spot.Study;
-import app.redlamp.core.spot.Treatment;
-import app.redlamp.core.spot.Wanted;
 import app.redlamp.core.text.Lengths;
 import app.redlamp.core.text.RoomWording;
 import java.io.IOException;

@@ -1,10 +1,10 @@
 package app.redlamp.cli;
 
-import app.redlamp.core.room.Boom;
-import app.redlamp.core.room.Reflection;
-import app.redlamp.core.room.SixBands;
-import app.redlamp.core.spot.Step;
-import app.redlamp.core.spot.Study;
+import app.redlamp.core.acoustics.room.Boom;
+import app.redlamp.core.acoustics.room.Reflection;
+import app.redlamp.core.acoustics.room.SixBands;
+import app.redlamp.core.acoustics.spot.Step;
+import app.redlamp.core.acoustics.spot.Study;
 import app.redlamp.core.text.RoomWording;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;

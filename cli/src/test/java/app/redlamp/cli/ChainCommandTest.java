@@ -4,8 +4,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import app.redlamp.core.chain.Position;
-import app.redlamp.core.kit.Kit;
-import app.redlamp.core.kit.Parts;
+import app.redlamp.core.chain.kit.Kit;
+import app.redlamp.core.chain.kit.Parts;
 import app.redlamp.media.kit.KitShelf;
 import app.redlamp.media.room.RoomShelf;
 import com.fasterxml.jackson.databind.JsonNode;

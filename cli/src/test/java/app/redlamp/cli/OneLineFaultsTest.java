@@ -2,7 +2,7 @@ package app.redlamp.cli;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import app.redlamp.core.room.SixBands;
+import app.redlamp.core.acoustics.room.SixBands;
 import app.redlamp.core.signal.Signals;
 import app.redlamp.media.demo.DemoProduction;
 import app.redlamp.media.room.RoomShelf;

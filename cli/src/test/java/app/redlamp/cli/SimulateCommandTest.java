@@ -3,7 +3,7 @@ package app.redlamp.cli;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
-import app.redlamp.core.kit.Parts;
+import app.redlamp.core.chain.kit.Parts;
 import app.redlamp.media.kit.KitShelf;
 import com.fasterxml.jackson.databind.JsonNode;
 import java.io.IOException;

@@ -1,12 +1,12 @@
 package app.redlamp.media;
 
-import app.redlamp.core.script.Count;
-import app.redlamp.core.script.Counter;
-import app.redlamp.core.script.MentionFinder;
-import app.redlamp.core.script.Piece;
-import app.redlamp.core.script.PlainText;
-import app.redlamp.core.script.ScriptText;
-import app.redlamp.core.script.Splitter;
+import app.redlamp.core.planning.script.Count;
+import app.redlamp.core.planning.script.Counter;
+import app.redlamp.core.planning.script.MentionFinder;
+import app.redlamp.core.planning.script.Piece;
+import app.redlamp.core.planning.script.PlainText;
+import app.redlamp.core.planning.script.ScriptText;
+import app.redlamp.core.planning.script.Splitter;
 import app.redlamp.media.demo.DemoProduction;
 import java.io.IOException;
 import java.io.InputStream;

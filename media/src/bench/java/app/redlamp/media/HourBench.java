@@ -1,9 +1,9 @@
 package app.redlamp.media;
 
-import app.redlamp.core.analysis.RecordingAnalyzer;
-import app.redlamp.core.analysis.HighPassed;
-import app.redlamp.core.finish.LimitedSource;
-import app.redlamp.core.finish.TonedSource;
+import app.redlamp.core.measure.analysis.RecordingAnalyzer;
+import app.redlamp.core.measure.analysis.HighPassed;
+import app.redlamp.core.delivery.finish.LimitedSource;
+import app.redlamp.core.delivery.finish.TonedSource;
 import app.redlamp.core.signal.AudioInfo;
 import app.redlamp.core.signal.AudioSource;
 import app.redlamp.core.signal.Signals;

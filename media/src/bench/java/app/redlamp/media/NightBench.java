@@ -1,6 +1,6 @@
 package app.redlamp.media;
 
-import app.redlamp.core.diary.Diary;
+import app.redlamp.core.acoustics.diary.Diary;
 import app.redlamp.core.port.Progress;
 import app.redlamp.media.wav.WavWriter;
 import java.io.IOException;

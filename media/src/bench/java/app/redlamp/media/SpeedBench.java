@@ -1,8 +1,8 @@
 package app.redlamp.media;
 
-import app.redlamp.core.analysis.RecordingAnalyzer;
-import app.redlamp.core.analysis.Report;
-import app.redlamp.core.finish.LimitedSource;
+import app.redlamp.core.measure.analysis.RecordingAnalyzer;
+import app.redlamp.core.measure.analysis.Report;
+import app.redlamp.core.delivery.finish.LimitedSource;
 import app.redlamp.core.signal.AudioInfo;
 import app.redlamp.core.signal.AudioSource;
 import app.redlamp.core.signal.Signals;

@@ -1,9 +1,9 @@
 package app.redlamp.media;
 
-import app.redlamp.core.decay.Clap;
-import app.redlamp.core.decay.ClapMeter;
-import app.redlamp.core.diary.Diary;
-import app.redlamp.core.diary.DiaryMeter;
+import app.redlamp.core.acoustics.decay.Clap;
+import app.redlamp.core.acoustics.decay.ClapMeter;
+import app.redlamp.core.acoustics.diary.Diary;
+import app.redlamp.core.acoustics.diary.DiaryMeter;
 import app.redlamp.core.port.Listening;
 import app.redlamp.core.port.Progress;
 import app.redlamp.core.signal.AudioSource;

@@ -1,7 +1,7 @@
 package app.redlamp.media;
 
-import app.redlamp.core.analysis.RecordingAnalyzer;
-import app.redlamp.core.analysis.Report;
+import app.redlamp.core.measure.analysis.RecordingAnalyzer;
+import app.redlamp.core.measure.analysis.Report;
 import app.redlamp.core.port.Progress;
 import app.redlamp.core.port.Recordings;
 import app.redlamp.core.signal.AudioSource;

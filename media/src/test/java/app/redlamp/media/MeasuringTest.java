@@ -3,9 +3,9 @@ package app.redlamp.media;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
-import app.redlamp.core.analysis.RecordingAnalyzer;
-import app.redlamp.core.analysis.Report;
-import app.redlamp.core.finish.LimitedSource;
+import app.redlamp.core.delivery.finish.LimitedSource;
+import app.redlamp.core.measure.analysis.RecordingAnalyzer;
+import app.redlamp.core.measure.analysis.Report;
 import app.redlamp.core.signal.AudioInfo;
 import app.redlamp.core.signal.Signals;
 import app.redlamp.media.ffmpeg.LoudnessOracle;

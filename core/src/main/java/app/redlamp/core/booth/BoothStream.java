@@ -1,7 +1,7 @@
 package app.redlamp.core.booth;
 
+import app.redlamp.core.acoustics.room.Pattern;
 import app.redlamp.core.chain.Effort;
-import app.redlamp.core.room.Pattern;
 import app.redlamp.core.signal.AudioSource;
 import app.redlamp.core.signal.Convolver;
 import java.util.ArrayList;

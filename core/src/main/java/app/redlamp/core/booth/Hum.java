@@ -1,6 +1,6 @@
 package app.redlamp.core.booth;
 
-import app.redlamp.core.outside.OctaveLevels;
+import app.redlamp.core.acoustics.outside.OctaveLevels;
 import app.redlamp.core.signal.Biquad;
 
 /** Harmonics of the mains up to the octave of 500 Hz, so strong that each octave has its level. */

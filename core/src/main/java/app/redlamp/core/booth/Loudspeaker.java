@@ -1,8 +1,8 @@
 package app.redlamp.core.booth;
 
+import app.redlamp.core.acoustics.room.Air;
+import app.redlamp.core.acoustics.room.Pattern;
 import app.redlamp.core.chain.Volts;
-import app.redlamp.core.room.Air;
-import app.redlamp.core.room.Pattern;
 import app.redlamp.core.signal.Biquad;
 import app.redlamp.core.signal.BiquadFilter;
 

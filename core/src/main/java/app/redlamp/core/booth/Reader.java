@@ -3,7 +3,7 @@ package app.redlamp.core.booth;
 import app.redlamp.core.chain.Effort;
 import app.redlamp.core.chain.Voice;
 import app.redlamp.core.chain.Volts;
-import app.redlamp.core.placement.Breath;
+import app.redlamp.core.chain.placement.Breath;
 import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.List;

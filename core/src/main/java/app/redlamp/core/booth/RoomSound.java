@@ -1,7 +1,7 @@
 package app.redlamp.core.booth;
 
+import app.redlamp.core.acoustics.outside.OctaveLevels;
 import app.redlamp.core.chain.Volts;
-import app.redlamp.core.outside.OctaveLevels;
 import app.redlamp.core.signal.Convolver;
 import app.redlamp.core.signal.MinimumPhase;
 import java.util.Arrays;

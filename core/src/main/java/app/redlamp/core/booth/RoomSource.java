@@ -1,7 +1,7 @@
 package app.redlamp.core.booth;
 
-import app.redlamp.core.outside.Hours;
-import app.redlamp.core.outside.OctaveLevels;
+import app.redlamp.core.acoustics.outside.Hours;
+import app.redlamp.core.acoustics.outside.OctaveLevels;
 import java.util.List;
 
 /**

@@ -1,14 +1,14 @@
 package app.redlamp.core.booth;
 
+import app.redlamp.core.acoustics.outside.Hours;
+import app.redlamp.core.acoustics.outside.OctaveLevels;
+import app.redlamp.core.acoustics.outside.OutsideSource;
+import app.redlamp.core.acoustics.outside.Timbre;
+import app.redlamp.core.acoustics.outside.WeekNoise;
+import app.redlamp.core.acoustics.room.Reflection;
+import app.redlamp.core.acoustics.room.SixBands;
+import app.redlamp.core.acoustics.spot.Study;
 import app.redlamp.core.chain.Noise;
-import app.redlamp.core.outside.Hours;
-import app.redlamp.core.outside.OctaveLevels;
-import app.redlamp.core.outside.OutsideSource;
-import app.redlamp.core.outside.Timbre;
-import app.redlamp.core.outside.WeekNoise;
-import app.redlamp.core.room.Reflection;
-import app.redlamp.core.room.SixBands;
-import app.redlamp.core.spot.Study;
 import java.util.ArrayList;
 import java.util.List;
 

@@ -1,6 +1,6 @@
 package app.redlamp.core.booth;
 
-import app.redlamp.core.loudness.ActiveSpeechMeter;
+import app.redlamp.core.measure.loudness.ActiveSpeechMeter;
 
 /** Speech by the millisecond: enough to know its level and its peaks, and what becomes of them where syllables are turned up or down. */
 final class Syllables {

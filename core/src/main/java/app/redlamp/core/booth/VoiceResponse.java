@@ -1,15 +1,15 @@
 package app.redlamp.core.booth;
 
+import app.redlamp.core.acoustics.room.Air;
+import app.redlamp.core.acoustics.room.DirectSound;
+import app.redlamp.core.acoustics.room.Mouth;
+import app.redlamp.core.acoustics.room.Pattern;
+import app.redlamp.core.acoustics.room.Reflection;
+import app.redlamp.core.acoustics.room.SixBands;
 import app.redlamp.core.chain.Capsule;
 import app.redlamp.core.chain.Position;
-import app.redlamp.core.placement.Bleed;
-import app.redlamp.core.placement.OffAxis;
-import app.redlamp.core.room.Air;
-import app.redlamp.core.room.DirectSound;
-import app.redlamp.core.room.Mouth;
-import app.redlamp.core.room.Pattern;
-import app.redlamp.core.room.Reflection;
-import app.redlamp.core.room.SixBands;
+import app.redlamp.core.chain.placement.Bleed;
+import app.redlamp.core.chain.placement.OffAxis;
 import app.redlamp.core.signal.Fourier;
 import app.redlamp.core.signal.MinimumPhase;
 import java.util.SplittableRandom;

@@ -1,5 +1,6 @@
 package app.redlamp.core.booth;
 
+import app.redlamp.core.acoustics.outside.Timbre;
 import app.redlamp.core.chain.Capsule;
 import app.redlamp.core.chain.Chain;
 import app.redlamp.core.chain.Node;
@@ -7,7 +8,6 @@ import app.redlamp.core.chain.Noise;
 import app.redlamp.core.chain.SignalPath;
 import app.redlamp.core.chain.Source;
 import app.redlamp.core.chain.Volts;
-import app.redlamp.core.outside.Timbre;
 import app.redlamp.core.signal.Convolver;
 import app.redlamp.core.signal.MinimumPhase;
 import java.util.Map;

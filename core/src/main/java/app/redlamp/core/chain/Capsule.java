@@ -1,6 +1,6 @@
 package app.redlamp.core.chain;
 
-import app.redlamp.core.room.Pattern;
+import app.redlamp.core.acoustics.room.Pattern;
 import java.util.OptionalDouble;
 
 /**

@@ -1,7 +1,7 @@
 package app.redlamp.core.chain;
 
-import app.redlamp.core.outside.OctaveLevels;
-import app.redlamp.core.outside.Timbre;
+import app.redlamp.core.acoustics.outside.OctaveLevels;
+import app.redlamp.core.acoustics.outside.Timbre;
 
 /**
  * What lies between microphone and preamp.

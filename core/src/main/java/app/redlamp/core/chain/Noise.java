@@ -1,6 +1,6 @@
 package app.redlamp.core.chain;
 
-import app.redlamp.core.outside.OctaveLevels;
+import app.redlamp.core.acoustics.outside.OctaveLevels;
 import app.redlamp.core.signal.AWeighting;
 
 /**

@@ -1,7 +1,7 @@
 package app.redlamp.core.chain;
 
-import app.redlamp.core.room.Mouth;
-import app.redlamp.core.room.Pattern;
+import app.redlamp.core.acoustics.room.Mouth;
+import app.redlamp.core.acoustics.room.Pattern;
 
 /**
  * Where the microphone stands to the mouth.

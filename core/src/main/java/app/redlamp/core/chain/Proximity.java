@@ -1,7 +1,7 @@
 package app.redlamp.core.chain;
 
-import app.redlamp.core.room.Air;
-import app.redlamp.core.room.Pattern;
+import app.redlamp.core.acoustics.room.Air;
+import app.redlamp.core.acoustics.room.Pattern;
 
 /**
  * How much bass a directional microphone adds close to a small source: |A + B cos θ (1 + 1/(jkr))| against the same far away.

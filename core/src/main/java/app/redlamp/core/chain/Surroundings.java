@@ -1,9 +1,9 @@
 package app.redlamp.core.chain;
 
-import app.redlamp.core.outside.Timbre;
-import app.redlamp.core.room.DirectSound;
-import app.redlamp.core.room.Mouth;
-import app.redlamp.core.room.Pattern;
+import app.redlamp.core.acoustics.outside.Timbre;
+import app.redlamp.core.acoustics.room.DirectSound;
+import app.redlamp.core.acoustics.room.Mouth;
+import app.redlamp.core.acoustics.room.Pattern;
 
 /**
  * The room as the microphone meets it.

@@ -1,7 +1,7 @@
 package app.redlamp.core.port;
 
-import app.redlamp.core.kit.Gear;
-import app.redlamp.core.kit.Kit;
+import app.redlamp.core.chain.kit.Gear;
+import app.redlamp.core.chain.kit.Kit;
 import java.io.IOException;
 import java.nio.file.Path;
 import java.util.List;

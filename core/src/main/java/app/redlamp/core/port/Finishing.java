@@ -1,8 +1,8 @@
 package app.redlamp.core.port;
 
-import app.redlamp.core.analysis.Report;
-import app.redlamp.core.finish.FinishOutcome;
-import app.redlamp.core.spec.Specification;
+import app.redlamp.core.delivery.finish.FinishOutcome;
+import app.redlamp.core.delivery.spec.Specification;
+import app.redlamp.core.measure.analysis.Report;
 import java.io.IOException;
 import java.nio.file.Path;
 import java.util.List;

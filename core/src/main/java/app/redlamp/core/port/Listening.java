@@ -1,7 +1,7 @@
 package app.redlamp.core.port;
 
-import app.redlamp.core.decay.Clap;
-import app.redlamp.core.diary.Diary;
+import app.redlamp.core.acoustics.decay.Clap;
+import app.redlamp.core.acoustics.diary.Diary;
 import java.io.IOException;
 import java.nio.file.Path;
 

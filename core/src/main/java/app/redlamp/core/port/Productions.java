@@ -1,8 +1,8 @@
 package app.redlamp.core.port;
 
-import app.redlamp.core.plan.Production;
-import app.redlamp.core.plan.ProductionPlan;
-import app.redlamp.core.plan.TakeFinder;
+import app.redlamp.core.planning.plan.Production;
+import app.redlamp.core.planning.plan.ProductionPlan;
+import app.redlamp.core.planning.plan.TakeFinder;
 import java.io.IOException;
 import java.nio.file.Path;
 import java.util.List;

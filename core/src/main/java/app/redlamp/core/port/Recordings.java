@@ -1,6 +1,6 @@
 package app.redlamp.core.port;
 
-import app.redlamp.core.analysis.Report;
+import app.redlamp.core.measure.analysis.Report;
 import java.io.IOException;
 import java.nio.file.Path;
 

@@ -1,6 +1,6 @@
 package app.redlamp.core.port;
 
-import app.redlamp.core.plan.Production;
+import app.redlamp.core.planning.plan.Production;
 import java.io.IOException;
 import java.nio.file.Path;
 import java.time.Instant;

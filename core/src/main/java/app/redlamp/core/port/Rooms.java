@@ -1,7 +1,7 @@
 package app.redlamp.core.port;
 
-import app.redlamp.core.room.Material;
-import app.redlamp.core.spot.Spot;
+import app.redlamp.core.acoustics.room.Material;
+import app.redlamp.core.acoustics.spot.Spot;
 import java.io.IOException;
 import java.nio.file.Path;
 import java.util.List;

@@ -1,6 +1,6 @@
 package app.redlamp.core.port;
 
-import app.redlamp.core.script.ScriptText;
+import app.redlamp.core.planning.script.ScriptText;
 import java.io.IOException;
 import java.nio.file.Path;
 

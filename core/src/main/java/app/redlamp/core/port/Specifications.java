@@ -1,6 +1,6 @@
 package app.redlamp.core.port;
 
-import app.redlamp.core.spec.Specification;
+import app.redlamp.core.delivery.spec.Specification;
 import java.io.IOException;
 import java.util.List;
 import java.util.Optional;

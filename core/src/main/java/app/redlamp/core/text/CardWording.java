@@ -1,8 +1,8 @@
 package app.redlamp.core.text;
 
-import app.redlamp.core.card.GainCard;
-import app.redlamp.core.card.Moved;
 import app.redlamp.core.chain.Position;
+import app.redlamp.core.setting.card.GainCard;
+import app.redlamp.core.setting.card.Moved;
 import app.redlamp.core.signal.OctaveBands;
 import java.time.format.DateTimeFormatter;
 import java.time.format.FormatStyle;

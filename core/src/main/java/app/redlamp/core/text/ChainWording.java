@@ -1,5 +1,6 @@
 package app.redlamp.core.text;
 
+import app.redlamp.core.acoustics.room.Pattern;
 import app.redlamp.core.chain.Chain;
 import app.redlamp.core.chain.Effort;
 import app.redlamp.core.chain.GainFit;
@@ -8,8 +9,7 @@ import app.redlamp.core.chain.Preamp;
 import app.redlamp.core.chain.SignalPath;
 import app.redlamp.core.chain.Source;
 import app.redlamp.core.chain.Voice;
-import app.redlamp.core.kit.Need;
-import app.redlamp.core.room.Pattern;
+import app.redlamp.core.chain.kit.Need;
 import java.util.OptionalDouble;
 
 /** Says in sentences what happens on the way from mouth to file, for the screen and the command line alike. */

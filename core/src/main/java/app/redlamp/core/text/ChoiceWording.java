@@ -1,12 +1,12 @@
 package app.redlamp.core.text;
 
-import app.redlamp.core.choose.Candidate;
-import app.redlamp.core.choose.Purchase;
-import app.redlamp.core.choose.School;
-import app.redlamp.core.choose.Shopping;
-import app.redlamp.core.choose.Upgrade;
-import app.redlamp.core.kit.Microphone;
-import app.redlamp.core.kit.Need;
+import app.redlamp.core.chain.choose.Candidate;
+import app.redlamp.core.chain.choose.Purchase;
+import app.redlamp.core.chain.choose.School;
+import app.redlamp.core.chain.choose.Shopping;
+import app.redlamp.core.chain.choose.Upgrade;
+import app.redlamp.core.chain.kit.Microphone;
+import app.redlamp.core.chain.kit.Need;
 import java.util.OptionalDouble;
 
 /** Says which kit is for a job, what each school would take, and what to buy. */

@@ -1,16 +1,16 @@
 package app.redlamp.core.text;
 
-import app.redlamp.core.compare.Comparison;
-import app.redlamp.core.decay.BandDecay;
-import app.redlamp.core.decay.Clap;
-import app.redlamp.core.decay.EarlyEcho;
-import app.redlamp.core.decay.Flutter;
-import app.redlamp.core.diary.Diary;
-import app.redlamp.core.diary.NoiseGroup;
-import app.redlamp.core.room.Face;
-import app.redlamp.core.room.Reflection;
-import app.redlamp.core.room.Room;
-import app.redlamp.core.room.Space;
+import app.redlamp.core.acoustics.decay.BandDecay;
+import app.redlamp.core.acoustics.decay.Clap;
+import app.redlamp.core.acoustics.decay.EarlyEcho;
+import app.redlamp.core.acoustics.decay.Flutter;
+import app.redlamp.core.acoustics.diary.Diary;
+import app.redlamp.core.acoustics.diary.NoiseGroup;
+import app.redlamp.core.acoustics.room.Face;
+import app.redlamp.core.acoustics.room.Reflection;
+import app.redlamp.core.acoustics.room.Room;
+import app.redlamp.core.acoustics.room.Space;
+import app.redlamp.core.chain.compare.Comparison;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;

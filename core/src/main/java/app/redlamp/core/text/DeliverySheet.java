@@ -1,12 +1,12 @@
 package app.redlamp.core.text;
 
-import app.redlamp.core.analysis.Report;
-import app.redlamp.core.spec.Check;
-import app.redlamp.core.spec.Judge;
-import app.redlamp.core.spec.Judgement;
-import app.redlamp.core.spec.SetJudge;
-import app.redlamp.core.spec.Specification;
-import app.redlamp.core.spec.Verdict;
+import app.redlamp.core.delivery.spec.Check;
+import app.redlamp.core.delivery.spec.Judge;
+import app.redlamp.core.delivery.spec.Judgement;
+import app.redlamp.core.delivery.spec.SetJudge;
+import app.redlamp.core.delivery.spec.Specification;
+import app.redlamp.core.delivery.spec.Verdict;
+import app.redlamp.core.measure.analysis.Report;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;

@@ -1,10 +1,10 @@
 package app.redlamp.core.text;
 
-import app.redlamp.core.analysis.Report;
-import app.redlamp.core.loudness.Levels;
-import app.redlamp.core.noise.Hum;
-import app.redlamp.core.noise.NoiseProfile;
-import app.redlamp.core.noise.Pauses;
+import app.redlamp.core.measure.analysis.Report;
+import app.redlamp.core.measure.loudness.Levels;
+import app.redlamp.core.measure.noise.Hum;
+import app.redlamp.core.measure.noise.NoiseProfile;
+import app.redlamp.core.measure.noise.Pauses;
 import app.redlamp.core.signal.OctaveBands;
 import java.util.LinkedHashMap;
 import java.util.Map;

@@ -1,9 +1,9 @@
 package app.redlamp.core.text;
 
-import app.redlamp.core.choose.WiringStep;
-import app.redlamp.core.fit.Fit;
-import app.redlamp.core.fit.Miss;
-import app.redlamp.core.kit.Gear;
+import app.redlamp.core.chain.choose.WiringStep;
+import app.redlamp.core.chain.fit.Fit;
+import app.redlamp.core.chain.fit.Miss;
+import app.redlamp.core.chain.kit.Gear;
 import java.util.List;
 
 /** Says whether a kit fits together, what each miss does and costs, and how it is put together. */

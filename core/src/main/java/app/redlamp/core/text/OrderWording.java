@@ -1,9 +1,9 @@
 package app.redlamp.core.text;
 
-import app.redlamp.core.mail.Question;
-import app.redlamp.core.spec.Asked;
-import app.redlamp.core.spec.DeliveryFormat;
-import app.redlamp.core.spec.Specification;
+import app.redlamp.core.delivery.spec.Asked;
+import app.redlamp.core.delivery.spec.DeliveryFormat;
+import app.redlamp.core.delivery.spec.Specification;
+import app.redlamp.core.planning.mail.Question;
 import app.redlamp.core.units.Limits;
 import java.util.Locale;
 import java.util.Optional;

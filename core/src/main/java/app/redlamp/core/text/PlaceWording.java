@@ -2,9 +2,9 @@ package app.redlamp.core.text;
 
 import app.redlamp.core.chain.Effort;
 import app.redlamp.core.chain.Position;
-import app.redlamp.core.placement.Bleed;
-import app.redlamp.core.placement.Placing;
-import app.redlamp.core.placement.Zone;
+import app.redlamp.core.chain.placement.Bleed;
+import app.redlamp.core.chain.placement.Placing;
+import app.redlamp.core.chain.placement.Zone;
 import java.util.List;
 
 /** Says what a place before the mouth does to the sound. */

@@ -1,14 +1,14 @@
 package app.redlamp.core.text;
 
-import app.redlamp.core.plan.DiskNeed;
-import app.redlamp.core.plan.DiskRoom;
-import app.redlamp.core.plan.Fee;
-import app.redlamp.core.plan.JobKind;
-import app.redlamp.core.plan.Pace;
-import app.redlamp.core.plan.ProductionPlan;
-import app.redlamp.core.plan.Remedy;
-import app.redlamp.core.plan.Schedule;
-import app.redlamp.core.plan.Session;
+import app.redlamp.core.planning.plan.DiskNeed;
+import app.redlamp.core.planning.plan.DiskRoom;
+import app.redlamp.core.planning.plan.Fee;
+import app.redlamp.core.planning.plan.JobKind;
+import app.redlamp.core.planning.plan.Pace;
+import app.redlamp.core.planning.plan.ProductionPlan;
+import app.redlamp.core.planning.plan.Remedy;
+import app.redlamp.core.planning.plan.Schedule;
+import app.redlamp.core.planning.plan.Session;
 import java.math.BigDecimal;
 import java.text.NumberFormat;
 import java.time.LocalDate;

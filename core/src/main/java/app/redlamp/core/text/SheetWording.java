@@ -1,9 +1,9 @@
 package app.redlamp.core.text;
 
-import app.redlamp.core.compare.MicrophoneComparison;
-import app.redlamp.core.datasheet.Doubt;
-import app.redlamp.core.datasheet.Entry;
-import app.redlamp.core.datasheet.Item;
+import app.redlamp.core.chain.compare.MicrophoneComparison;
+import app.redlamp.core.chain.datasheet.Doubt;
+import app.redlamp.core.chain.datasheet.Entry;
+import app.redlamp.core.chain.datasheet.Item;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;

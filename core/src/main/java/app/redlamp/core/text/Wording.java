@@ -1,14 +1,14 @@
 package app.redlamp.core.text;
 
-import app.redlamp.core.analysis.Finding;
-import app.redlamp.core.finish.EdgePlan;
-import app.redlamp.core.finish.Obstacle;
-import app.redlamp.core.noise.NoiseProfile;
-import app.redlamp.core.spec.Check;
-import app.redlamp.core.spec.CheckId;
-import app.redlamp.core.spec.SetJudge;
-import app.redlamp.core.spec.Specification;
-import app.redlamp.core.spec.Verdict;
+import app.redlamp.core.delivery.finish.EdgePlan;
+import app.redlamp.core.delivery.finish.Obstacle;
+import app.redlamp.core.delivery.spec.Check;
+import app.redlamp.core.delivery.spec.CheckId;
+import app.redlamp.core.delivery.spec.SetJudge;
+import app.redlamp.core.delivery.spec.Specification;
+import app.redlamp.core.delivery.spec.Verdict;
+import app.redlamp.core.measure.analysis.Finding;
+import app.redlamp.core.measure.noise.NoiseProfile;
 import app.redlamp.core.units.Limits;
 import java.text.MessageFormat;
 import java.util.ArrayList;

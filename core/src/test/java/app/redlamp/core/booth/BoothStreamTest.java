@@ -4,10 +4,10 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
+import app.redlamp.core.acoustics.outside.Hours;
+import app.redlamp.core.acoustics.outside.Timbre;
 import app.redlamp.core.chain.Position;
-import app.redlamp.core.outside.Hours;
-import app.redlamp.core.outside.Timbre;
-import app.redlamp.core.placement.Bleed;
+import app.redlamp.core.chain.placement.Bleed;
 import java.time.DayOfWeek;
 import java.time.LocalTime;
 import java.util.List;

@@ -1,5 +1,6 @@
 package app.redlamp.core.booth;
 
+import app.redlamp.core.acoustics.room.Pattern;
 import app.redlamp.core.chain.Capsule;
 import app.redlamp.core.chain.Chain;
 import app.redlamp.core.chain.Converter;
@@ -10,8 +11,7 @@ import app.redlamp.core.chain.Position;
 import app.redlamp.core.chain.Preamp;
 import app.redlamp.core.chain.Surroundings;
 import app.redlamp.core.chain.Voice;
-import app.redlamp.core.placement.Bleed;
-import app.redlamp.core.room.Pattern;
+import app.redlamp.core.chain.placement.Bleed;
 import java.time.DayOfWeek;
 import java.time.LocalTime;
 import java.util.List;

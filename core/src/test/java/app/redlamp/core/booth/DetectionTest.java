@@ -2,7 +2,7 @@ package app.redlamp.core.booth;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import app.redlamp.core.analysis.RecordingAnalyzer;
+import app.redlamp.core.measure.analysis.RecordingAnalyzer;
 import app.redlamp.core.signal.AudioInfo;
 import java.util.List;
 import java.util.OptionalInt;

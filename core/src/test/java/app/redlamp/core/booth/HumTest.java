@@ -3,14 +3,14 @@ package app.redlamp.core.booth;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
-import app.redlamp.core.analysis.RecordingAnalyzer;
-import app.redlamp.core.analysis.Report;
+import app.redlamp.core.acoustics.outside.Timbre;
 import app.redlamp.core.chain.Lead;
 import app.redlamp.core.chain.Node;
 import app.redlamp.core.chain.SignalPath;
 import app.redlamp.core.chain.Source;
-import app.redlamp.core.noise.NoiseProfile;
-import app.redlamp.core.outside.Timbre;
+import app.redlamp.core.measure.analysis.RecordingAnalyzer;
+import app.redlamp.core.measure.analysis.Report;
+import app.redlamp.core.measure.noise.NoiseProfile;
 import app.redlamp.core.signal.AudioInfo;
 import java.util.List;
 import java.util.OptionalInt;
@@ -74,14 +74,14 @@ class HumTest {
         RoomSource fridge = new RoomSource(
                 "fridge",
                 Timbre.HUM.at(40),
-                List.of(app.redlamp.core.outside.Hours.always()),
+                List.of(app.redlamp.core.acoustics.outside.Hours.always()),
                 0.5,
                 RoomSource.Cycle.STEADY);
         Scene scene = Booths.BOX.hearing(List.of(RoomSource.steady("room", Timbre.FAN.at(18)), fridge));
         Booth booth = new Booth(
                         List.of(Booths.stand()),
                         scene,
-                        app.redlamp.core.placement.Bleed.Seats.ACROSS,
+                        app.redlamp.core.chain.placement.Bleed.Seats.ACROSS,
                         1,
                         Mains.EUROPEAN,
                         Booths.MORNING,

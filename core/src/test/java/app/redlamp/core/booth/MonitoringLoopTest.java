@@ -3,9 +3,9 @@ package app.redlamp.core.booth;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
-import app.redlamp.core.monitor.EchoDetector;
-import app.redlamp.core.monitor.HowlDetector;
-import app.redlamp.core.monitor.MonitorMix;
+import app.redlamp.core.setting.monitor.EchoDetector;
+import app.redlamp.core.setting.monitor.HowlDetector;
+import app.redlamp.core.setting.monitor.MonitorMix;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;

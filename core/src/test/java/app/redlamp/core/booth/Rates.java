@@ -1,7 +1,7 @@
 package app.redlamp.core.booth;
 
-import app.redlamp.core.analysis.Report;
-import app.redlamp.core.voice.Event;
+import app.redlamp.core.measure.analysis.Report;
+import app.redlamp.core.measure.voice.Event;
 import java.util.List;
 
 /**

@@ -4,8 +4,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
-import app.redlamp.core.kit.Parts;
-import app.redlamp.core.room.Pattern;
+import app.redlamp.core.acoustics.room.Pattern;
+import app.redlamp.core.chain.kit.Parts;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import org.junit.jupiter.api.Test;

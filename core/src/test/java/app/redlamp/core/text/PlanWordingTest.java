@@ -1,22 +1,22 @@
 package app.redlamp.core.text;
 
-import static app.redlamp.core.plan.Productions.MONDAY;
+import static app.redlamp.core.planning.plan.Productions.MONDAY;
 import static org.assertj.core.api.Assertions.assertThat;
 
-import app.redlamp.core.mail.Question;
-import app.redlamp.core.plan.DiskRoom;
-import app.redlamp.core.plan.Fee;
-import app.redlamp.core.plan.JobKind;
-import app.redlamp.core.plan.Production;
-import app.redlamp.core.plan.ProductionPlan;
-import app.redlamp.core.plan.Productions;
-import app.redlamp.core.plan.Remedies;
-import app.redlamp.core.plan.Remedy;
-import app.redlamp.core.plan.Take;
-import app.redlamp.core.plan.WorkingTime;
-import app.redlamp.core.script.Script;
-import app.redlamp.core.spec.Asked;
-import app.redlamp.core.spec.Specifications;
+import app.redlamp.core.delivery.spec.Asked;
+import app.redlamp.core.delivery.spec.Specifications;
+import app.redlamp.core.planning.mail.Question;
+import app.redlamp.core.planning.plan.DiskRoom;
+import app.redlamp.core.planning.plan.Fee;
+import app.redlamp.core.planning.plan.JobKind;
+import app.redlamp.core.planning.plan.Production;
+import app.redlamp.core.planning.plan.ProductionPlan;
+import app.redlamp.core.planning.plan.Productions;
+import app.redlamp.core.planning.plan.Remedies;
+import app.redlamp.core.planning.plan.Remedy;
+import app.redlamp.core.planning.plan.Take;
+import app.redlamp.core.planning.plan.WorkingTime;
+import app.redlamp.core.planning.script.Script;
 import java.math.BigDecimal;
 import java.time.ZoneId;
 import java.util.List;

@@ -2,15 +2,15 @@ package app.redlamp.core.text;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import app.redlamp.core.analysis.Finding;
-import app.redlamp.core.analysis.Report;
-import app.redlamp.core.analysis.Reports;
-import app.redlamp.core.finish.Obstacle;
-import app.redlamp.core.spec.Check;
-import app.redlamp.core.spec.CheckId;
-import app.redlamp.core.spec.Judge;
-import app.redlamp.core.spec.Specification;
-import app.redlamp.core.spec.Specifications;
+import app.redlamp.core.delivery.finish.Obstacle;
+import app.redlamp.core.delivery.spec.Check;
+import app.redlamp.core.delivery.spec.CheckId;
+import app.redlamp.core.delivery.spec.Judge;
+import app.redlamp.core.delivery.spec.Specification;
+import app.redlamp.core.delivery.spec.Specifications;
+import app.redlamp.core.measure.analysis.Finding;
+import app.redlamp.core.measure.analysis.Report;
+import app.redlamp.core.measure.analysis.Reports;
 import java.util.List;
 import java.util.Locale;
 import org.junit.jupiter.api.Test;

@@ -1,8 +1,8 @@
 package app.redlamp.desktop.app;
 
 import app.redlamp.core.booth.WeekTime;
-import app.redlamp.core.kit.Kits;
-import app.redlamp.core.level.Step;
+import app.redlamp.core.chain.kit.Kits;
+import app.redlamp.core.setting.level.Step;
 import app.redlamp.desktop.deliver.DocketRow;
 import app.redlamp.media.demo.DemoProduction;
 import java.io.IOException;

@@ -1,12 +1,12 @@
 package app.redlamp.desktop.app;
 
-import app.redlamp.core.card.Overrule;
-import app.redlamp.core.plan.Production;
+import app.redlamp.core.delivery.spec.Specification;
+import app.redlamp.core.planning.plan.Production;
 import app.redlamp.core.port.Capture;
 import app.redlamp.core.port.Monitoring;
 import app.redlamp.core.port.Playback;
 import app.redlamp.core.port.Specifications;
-import app.redlamp.core.spec.Specification;
+import app.redlamp.core.setting.card.Overrule;
 import app.redlamp.core.text.Wording;
 import app.redlamp.desktop.brief.BriefModel;
 import app.redlamp.desktop.brief.BriefStation;

@@ -1,10 +1,10 @@
 package app.redlamp.desktop.brief;
 
-import app.redlamp.core.script.Block;
-import app.redlamp.core.script.CharacterVoice;
-import app.redlamp.core.script.Occurrences;
-import app.redlamp.core.script.Saying;
-import app.redlamp.core.script.Script;
+import app.redlamp.core.planning.script.Block;
+import app.redlamp.core.planning.script.CharacterVoice;
+import app.redlamp.core.planning.script.Occurrences;
+import app.redlamp.core.planning.script.Saying;
+import app.redlamp.core.planning.script.Script;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;

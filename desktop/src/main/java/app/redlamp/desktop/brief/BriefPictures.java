@@ -1,10 +1,10 @@
 package app.redlamp.desktop.brief;
 
-import app.redlamp.core.plan.PieceTime;
-import app.redlamp.core.plan.ProductionPlan;
-import app.redlamp.core.plan.QuietHours;
-import app.redlamp.core.plan.Session;
-import app.redlamp.core.plan.WorkingTime;
+import app.redlamp.core.planning.plan.PieceTime;
+import app.redlamp.core.planning.plan.ProductionPlan;
+import app.redlamp.core.planning.plan.QuietHours;
+import app.redlamp.core.planning.plan.Session;
+import app.redlamp.core.planning.plan.WorkingTime;
 import app.redlamp.core.text.PlanWording;
 import app.redlamp.desktop.control.Book;
 import app.redlamp.desktop.control.Evenings;

@@ -1,10 +1,10 @@
 package app.redlamp.desktop.brief;
 
-import app.redlamp.core.mail.Question;
-import app.redlamp.core.plan.DiskRoom;
-import app.redlamp.core.plan.ProductionPlan;
-import app.redlamp.core.plan.Remedy;
-import app.redlamp.core.script.Mention;
+import app.redlamp.core.planning.mail.Question;
+import app.redlamp.core.planning.plan.DiskRoom;
+import app.redlamp.core.planning.plan.ProductionPlan;
+import app.redlamp.core.planning.plan.Remedy;
+import app.redlamp.core.planning.script.Mention;
 import app.redlamp.core.text.OrderWording;
 import app.redlamp.core.text.PlanWording;
 import app.redlamp.desktop.control.Reading;

@@ -1,8 +1,8 @@
 package app.redlamp.desktop.brief;
 
-import app.redlamp.core.plan.Brief;
-import app.redlamp.core.plan.DiskRoom;
-import app.redlamp.core.plan.Production;
+import app.redlamp.core.planning.plan.Brief;
+import app.redlamp.core.planning.plan.DiskRoom;
+import app.redlamp.core.planning.plan.Production;
 import app.redlamp.desktop.control.LampState;
 import app.redlamp.desktop.control.Reading;
 import app.redlamp.desktop.control.ReadingColumn;

@@ -1,6 +1,6 @@
 package app.redlamp.desktop.brief;
 
-import app.redlamp.core.plan.ProductionPlan;
+import app.redlamp.core.planning.plan.ProductionPlan;
 import app.redlamp.desktop.bench.Desk;
 import app.redlamp.desktop.bench.Overlay;
 import app.redlamp.desktop.control.BookStrip;

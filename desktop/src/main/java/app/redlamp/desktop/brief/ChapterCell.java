@@ -1,6 +1,6 @@
 package app.redlamp.desktop.brief;
 
-import app.redlamp.core.script.Piece;
+import app.redlamp.core.planning.script.Piece;
 import app.redlamp.desktop.bench.Parts;
 import app.redlamp.desktop.production.Planned;
 import java.util.List;

@@ -1,11 +1,11 @@
 package app.redlamp.desktop.brief;
 
-import app.redlamp.core.script.Block;
-import app.redlamp.core.script.Count;
-import app.redlamp.core.script.Piece;
-import app.redlamp.core.script.Script;
-import app.redlamp.core.script.Span;
-import app.redlamp.core.script.SplitRule;
+import app.redlamp.core.planning.script.Block;
+import app.redlamp.core.planning.script.Count;
+import app.redlamp.core.planning.script.Piece;
+import app.redlamp.core.planning.script.Script;
+import app.redlamp.core.planning.script.Span;
+import app.redlamp.core.planning.script.SplitRule;
 import app.redlamp.desktop.bench.CommitField;
 import app.redlamp.desktop.bench.Overlay;
 import app.redlamp.desktop.bench.Parts;

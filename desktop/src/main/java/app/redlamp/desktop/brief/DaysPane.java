@@ -1,9 +1,9 @@
 package app.redlamp.desktop.brief;
 
-import app.redlamp.core.plan.Effort;
-import app.redlamp.core.plan.QuietHours;
-import app.redlamp.core.plan.Spent;
-import app.redlamp.core.plan.WorkingTime;
+import app.redlamp.core.planning.plan.Effort;
+import app.redlamp.core.planning.plan.QuietHours;
+import app.redlamp.core.planning.plan.Spent;
+import app.redlamp.core.planning.plan.WorkingTime;
 import app.redlamp.desktop.bench.CommitField;
 import app.redlamp.desktop.bench.Desk;
 import app.redlamp.desktop.bench.Parts;

@@ -1,11 +1,11 @@
 package app.redlamp.desktop.brief;
 
 import app.redlamp.core.chain.GainSchool;
-import app.redlamp.core.plan.Brief;
-import app.redlamp.core.plan.Capture;
-import app.redlamp.core.plan.FileNames;
-import app.redlamp.core.plan.JobKind;
-import app.redlamp.core.plan.Production;
+import app.redlamp.core.planning.plan.Brief;
+import app.redlamp.core.planning.plan.Capture;
+import app.redlamp.core.planning.plan.FileNames;
+import app.redlamp.core.planning.plan.JobKind;
+import app.redlamp.core.planning.plan.Production;
 import app.redlamp.desktop.bench.CommitField;
 import app.redlamp.desktop.bench.Desk;
 import app.redlamp.desktop.bench.Parts;

@@ -1,8 +1,8 @@
 package app.redlamp.desktop.brief;
 
 import app.redlamp.core.chain.GainSchool;
-import app.redlamp.core.plan.Capture;
-import app.redlamp.core.plan.JobKind;
+import app.redlamp.core.planning.plan.Capture;
+import app.redlamp.core.planning.plan.JobKind;
 
 /** Says what goes with a kind of job, and why. */
 final class KindReasons {

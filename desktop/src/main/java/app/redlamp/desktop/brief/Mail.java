@@ -1,8 +1,8 @@
 package app.redlamp.desktop.brief;
 
-import app.redlamp.core.mail.Proposal;
-import app.redlamp.core.mail.RequirementReader;
-import app.redlamp.core.spec.Specification;
+import app.redlamp.core.delivery.spec.Specification;
+import app.redlamp.core.planning.mail.Proposal;
+import app.redlamp.core.planning.mail.RequirementReader;
 import java.util.List;
 
 /**

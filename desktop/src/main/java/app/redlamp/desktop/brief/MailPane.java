@@ -1,7 +1,7 @@
 package app.redlamp.desktop.brief;
 
-import app.redlamp.core.mail.Proposal;
-import app.redlamp.core.spec.Asked;
+import app.redlamp.core.delivery.spec.Asked;
+import app.redlamp.core.planning.mail.Proposal;
 import app.redlamp.desktop.bench.Overlay;
 import app.redlamp.desktop.bench.Parts;
 import java.util.Map;

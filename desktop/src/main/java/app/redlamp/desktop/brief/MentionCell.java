@@ -1,7 +1,7 @@
 package app.redlamp.desktop.brief;
 
-import app.redlamp.core.script.Mention;
-import app.redlamp.core.script.Script;
+import app.redlamp.core.planning.script.Mention;
+import app.redlamp.core.planning.script.Script;
 import app.redlamp.desktop.bench.Parts;
 import java.util.Locale;
 import javafx.scene.control.Label;

@@ -1,8 +1,8 @@
 package app.redlamp.desktop.brief;
 
-import app.redlamp.core.plan.Fee;
-import app.redlamp.core.plan.Item;
-import app.redlamp.core.plan.Money;
+import app.redlamp.core.planning.plan.Fee;
+import app.redlamp.core.planning.plan.Item;
+import app.redlamp.core.planning.plan.Money;
 import app.redlamp.desktop.bench.CommitField;
 import app.redlamp.desktop.bench.Desk;
 import app.redlamp.desktop.bench.Parts;

@@ -1,8 +1,8 @@
 package app.redlamp.desktop.brief;
 
-import app.redlamp.core.plan.Order;
-import app.redlamp.core.spec.Asked;
-import app.redlamp.core.spec.Specification;
+import app.redlamp.core.delivery.spec.Asked;
+import app.redlamp.core.delivery.spec.Specification;
+import app.redlamp.core.planning.plan.Order;
 import app.redlamp.desktop.bench.Desk;
 import app.redlamp.desktop.bench.Parts;
 import app.redlamp.desktop.control.Gauge;

@@ -1,6 +1,6 @@
 package app.redlamp.desktop.brief;
 
-import app.redlamp.core.script.Words;
+import app.redlamp.core.planning.script.Words;
 import app.redlamp.desktop.bench.Overlay;
 import app.redlamp.desktop.bench.Parts;
 import javafx.beans.binding.Bindings;

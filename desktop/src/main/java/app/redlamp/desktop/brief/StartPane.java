@@ -1,6 +1,6 @@
 package app.redlamp.desktop.brief;
 
-import app.redlamp.core.plan.JobKind;
+import app.redlamp.core.planning.plan.JobKind;
 import app.redlamp.desktop.bench.Parts;
 import java.nio.file.Path;
 import java.time.LocalDate;

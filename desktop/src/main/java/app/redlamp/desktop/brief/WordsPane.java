@@ -1,9 +1,9 @@
 package app.redlamp.desktop.brief;
 
-import app.redlamp.core.script.Mention;
-import app.redlamp.core.script.Occurrences;
-import app.redlamp.core.script.Piece;
-import app.redlamp.core.script.Script;
+import app.redlamp.core.planning.script.Mention;
+import app.redlamp.core.planning.script.Occurrences;
+import app.redlamp.core.planning.script.Piece;
+import app.redlamp.core.planning.script.Script;
 import app.redlamp.desktop.bench.Overlay;
 import app.redlamp.desktop.bench.Parts;
 import app.redlamp.desktop.control.ChoiceButton;

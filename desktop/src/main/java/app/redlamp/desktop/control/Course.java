@@ -1,6 +1,6 @@
 package app.redlamp.desktop.control;
 
-import app.redlamp.core.analysis.Outline;
+import app.redlamp.core.measure.analysis.Outline;
 import java.util.List;
 
 /**

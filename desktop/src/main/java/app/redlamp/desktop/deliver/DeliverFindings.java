@@ -1,12 +1,12 @@
 package app.redlamp.desktop.deliver;
 
-import app.redlamp.core.analysis.Finding;
-import app.redlamp.core.analysis.Report;
-import app.redlamp.core.noise.NoiseProfile;
-import app.redlamp.core.noise.Pauses;
-import app.redlamp.core.spec.Verdict;
+import app.redlamp.core.delivery.spec.Verdict;
+import app.redlamp.core.measure.analysis.Finding;
+import app.redlamp.core.measure.analysis.Report;
+import app.redlamp.core.measure.noise.NoiseProfile;
+import app.redlamp.core.measure.noise.Pauses;
+import app.redlamp.core.measure.voice.Event;
 import app.redlamp.core.text.Wording;
-import app.redlamp.core.voice.Event;
 import app.redlamp.desktop.control.Reading;
 import app.redlamp.desktop.look.Strings;
 import java.util.ArrayList;

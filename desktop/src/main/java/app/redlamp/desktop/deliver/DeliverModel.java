@@ -1,12 +1,12 @@
 package app.redlamp.desktop.deliver;
 
-import app.redlamp.core.analysis.Report;
+import app.redlamp.core.delivery.spec.Judge;
+import app.redlamp.core.delivery.spec.Specification;
+import app.redlamp.core.measure.analysis.Report;
 import app.redlamp.core.port.Finishing;
 import app.redlamp.core.port.Recordings;
 import app.redlamp.core.port.Sheets;
 import app.redlamp.core.port.Specifications;
-import app.redlamp.core.spec.Judge;
-import app.redlamp.core.spec.Specification;
 import app.redlamp.core.text.DeliverySheet;
 import app.redlamp.core.text.Wording;
 import app.redlamp.desktop.job.JobService;

@@ -1,8 +1,8 @@
 package app.redlamp.desktop.deliver;
 
-import app.redlamp.core.finish.FinishOutcome;
-import app.redlamp.core.finish.Obstacle;
-import app.redlamp.core.spec.Specification;
+import app.redlamp.core.delivery.finish.FinishOutcome;
+import app.redlamp.core.delivery.finish.Obstacle;
+import app.redlamp.core.delivery.spec.Specification;
 import app.redlamp.core.text.Wording;
 import app.redlamp.core.units.Limits;
 import app.redlamp.desktop.control.HillsPicture;

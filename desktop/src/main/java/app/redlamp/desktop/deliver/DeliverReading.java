@@ -1,12 +1,12 @@
 package app.redlamp.desktop.deliver;
 
-import app.redlamp.core.finish.FinishOutcome;
-import app.redlamp.core.finish.Obstacle;
-import app.redlamp.core.spec.Check;
-import app.redlamp.core.spec.CheckId;
-import app.redlamp.core.spec.Judgement;
-import app.redlamp.core.spec.Specification;
-import app.redlamp.core.spec.Verdict;
+import app.redlamp.core.delivery.finish.FinishOutcome;
+import app.redlamp.core.delivery.finish.Obstacle;
+import app.redlamp.core.delivery.spec.Check;
+import app.redlamp.core.delivery.spec.CheckId;
+import app.redlamp.core.delivery.spec.Judgement;
+import app.redlamp.core.delivery.spec.Specification;
+import app.redlamp.core.delivery.spec.Verdict;
 import app.redlamp.core.text.Wording;
 import app.redlamp.desktop.control.Reading;
 import app.redlamp.desktop.look.Strings;

@@ -1,7 +1,7 @@
 package app.redlamp.desktop.deliver;
 
-import app.redlamp.core.spec.SetJudge;
-import app.redlamp.core.spec.Specification;
+import app.redlamp.core.delivery.spec.SetJudge;
+import app.redlamp.core.delivery.spec.Specification;
 import app.redlamp.desktop.control.LampState;
 import app.redlamp.desktop.look.Strings;
 import java.util.ArrayList;

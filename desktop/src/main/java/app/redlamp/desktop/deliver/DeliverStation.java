@@ -1,8 +1,8 @@
 package app.redlamp.desktop.deliver;
 
+import app.redlamp.core.delivery.spec.DeliveryFormat;
+import app.redlamp.core.delivery.spec.Specification;
 import app.redlamp.core.port.Finishing;
-import app.redlamp.core.spec.DeliveryFormat;
-import app.redlamp.core.spec.Specification;
 import app.redlamp.core.text.Wording;
 import app.redlamp.desktop.control.ReadingColumn;
 import app.redlamp.desktop.job.JobService;

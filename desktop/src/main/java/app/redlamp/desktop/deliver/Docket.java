@@ -1,7 +1,7 @@
 package app.redlamp.desktop.deliver;
 
-import app.redlamp.core.spec.CheckId;
-import app.redlamp.core.spec.Specification;
+import app.redlamp.core.delivery.spec.CheckId;
+import app.redlamp.core.delivery.spec.Specification;
 import app.redlamp.core.text.Wording;
 import app.redlamp.desktop.look.Glossary;
 import app.redlamp.desktop.look.Strings;

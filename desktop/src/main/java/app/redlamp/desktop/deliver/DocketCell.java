@@ -1,6 +1,6 @@
 package app.redlamp.desktop.deliver;
 
-import app.redlamp.core.analysis.Report;
+import app.redlamp.core.measure.analysis.Report;
 import java.util.OptionalDouble;
 import java.util.function.Consumer;
 import java.util.function.Function;

@@ -1,6 +1,6 @@
 package app.redlamp.desktop.deliver;
 
-import app.redlamp.core.analysis.Report;
+import app.redlamp.core.measure.analysis.Report;
 import app.redlamp.core.port.Finishing;
 import java.nio.file.Path;
 import java.util.HashMap;

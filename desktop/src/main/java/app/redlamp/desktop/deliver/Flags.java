@@ -1,7 +1,7 @@
 package app.redlamp.desktop.deliver;
 
-import app.redlamp.core.analysis.Finding;
-import app.redlamp.core.analysis.Report;
+import app.redlamp.core.measure.analysis.Finding;
+import app.redlamp.core.measure.analysis.Report;
 import app.redlamp.core.text.Wording;
 import app.redlamp.desktop.control.Course;
 import java.util.Comparator;

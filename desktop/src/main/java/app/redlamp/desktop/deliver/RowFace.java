@@ -1,6 +1,6 @@
 package app.redlamp.desktop.deliver;
 
-import app.redlamp.core.analysis.Outline;
+import app.redlamp.core.measure.analysis.Outline;
 import app.redlamp.desktop.control.Gauge;
 import app.redlamp.desktop.control.LampState;
 import java.util.List;

@@ -1,11 +1,11 @@
 package app.redlamp.desktop.deliver;
 
-import app.redlamp.core.analysis.Report;
-import app.redlamp.core.finish.FinishOutcome;
-import app.redlamp.core.finish.Forecast;
+import app.redlamp.core.delivery.finish.FinishOutcome;
+import app.redlamp.core.delivery.finish.Forecast;
+import app.redlamp.core.delivery.spec.Judge;
+import app.redlamp.core.delivery.spec.Specification;
+import app.redlamp.core.measure.analysis.Report;
 import app.redlamp.core.port.Finishing;
-import app.redlamp.core.spec.Judge;
-import app.redlamp.core.spec.Specification;
 import java.util.Optional;
 
 /** Holds a measured recording on the docket, and what was made of it, against a specification. */

@@ -1,14 +1,14 @@
 package app.redlamp.desktop.deliver;
 
-import app.redlamp.core.analysis.Finding;
-import app.redlamp.core.analysis.Report;
-import app.redlamp.core.finish.FinishOutcome;
-import app.redlamp.core.finish.Forecast;
+import app.redlamp.core.delivery.finish.FinishOutcome;
+import app.redlamp.core.delivery.finish.Forecast;
+import app.redlamp.core.delivery.spec.Check;
+import app.redlamp.core.delivery.spec.CheckId;
+import app.redlamp.core.delivery.spec.Judgement;
+import app.redlamp.core.delivery.spec.Verdict;
+import app.redlamp.core.measure.analysis.Finding;
+import app.redlamp.core.measure.analysis.Report;
 import app.redlamp.core.port.Finishing;
-import app.redlamp.core.spec.Check;
-import app.redlamp.core.spec.CheckId;
-import app.redlamp.core.spec.Judgement;
-import app.redlamp.core.spec.Verdict;
 import java.util.Optional;
 import java.util.stream.Stream;
 

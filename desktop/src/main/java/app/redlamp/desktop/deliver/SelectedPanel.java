@@ -1,6 +1,6 @@
 package app.redlamp.desktop.deliver;
 
-import app.redlamp.core.analysis.Report;
+import app.redlamp.core.measure.analysis.Report;
 import app.redlamp.core.text.Figures;
 import app.redlamp.core.text.Wording;
 import app.redlamp.desktop.control.ChoiceButton;

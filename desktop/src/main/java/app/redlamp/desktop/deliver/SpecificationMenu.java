@@ -1,6 +1,6 @@
 package app.redlamp.desktop.deliver;
 
-import app.redlamp.core.spec.Specification;
+import app.redlamp.core.delivery.spec.Specification;
 import app.redlamp.desktop.look.Strings;
 import javafx.beans.binding.Bindings;
 import javafx.scene.Node;

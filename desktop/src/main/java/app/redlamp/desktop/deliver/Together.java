@@ -1,9 +1,9 @@
 package app.redlamp.desktop.deliver;
 
-import app.redlamp.core.analysis.Report;
-import app.redlamp.core.spec.SetJudge;
-import app.redlamp.core.spec.Specification;
-import app.redlamp.core.spec.Verdict;
+import app.redlamp.core.delivery.spec.SetJudge;
+import app.redlamp.core.delivery.spec.Specification;
+import app.redlamp.core.delivery.spec.Verdict;
+import app.redlamp.core.measure.analysis.Report;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Optional;

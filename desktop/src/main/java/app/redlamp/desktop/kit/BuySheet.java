@@ -1,10 +1,10 @@
 package app.redlamp.desktop.kit;
 
-import app.redlamp.core.choose.Purchase;
-import app.redlamp.core.choose.Shopping;
-import app.redlamp.core.kit.Kit;
-import app.redlamp.core.plan.Item;
-import app.redlamp.core.plan.Production;
+import app.redlamp.core.chain.choose.Purchase;
+import app.redlamp.core.chain.choose.Shopping;
+import app.redlamp.core.chain.kit.Kit;
+import app.redlamp.core.planning.plan.Item;
+import app.redlamp.core.planning.plan.Production;
 import app.redlamp.core.text.Figures;
 import app.redlamp.core.text.TableSheet;
 import app.redlamp.desktop.bench.Desk;

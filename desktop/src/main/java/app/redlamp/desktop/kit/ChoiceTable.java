@@ -1,11 +1,11 @@
 package app.redlamp.desktop.kit;
 
-import app.redlamp.core.choose.Candidate;
-import app.redlamp.core.choose.Candidates;
-import app.redlamp.core.choose.School;
-import app.redlamp.core.kit.Kit;
-import app.redlamp.core.kit.Need;
-import app.redlamp.core.kit.RoomGuess;
+import app.redlamp.core.chain.choose.Candidate;
+import app.redlamp.core.chain.choose.Candidates;
+import app.redlamp.core.chain.choose.School;
+import app.redlamp.core.chain.kit.Kit;
+import app.redlamp.core.chain.kit.Need;
+import app.redlamp.core.chain.kit.RoomGuess;
 import app.redlamp.core.text.Figures;
 import app.redlamp.desktop.bench.Choice;
 import app.redlamp.desktop.bench.Parts;

@@ -1,16 +1,16 @@
 package app.redlamp.desktop.kit;
 
+import app.redlamp.core.acoustics.room.Pattern;
 import app.redlamp.core.chain.Chain;
 import app.redlamp.core.chain.SignalPath;
-import app.redlamp.core.datasheet.Entry;
-import app.redlamp.core.datasheet.Item;
-import app.redlamp.core.datasheet.Quantity;
-import app.redlamp.core.datasheet.Sheet;
-import app.redlamp.core.kit.AudioInterface;
-import app.redlamp.core.kit.Gear;
-import app.redlamp.core.kit.Microphone;
-import app.redlamp.core.kit.Price;
-import app.redlamp.core.room.Pattern;
+import app.redlamp.core.chain.datasheet.Entry;
+import app.redlamp.core.chain.datasheet.Item;
+import app.redlamp.core.chain.datasheet.Quantity;
+import app.redlamp.core.chain.datasheet.Sheet;
+import app.redlamp.core.chain.kit.AudioInterface;
+import app.redlamp.core.chain.kit.Gear;
+import app.redlamp.core.chain.kit.Microphone;
+import app.redlamp.core.chain.kit.Price;
 import app.redlamp.desktop.bench.Choice;
 import app.redlamp.desktop.bench.CommitField;
 import app.redlamp.desktop.bench.Overlay;

@@ -1,6 +1,6 @@
 package app.redlamp.desktop.kit;
 
-import app.redlamp.core.kit.Kit;
+import app.redlamp.core.chain.kit.Kit;
 import app.redlamp.desktop.bench.Parts;
 import javafx.scene.control.Button;
 import javafx.scene.layout.FlowPane;

@@ -2,12 +2,12 @@ package app.redlamp.desktop.kit;
 
 import app.redlamp.core.chain.Chain;
 import app.redlamp.core.chain.SignalPath;
-import app.redlamp.core.choose.Shopping;
-import app.redlamp.core.choose.Upgrade;
-import app.redlamp.core.fit.Fit;
-import app.redlamp.core.fit.Shelf;
-import app.redlamp.core.kit.Kit;
-import app.redlamp.core.kit.Need;
+import app.redlamp.core.chain.choose.Shopping;
+import app.redlamp.core.chain.choose.Upgrade;
+import app.redlamp.core.chain.fit.Fit;
+import app.redlamp.core.chain.fit.Shelf;
+import app.redlamp.core.chain.kit.Kit;
+import app.redlamp.core.chain.kit.Need;
 import java.util.List;
 import java.util.Optional;
 

@@ -1,6 +1,6 @@
 package app.redlamp.desktop.kit;
 
-import app.redlamp.core.kit.Kit;
+import app.redlamp.core.chain.kit.Kit;
 import java.util.ArrayList;
 import java.util.List;
 import javafx.scene.control.MenuItem;

@@ -1,11 +1,11 @@
 package app.redlamp.desktop.kit;
 
+import app.redlamp.core.acoustics.spot.Spot;
 import app.redlamp.core.chain.GainFit;
 import app.redlamp.core.chain.SignalPath;
-import app.redlamp.core.kit.Kit;
-import app.redlamp.core.kit.Need;
-import app.redlamp.core.plan.Production;
-import app.redlamp.core.spot.Spot;
+import app.redlamp.core.chain.kit.Kit;
+import app.redlamp.core.chain.kit.Need;
+import app.redlamp.core.planning.plan.Production;
 import app.redlamp.core.text.ChainWording;
 import app.redlamp.core.text.TableSheet;
 import app.redlamp.desktop.control.LampState;

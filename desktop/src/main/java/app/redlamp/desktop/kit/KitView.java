@@ -1,8 +1,8 @@
 package app.redlamp.desktop.kit;
 
 import app.redlamp.core.chain.SignalPath;
-import app.redlamp.core.kit.Kit;
-import app.redlamp.core.plan.Production;
+import app.redlamp.core.chain.kit.Kit;
+import app.redlamp.core.planning.plan.Production;
 import app.redlamp.desktop.bench.CoveredPage;
 import app.redlamp.desktop.bench.Desk;
 import app.redlamp.desktop.bench.Overlay;

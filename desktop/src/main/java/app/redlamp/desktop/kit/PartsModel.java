@@ -1,9 +1,9 @@
 package app.redlamp.desktop.kit;
 
-import app.redlamp.core.datasheet.Sheet;
-import app.redlamp.core.datasheet.SheetReader;
-import app.redlamp.core.kit.Gear;
-import app.redlamp.core.kit.Kit;
+import app.redlamp.core.chain.datasheet.Sheet;
+import app.redlamp.core.chain.datasheet.SheetReader;
+import app.redlamp.core.chain.kit.Gear;
+import app.redlamp.core.chain.kit.Kit;
 import app.redlamp.core.port.Equipment;
 import app.redlamp.desktop.job.JobService;
 import app.redlamp.desktop.job.Latest;

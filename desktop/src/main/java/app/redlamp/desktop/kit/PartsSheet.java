@@ -1,13 +1,13 @@
 package app.redlamp.desktop.kit;
 
-import app.redlamp.core.kit.AudioInterface;
-import app.redlamp.core.kit.BoosterPart;
-import app.redlamp.core.kit.Cable;
-import app.redlamp.core.kit.Extra;
-import app.redlamp.core.kit.Gear;
-import app.redlamp.core.kit.Kit;
-import app.redlamp.core.kit.Microphone;
-import app.redlamp.core.kit.Seat;
+import app.redlamp.core.chain.kit.AudioInterface;
+import app.redlamp.core.chain.kit.BoosterPart;
+import app.redlamp.core.chain.kit.Cable;
+import app.redlamp.core.chain.kit.Extra;
+import app.redlamp.core.chain.kit.Gear;
+import app.redlamp.core.chain.kit.Kit;
+import app.redlamp.core.chain.kit.Microphone;
+import app.redlamp.core.chain.kit.Seat;
 import app.redlamp.desktop.bench.Choice;
 import app.redlamp.desktop.bench.CommitField;
 import app.redlamp.desktop.bench.Desk;

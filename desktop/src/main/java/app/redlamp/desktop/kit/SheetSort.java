@@ -1,16 +1,16 @@
 package app.redlamp.desktop.kit;
 
 import app.redlamp.core.chain.Chain;
-import app.redlamp.core.datasheet.Doubt;
-import app.redlamp.core.datasheet.Item;
-import app.redlamp.core.datasheet.Sheet;
-import app.redlamp.core.datasheet.SheetInterface;
-import app.redlamp.core.datasheet.SheetMicrophone;
-import app.redlamp.core.kit.AudioInterface;
-import app.redlamp.core.kit.Gear;
-import app.redlamp.core.kit.Microphone;
-import app.redlamp.core.kit.Plug;
-import app.redlamp.core.kit.Price;
+import app.redlamp.core.chain.datasheet.Doubt;
+import app.redlamp.core.chain.datasheet.Item;
+import app.redlamp.core.chain.datasheet.Sheet;
+import app.redlamp.core.chain.datasheet.SheetInterface;
+import app.redlamp.core.chain.datasheet.SheetMicrophone;
+import app.redlamp.core.chain.kit.AudioInterface;
+import app.redlamp.core.chain.kit.Gear;
+import app.redlamp.core.chain.kit.Microphone;
+import app.redlamp.core.chain.kit.Plug;
+import app.redlamp.core.chain.kit.Price;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;

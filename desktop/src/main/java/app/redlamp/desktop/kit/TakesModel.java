@@ -1,6 +1,6 @@
 package app.redlamp.desktop.kit;
 
-import app.redlamp.core.compare.MicrophoneComparison;
+import app.redlamp.core.chain.compare.MicrophoneComparison;
 import app.redlamp.core.port.Recordings;
 import app.redlamp.desktop.job.JobService;
 import app.redlamp.desktop.look.Strings;

@@ -1,8 +1,8 @@
 package app.redlamp.desktop.kit;
 
-import app.redlamp.core.fit.Mend;
-import app.redlamp.core.fit.Miss;
-import app.redlamp.core.kit.Kit;
+import app.redlamp.core.chain.fit.Mend;
+import app.redlamp.core.chain.fit.Miss;
+import app.redlamp.core.chain.kit.Kit;
 import app.redlamp.desktop.bench.Desk;
 import java.util.Optional;
 import javafx.css.PseudoClass;

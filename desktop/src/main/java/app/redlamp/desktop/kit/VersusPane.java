@@ -1,6 +1,6 @@
 package app.redlamp.desktop.kit;
 
-import app.redlamp.core.compare.MicrophoneComparison;
+import app.redlamp.core.chain.compare.MicrophoneComparison;
 import app.redlamp.core.signal.OctaveBands;
 import app.redlamp.core.text.Figures;
 import app.redlamp.desktop.bench.Overlay;

@@ -1,7 +1,7 @@
 package app.redlamp.desktop.kit;
 
-import app.redlamp.core.choose.WiringStep;
-import app.redlamp.core.kit.Kit;
+import app.redlamp.core.chain.choose.WiringStep;
+import app.redlamp.core.chain.kit.Kit;
 import app.redlamp.core.text.TableSheet;
 import app.redlamp.desktop.bench.Desk;
 import app.redlamp.desktop.bench.Parts;

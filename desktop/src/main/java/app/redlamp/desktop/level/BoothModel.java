@@ -1,20 +1,20 @@
 package app.redlamp.desktop.level;
 
+import app.redlamp.core.acoustics.spot.Spot;
+import app.redlamp.core.acoustics.spot.Study;
 import app.redlamp.core.booth.Booth;
 import app.redlamp.core.booth.Cue;
 import app.redlamp.core.booth.Scene;
 import app.redlamp.core.booth.WeekTime;
 import app.redlamp.core.chain.Chain;
 import app.redlamp.core.chain.Surroundings;
-import app.redlamp.core.kit.Kit;
-import app.redlamp.core.level.Suspect;
-import app.redlamp.core.placement.Table;
-import app.redlamp.core.plan.Production;
-import app.redlamp.core.plan.RoomNeeds;
+import app.redlamp.core.chain.kit.Kit;
+import app.redlamp.core.chain.placement.Table;
+import app.redlamp.core.planning.plan.Production;
+import app.redlamp.core.planning.plan.RoomNeeds;
 import app.redlamp.core.port.Capture.Fault;
 import app.redlamp.core.port.SimulatedBooth;
-import app.redlamp.core.spot.Spot;
-import app.redlamp.core.spot.Study;
+import app.redlamp.core.setting.level.Suspect;
 import app.redlamp.desktop.job.JobService;
 import app.redlamp.desktop.job.Latest;
 import app.redlamp.desktop.kit.KitModel;

@@ -1,7 +1,7 @@
 package app.redlamp.desktop.level;
 
-import app.redlamp.core.card.GainCard;
-import app.redlamp.core.card.Moved;
+import app.redlamp.core.setting.card.GainCard;
+import app.redlamp.core.setting.card.Moved;
 import app.redlamp.core.text.TableSheet;
 import app.redlamp.desktop.bench.Desk;
 import app.redlamp.desktop.bench.Parts;

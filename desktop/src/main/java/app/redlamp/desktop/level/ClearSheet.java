@@ -1,6 +1,6 @@
 package app.redlamp.desktop.level;
 
-import app.redlamp.core.card.Overrule;
+import app.redlamp.core.setting.card.Overrule;
 import app.redlamp.desktop.bench.Desk;
 import app.redlamp.desktop.control.LampGlyph;
 import app.redlamp.desktop.control.LampState;

@@ -1,11 +1,11 @@
 package app.redlamp.desktop.level;
 
-import app.redlamp.core.analysis.Report;
-import app.redlamp.core.level.LevelVerdict;
-import app.redlamp.core.level.LiveMeter;
-import app.redlamp.core.level.Step;
-import app.redlamp.core.level.Suspect;
-import app.redlamp.core.noise.NoiseProfile;
+import app.redlamp.core.measure.analysis.Report;
+import app.redlamp.core.measure.noise.NoiseProfile;
+import app.redlamp.core.setting.level.LevelVerdict;
+import app.redlamp.core.setting.level.LiveMeter;
+import app.redlamp.core.setting.level.Step;
+import app.redlamp.core.setting.level.Suspect;
 import app.redlamp.desktop.bench.Desk;
 import app.redlamp.desktop.control.FloorSpectrum;
 import java.util.List;

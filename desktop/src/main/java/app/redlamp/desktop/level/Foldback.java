@@ -1,9 +1,9 @@
 package app.redlamp.desktop.level;
 
-import app.redlamp.core.monitor.EchoDetector;
-import app.redlamp.core.monitor.HowlDetector;
-import app.redlamp.core.monitor.MonitorMix;
 import app.redlamp.core.port.Monitoring.Ears;
+import app.redlamp.core.setting.monitor.EchoDetector;
+import app.redlamp.core.setting.monitor.HowlDetector;
+import app.redlamp.core.setting.monitor.MonitorMix;
 import java.util.Optional;
 
 /** What goes from the microphone to the ears while it is monitored: works on the capturing thread, and mutes itself when it howls. */

@@ -1,14 +1,14 @@
 package app.redlamp.desktop.level;
 
 import app.redlamp.core.chain.Chain;
-import app.redlamp.core.kit.Kit;
-import app.redlamp.core.kit.Need;
-import app.redlamp.core.level.Hosts;
-import app.redlamp.core.level.Step;
-import app.redlamp.core.level.Taken;
-import app.redlamp.core.level.VoiceLevels;
-import app.redlamp.core.placement.Bleed;
-import app.redlamp.core.placement.Table;
+import app.redlamp.core.chain.kit.Kit;
+import app.redlamp.core.chain.kit.Need;
+import app.redlamp.core.chain.placement.Bleed;
+import app.redlamp.core.chain.placement.Table;
+import app.redlamp.core.setting.level.Hosts;
+import app.redlamp.core.setting.level.Step;
+import app.redlamp.core.setting.level.Taken;
+import app.redlamp.core.setting.level.VoiceLevels;
 import app.redlamp.desktop.control.Reading;
 import java.util.List;
 import java.util.Optional;

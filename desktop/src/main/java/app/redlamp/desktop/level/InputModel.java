@@ -1,13 +1,13 @@
 package app.redlamp.desktop.level;
 
-import app.redlamp.core.level.LiveMeter;
-import app.redlamp.core.level.StepMeter;
 import app.redlamp.core.port.Capture;
 import app.redlamp.core.port.Capture.CaptureException;
 import app.redlamp.core.port.Capture.Fault;
 import app.redlamp.core.port.Capture.Format;
 import app.redlamp.core.port.Capture.Input;
 import app.redlamp.core.port.Capture.Line;
+import app.redlamp.core.setting.level.LiveMeter;
+import app.redlamp.core.setting.level.StepMeter;
 import app.redlamp.desktop.job.JobService;
 import java.util.List;
 import java.util.Optional;

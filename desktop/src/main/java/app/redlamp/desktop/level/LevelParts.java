@@ -1,7 +1,7 @@
 package app.redlamp.desktop.level;
 
-import app.redlamp.core.level.LevelVerdict;
 import app.redlamp.core.port.Capture;
+import app.redlamp.core.setting.level.LevelVerdict;
 import app.redlamp.core.text.CardWording;
 import app.redlamp.core.text.ChainWording;
 import app.redlamp.core.text.Lengths;

@@ -1,16 +1,16 @@
 package app.redlamp.desktop.level;
 
-import app.redlamp.core.analysis.Report;
 import app.redlamp.core.chain.Chain;
-import app.redlamp.core.level.DistanceGuess;
-import app.redlamp.core.level.Drift;
-import app.redlamp.core.level.InputFault;
-import app.redlamp.core.level.LevelVerdict;
-import app.redlamp.core.level.Step;
-import app.redlamp.core.level.Suspect;
-import app.redlamp.core.level.Turn;
-import app.redlamp.core.level.VoiceLevels;
-import app.redlamp.core.plan.RoomNeeds;
+import app.redlamp.core.measure.analysis.Report;
+import app.redlamp.core.planning.plan.RoomNeeds;
+import app.redlamp.core.setting.level.DistanceGuess;
+import app.redlamp.core.setting.level.Drift;
+import app.redlamp.core.setting.level.InputFault;
+import app.redlamp.core.setting.level.LevelVerdict;
+import app.redlamp.core.setting.level.Step;
+import app.redlamp.core.setting.level.Suspect;
+import app.redlamp.core.setting.level.Turn;
+import app.redlamp.core.setting.level.VoiceLevels;
 import app.redlamp.core.text.Figures;
 import app.redlamp.desktop.control.Reading;
 import java.util.ArrayList;

@@ -1,9 +1,9 @@
 package app.redlamp.desktop.level;
 
-import app.redlamp.core.level.LevelVerdict;
-import app.redlamp.core.level.Step;
-import app.redlamp.core.plan.Production;
-import app.redlamp.core.spot.Spot;
+import app.redlamp.core.acoustics.spot.Spot;
+import app.redlamp.core.planning.plan.Production;
+import app.redlamp.core.setting.level.LevelVerdict;
+import app.redlamp.core.setting.level.Step;
 import app.redlamp.core.text.TableSheet;
 import app.redlamp.desktop.control.LampState;
 import app.redlamp.desktop.control.Reading;

@@ -1,10 +1,10 @@
 package app.redlamp.desktop.level;
 
-import app.redlamp.core.kit.Kit;
-import app.redlamp.core.level.LevelVerdict;
-import app.redlamp.core.level.LiveMeter;
-import app.redlamp.core.level.Step;
-import app.redlamp.core.level.Turn;
+import app.redlamp.core.chain.kit.Kit;
+import app.redlamp.core.setting.level.LevelVerdict;
+import app.redlamp.core.setting.level.LiveMeter;
+import app.redlamp.core.setting.level.Step;
+import app.redlamp.core.setting.level.Turn;
 import app.redlamp.desktop.bench.Desk;
 import app.redlamp.desktop.control.ChoiceButton;
 import app.redlamp.desktop.control.Dial;

@@ -1,13 +1,13 @@
 package app.redlamp.desktop.level;
 
-import app.redlamp.core.monitor.EchoDetector;
-import app.redlamp.core.monitor.EchoDetector.Echo;
-import app.redlamp.core.monitor.MonitorMix;
 import app.redlamp.core.port.Capture.CaptureException;
 import app.redlamp.core.port.Capture.Fault;
 import app.redlamp.core.port.Monitoring;
 import app.redlamp.core.port.Monitoring.Ears;
 import app.redlamp.core.port.Monitoring.Output;
+import app.redlamp.core.setting.monitor.EchoDetector;
+import app.redlamp.core.setting.monitor.EchoDetector.Echo;
+import app.redlamp.core.setting.monitor.MonitorMix;
 import app.redlamp.desktop.job.JobService;
 import java.util.List;
 import java.util.Optional;

@@ -1,7 +1,7 @@
 package app.redlamp.desktop.level;
 
-import app.redlamp.core.monitor.MonitorMix;
 import app.redlamp.core.port.Monitoring.Output;
+import app.redlamp.core.setting.monitor.MonitorMix;
 import app.redlamp.desktop.bench.Desk;
 import app.redlamp.desktop.bench.Parts;
 import java.util.List;

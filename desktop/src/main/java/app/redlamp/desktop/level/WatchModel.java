@@ -1,9 +1,9 @@
 package app.redlamp.desktop.level;
 
-import app.redlamp.core.diary.Diary;
-import app.redlamp.core.diary.DiaryFault;
-import app.redlamp.core.diary.DiaryMeter;
-import app.redlamp.core.diary.NoiseEvent;
+import app.redlamp.core.acoustics.diary.Diary;
+import app.redlamp.core.acoustics.diary.DiaryFault;
+import app.redlamp.core.acoustics.diary.DiaryMeter;
+import app.redlamp.core.acoustics.diary.NoiseEvent;
 import app.redlamp.desktop.job.JobService;
 import app.redlamp.desktop.job.Latest;
 import java.nio.file.Path;

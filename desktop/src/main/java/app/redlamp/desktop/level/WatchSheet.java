@@ -1,6 +1,6 @@
 package app.redlamp.desktop.level;
 
-import app.redlamp.core.diary.Diary;
+import app.redlamp.core.acoustics.diary.Diary;
 import app.redlamp.core.text.ClapWording;
 import app.redlamp.desktop.bench.Desk;
 import app.redlamp.desktop.bench.Parts;

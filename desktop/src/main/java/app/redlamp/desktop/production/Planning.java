@@ -1,6 +1,6 @@
 package app.redlamp.desktop.production;
 
-import app.redlamp.core.plan.Production;
+import app.redlamp.core.planning.plan.Production;
 import app.redlamp.core.port.Productions.Seen;
 import app.redlamp.desktop.job.JobService;
 import java.time.Clock;

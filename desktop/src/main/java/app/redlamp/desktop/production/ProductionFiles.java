@@ -1,6 +1,6 @@
 package app.redlamp.desktop.production;
 
-import app.redlamp.core.plan.ProductionPlan;
+import app.redlamp.core.planning.plan.ProductionPlan;
 import app.redlamp.core.port.Productions;
 import app.redlamp.core.port.Productions.Held;
 import app.redlamp.desktop.job.JobService;

@@ -1,12 +1,12 @@
 package app.redlamp.desktop.room;
 
-import app.redlamp.core.outside.WhatIf;
-import app.redlamp.core.room.Boominess;
-import app.redlamp.core.room.Material;
-import app.redlamp.core.spot.BassTrap;
-import app.redlamp.core.spot.Step;
-import app.redlamp.core.spot.Study;
-import app.redlamp.core.spot.Treatment;
+import app.redlamp.core.acoustics.outside.WhatIf;
+import app.redlamp.core.acoustics.room.Boominess;
+import app.redlamp.core.acoustics.room.Material;
+import app.redlamp.core.acoustics.spot.BassTrap;
+import app.redlamp.core.acoustics.spot.Step;
+import app.redlamp.core.acoustics.spot.Study;
+import app.redlamp.core.acoustics.spot.Treatment;
 import java.util.List;
 import java.util.Optional;
 

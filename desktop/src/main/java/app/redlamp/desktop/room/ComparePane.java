@@ -1,6 +1,6 @@
 package app.redlamp.desktop.room;
 
-import app.redlamp.core.compare.Comparison;
+import app.redlamp.core.chain.compare.Comparison;
 import app.redlamp.core.signal.OctaveBands;
 import app.redlamp.core.text.Figures;
 import app.redlamp.desktop.bench.Overlay;

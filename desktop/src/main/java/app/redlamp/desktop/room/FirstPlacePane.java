@@ -1,7 +1,7 @@
 package app.redlamp.desktop.room;
 
-import app.redlamp.core.spot.Ranking;
-import app.redlamp.core.spot.Spot;
+import app.redlamp.core.acoustics.spot.Ranking;
+import app.redlamp.core.acoustics.spot.Spot;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;

@@ -1,7 +1,7 @@
 package app.redlamp.desktop.room;
 
-import app.redlamp.core.outside.Hours;
-import app.redlamp.core.outside.OutsideSource;
+import app.redlamp.core.acoustics.outside.Hours;
+import app.redlamp.core.acoustics.outside.OutsideSource;
 import app.redlamp.desktop.look.Strings;
 import java.time.DateTimeException;
 import java.time.DayOfWeek;

@@ -1,10 +1,10 @@
 package app.redlamp.desktop.room;
 
-import app.redlamp.core.room.Furniture;
-import app.redlamp.core.room.Material;
-import app.redlamp.core.room.Patch;
-import app.redlamp.core.room.Room;
-import app.redlamp.core.room.SixBands;
+import app.redlamp.core.acoustics.room.Furniture;
+import app.redlamp.core.acoustics.room.Material;
+import app.redlamp.core.acoustics.room.Patch;
+import app.redlamp.core.acoustics.room.Room;
+import app.redlamp.core.acoustics.room.SixBands;
 import app.redlamp.desktop.bench.CommitField;
 import app.redlamp.desktop.bench.Parts;
 import java.util.ArrayList;

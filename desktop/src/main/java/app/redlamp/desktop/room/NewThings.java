@@ -1,10 +1,10 @@
 package app.redlamp.desktop.room;
 
-import app.redlamp.core.room.Face;
-import app.redlamp.core.room.Furniture;
-import app.redlamp.core.room.Material;
-import app.redlamp.core.room.Patch;
-import app.redlamp.core.room.Room;
+import app.redlamp.core.acoustics.room.Face;
+import app.redlamp.core.acoustics.room.Furniture;
+import app.redlamp.core.acoustics.room.Material;
+import app.redlamp.core.acoustics.room.Patch;
+import app.redlamp.core.acoustics.room.Room;
 import java.util.ArrayList;
 import java.util.List;
 import javafx.scene.control.Menu;

@@ -1,8 +1,8 @@
 package app.redlamp.desktop.room;
 
-import app.redlamp.core.diary.NoiseEvent;
-import app.redlamp.core.diary.NoiseGroup;
-import app.redlamp.core.outside.Hours;
+import app.redlamp.core.acoustics.diary.NoiseEvent;
+import app.redlamp.core.acoustics.diary.NoiseGroup;
+import app.redlamp.core.acoustics.outside.Hours;
 import java.time.LocalTime;
 import java.util.List;
 

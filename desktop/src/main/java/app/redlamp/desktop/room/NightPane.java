@@ -1,7 +1,7 @@
 package app.redlamp.desktop.room;
 
-import app.redlamp.core.diary.Diary;
-import app.redlamp.core.diary.NoiseGroup;
+import app.redlamp.core.acoustics.diary.Diary;
+import app.redlamp.core.acoustics.diary.NoiseGroup;
 import app.redlamp.desktop.bench.CommitField;
 import app.redlamp.desktop.bench.Overlay;
 import app.redlamp.desktop.bench.Parts;

@@ -1,7 +1,7 @@
 package app.redlamp.desktop.room;
 
-import app.redlamp.core.outside.OctaveLevels;
-import app.redlamp.core.spot.Study;
+import app.redlamp.core.acoustics.outside.OctaveLevels;
+import app.redlamp.core.acoustics.spot.Study;
 import app.redlamp.desktop.control.CurveView;
 import java.util.ArrayList;
 import java.util.List;

@@ -1,12 +1,12 @@
 package app.redlamp.desktop.room;
 
-import app.redlamp.core.outside.Barrier;
-import app.redlamp.core.outside.Hours;
-import app.redlamp.core.outside.OutsideSource;
-import app.redlamp.core.outside.Timbre;
-import app.redlamp.core.outside.WhatIf;
-import app.redlamp.core.spot.Spot;
-import app.redlamp.core.spot.Study;
+import app.redlamp.core.acoustics.outside.Barrier;
+import app.redlamp.core.acoustics.outside.Hours;
+import app.redlamp.core.acoustics.outside.OutsideSource;
+import app.redlamp.core.acoustics.outside.Timbre;
+import app.redlamp.core.acoustics.outside.WhatIf;
+import app.redlamp.core.acoustics.spot.Spot;
+import app.redlamp.core.acoustics.spot.Study;
 import app.redlamp.desktop.bench.Choice;
 import app.redlamp.desktop.bench.CommitField;
 import app.redlamp.desktop.bench.Desk;

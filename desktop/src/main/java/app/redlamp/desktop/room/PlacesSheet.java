@@ -1,8 +1,8 @@
 package app.redlamp.desktop.room;
 
-import app.redlamp.core.spot.Ranking;
-import app.redlamp.core.spot.Spot;
-import app.redlamp.core.spot.Study;
+import app.redlamp.core.acoustics.spot.Ranking;
+import app.redlamp.core.acoustics.spot.Spot;
+import app.redlamp.core.acoustics.spot.Study;
 import app.redlamp.desktop.bench.CommitField;
 import app.redlamp.desktop.bench.Desk;
 import app.redlamp.desktop.bench.Parts;

@@ -1,11 +1,11 @@
 package app.redlamp.desktop.room;
 
-import app.redlamp.core.room.Face;
-import app.redlamp.core.room.Furniture;
-import app.redlamp.core.room.Patch;
-import app.redlamp.core.room.Point;
-import app.redlamp.core.room.Room;
-import app.redlamp.core.room.Space;
+import app.redlamp.core.acoustics.room.Face;
+import app.redlamp.core.acoustics.room.Furniture;
+import app.redlamp.core.acoustics.room.Patch;
+import app.redlamp.core.acoustics.room.Point;
+import app.redlamp.core.acoustics.room.Room;
+import app.redlamp.core.acoustics.room.Space;
 
 /** Moves what is dragged in the plan, and keeps it in the room. */
 final class PlanMoves {

@@ -1,9 +1,9 @@
 package app.redlamp.desktop.room;
 
-import app.redlamp.core.outside.WeekNoise;
-import app.redlamp.core.plan.Production;
-import app.redlamp.core.plan.QuietHours;
-import app.redlamp.core.spot.Study;
+import app.redlamp.core.acoustics.outside.WeekNoise;
+import app.redlamp.core.acoustics.spot.Study;
+import app.redlamp.core.planning.plan.Production;
+import app.redlamp.core.planning.plan.QuietHours;
 import app.redlamp.desktop.job.JobService;
 import app.redlamp.desktop.look.Strings;
 import java.time.DayOfWeek;

@@ -1,7 +1,7 @@
 package app.redlamp.desktop.room;
 
-import app.redlamp.core.outside.WeekNoise;
-import app.redlamp.core.spot.Study;
+import app.redlamp.core.acoustics.outside.WeekNoise;
+import app.redlamp.core.acoustics.spot.Study;
 import app.redlamp.desktop.bench.Desk;
 import app.redlamp.desktop.bench.Parts;
 import app.redlamp.desktop.control.WeekView;

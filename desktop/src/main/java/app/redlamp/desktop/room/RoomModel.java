@@ -1,13 +1,13 @@
 package app.redlamp.desktop.room;
 
-import app.redlamp.core.plan.Production;
-import app.redlamp.core.plan.RoomNeeds;
+import app.redlamp.core.acoustics.room.Room;
+import app.redlamp.core.acoustics.spot.Ranking;
+import app.redlamp.core.acoustics.spot.Spot;
+import app.redlamp.core.acoustics.spot.Spots;
+import app.redlamp.core.acoustics.spot.Study;
+import app.redlamp.core.planning.plan.Production;
+import app.redlamp.core.planning.plan.RoomNeeds;
 import app.redlamp.core.port.Rooms;
-import app.redlamp.core.room.Room;
-import app.redlamp.core.spot.Ranking;
-import app.redlamp.core.spot.Spot;
-import app.redlamp.core.spot.Spots;
-import app.redlamp.core.spot.Study;
 import app.redlamp.desktop.job.JobService;
 import app.redlamp.desktop.job.Latest;
 import app.redlamp.desktop.look.Strings;

@@ -1,13 +1,13 @@
 package app.redlamp.desktop.room;
 
-import app.redlamp.core.outside.WhatIf;
-import app.redlamp.core.room.Boominess;
-import app.redlamp.core.room.Material;
-import app.redlamp.core.room.Patch;
-import app.redlamp.core.room.Room;
-import app.redlamp.core.spot.BassTrap;
-import app.redlamp.core.spot.Step;
-import app.redlamp.core.spot.Study;
+import app.redlamp.core.acoustics.outside.WhatIf;
+import app.redlamp.core.acoustics.room.Boominess;
+import app.redlamp.core.acoustics.room.Material;
+import app.redlamp.core.acoustics.room.Patch;
+import app.redlamp.core.acoustics.room.Room;
+import app.redlamp.core.acoustics.spot.BassTrap;
+import app.redlamp.core.acoustics.spot.Step;
+import app.redlamp.core.acoustics.spot.Study;
 import app.redlamp.core.text.RoomWording;
 import app.redlamp.desktop.control.Reading;
 import app.redlamp.desktop.look.Strings;

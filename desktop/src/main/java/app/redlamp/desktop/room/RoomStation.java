@@ -1,8 +1,8 @@
 package app.redlamp.desktop.room;
 
-import app.redlamp.core.plan.Production;
-import app.redlamp.core.spot.Spot;
-import app.redlamp.core.spot.Study;
+import app.redlamp.core.acoustics.spot.Spot;
+import app.redlamp.core.acoustics.spot.Study;
+import app.redlamp.core.planning.plan.Production;
 import app.redlamp.desktop.control.LampState;
 import app.redlamp.desktop.control.Reading;
 import app.redlamp.desktop.control.ReadingColumn;

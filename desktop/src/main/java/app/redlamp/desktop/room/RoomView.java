@@ -1,9 +1,9 @@
 package app.redlamp.desktop.room;
 
-import app.redlamp.core.plan.Production;
-import app.redlamp.core.room.Room;
-import app.redlamp.core.spot.Spot;
-import app.redlamp.core.spot.Study;
+import app.redlamp.core.acoustics.room.Room;
+import app.redlamp.core.acoustics.spot.Spot;
+import app.redlamp.core.acoustics.spot.Study;
+import app.redlamp.core.planning.plan.Production;
 import app.redlamp.desktop.bench.CoveredPage;
 import app.redlamp.desktop.bench.Desk;
 import app.redlamp.desktop.bench.Overlay;

@@ -1,8 +1,8 @@
 package app.redlamp.desktop.room;
 
+import app.redlamp.core.acoustics.room.Material;
+import app.redlamp.core.acoustics.spot.Spot;
 import app.redlamp.core.port.Rooms;
-import app.redlamp.core.room.Material;
-import app.redlamp.core.spot.Spot;
 import app.redlamp.desktop.job.JobService;
 import app.redlamp.desktop.look.Strings;
 import java.util.List;

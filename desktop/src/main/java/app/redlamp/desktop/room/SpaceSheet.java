@@ -1,13 +1,13 @@
 package app.redlamp.desktop.room;
 
-import app.redlamp.core.room.Air;
-import app.redlamp.core.room.Face;
-import app.redlamp.core.room.Material;
-import app.redlamp.core.room.Pattern;
-import app.redlamp.core.room.Point;
-import app.redlamp.core.room.Room;
-import app.redlamp.core.room.Space;
-import app.redlamp.core.spot.Study;
+import app.redlamp.core.acoustics.room.Air;
+import app.redlamp.core.acoustics.room.Face;
+import app.redlamp.core.acoustics.room.Material;
+import app.redlamp.core.acoustics.room.Pattern;
+import app.redlamp.core.acoustics.room.Point;
+import app.redlamp.core.acoustics.room.Room;
+import app.redlamp.core.acoustics.room.Space;
+import app.redlamp.core.acoustics.spot.Study;
 import app.redlamp.desktop.bench.Choice;
 import app.redlamp.desktop.bench.CommitField;
 import app.redlamp.desktop.bench.Desk;

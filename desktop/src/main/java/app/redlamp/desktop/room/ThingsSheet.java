@@ -1,11 +1,11 @@
 package app.redlamp.desktop.room;
 
-import app.redlamp.core.room.Face;
-import app.redlamp.core.room.Furniture;
-import app.redlamp.core.room.Material;
-import app.redlamp.core.room.Patch;
-import app.redlamp.core.room.Room;
-import app.redlamp.core.spot.Study;
+import app.redlamp.core.acoustics.room.Face;
+import app.redlamp.core.acoustics.room.Furniture;
+import app.redlamp.core.acoustics.room.Material;
+import app.redlamp.core.acoustics.room.Patch;
+import app.redlamp.core.acoustics.room.Room;
+import app.redlamp.core.acoustics.spot.Study;
 import app.redlamp.desktop.bench.CommitField;
 import app.redlamp.desktop.bench.Desk;
 import app.redlamp.desktop.bench.Parts;

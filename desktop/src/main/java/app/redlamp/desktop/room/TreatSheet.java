@@ -1,10 +1,10 @@
 package app.redlamp.desktop.room;
 
-import app.redlamp.core.room.Reflection;
-import app.redlamp.core.room.Room;
-import app.redlamp.core.room.SixBands;
-import app.redlamp.core.spot.Step;
-import app.redlamp.core.spot.Study;
+import app.redlamp.core.acoustics.room.Reflection;
+import app.redlamp.core.acoustics.room.Room;
+import app.redlamp.core.acoustics.room.SixBands;
+import app.redlamp.core.acoustics.spot.Step;
+import app.redlamp.core.acoustics.spot.Study;
 import app.redlamp.desktop.bench.Desk;
 import java.util.List;
 import java.util.Optional;

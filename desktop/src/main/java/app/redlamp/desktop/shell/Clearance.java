@@ -1,7 +1,7 @@
 package app.redlamp.desktop.shell;
 
-import app.redlamp.core.card.Cards;
-import app.redlamp.core.card.Overrule;
+import app.redlamp.core.setting.card.Cards;
+import app.redlamp.core.setting.card.Overrule;
 import app.redlamp.desktop.control.LampState;
 import app.redlamp.desktop.look.Strings;
 import java.util.List;

@@ -1,7 +1,7 @@
 package app.redlamp.desktop.specification;
 
+import app.redlamp.core.delivery.spec.Specification;
 import app.redlamp.core.port.Specifications;
-import app.redlamp.core.spec.Specification;
 import app.redlamp.desktop.job.JobService;
 import app.redlamp.desktop.look.Strings;
 import java.io.IOException;

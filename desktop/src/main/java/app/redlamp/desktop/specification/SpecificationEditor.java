@@ -1,6 +1,6 @@
 package app.redlamp.desktop.specification;
 
-import app.redlamp.core.spec.Specification;
+import app.redlamp.core.delivery.spec.Specification;
 import app.redlamp.desktop.control.ChoiceButton;
 import app.redlamp.desktop.look.Glossary;
 import app.redlamp.desktop.look.Strings;

@@ -1,9 +1,9 @@
 package app.redlamp.desktop.specification;
 
-import app.redlamp.core.spec.DeliveryFormat;
-import app.redlamp.core.spec.LoudnessTarget;
-import app.redlamp.core.spec.Naming;
-import app.redlamp.core.spec.PeakLimit;
+import app.redlamp.core.delivery.spec.DeliveryFormat;
+import app.redlamp.core.delivery.spec.LoudnessTarget;
+import app.redlamp.core.delivery.spec.Naming;
+import app.redlamp.core.delivery.spec.PeakLimit;
 import app.redlamp.desktop.look.Glossary;
 import app.redlamp.desktop.look.Strings;
 import java.util.Arrays;

@@ -2,9 +2,9 @@ package app.redlamp.desktop.app;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import app.redlamp.core.plan.Production;
-import app.redlamp.core.script.Piece;
-import app.redlamp.core.spec.Asked;
+import app.redlamp.core.delivery.spec.Asked;
+import app.redlamp.core.planning.plan.Production;
+import app.redlamp.core.planning.script.Piece;
 import app.redlamp.media.demo.DemoProduction;
 import java.io.IOException;
 import java.nio.file.Files;

@@ -2,9 +2,9 @@ package app.redlamp.desktop.app;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import app.redlamp.core.analysis.Report;
+import app.redlamp.core.delivery.spec.Judge;
+import app.redlamp.core.measure.analysis.Report;
 import app.redlamp.core.port.Progress;
-import app.redlamp.core.spec.Judge;
 import app.redlamp.desktop.deliver.DocketRow;
 import app.redlamp.media.FileRecordings;
 import java.io.IOException;

@@ -3,7 +3,7 @@ package app.redlamp.desktop.app;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
-import app.redlamp.core.plan.Item;
+import app.redlamp.core.planning.plan.Item;
 import app.redlamp.core.text.TableSheet;
 import java.io.IOException;
 import java.nio.file.Path;

@@ -3,8 +3,8 @@ package app.redlamp.desktop.app;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import app.redlamp.core.chain.Position;
-import app.redlamp.core.kit.Parts;
-import app.redlamp.core.placement.Bleed;
+import app.redlamp.core.chain.kit.Parts;
+import app.redlamp.core.chain.placement.Bleed;
 import app.redlamp.media.demo.DemoProduction;
 import app.redlamp.media.kit.KitShelf;
 import java.io.IOException;

@@ -1,8 +1,8 @@
 package app.redlamp.desktop.app;
 
-import app.redlamp.core.kit.Kit;
-import app.redlamp.core.kit.Kits;
-import app.redlamp.core.kit.Seat;
+import app.redlamp.core.chain.kit.Kit;
+import app.redlamp.core.chain.kit.Kits;
+import app.redlamp.core.chain.kit.Seat;
 import app.redlamp.media.demo.DemoProduction;
 import java.io.IOException;
 import java.nio.file.Path;

@@ -2,7 +2,7 @@ package app.redlamp.desktop.app;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import app.redlamp.core.level.Step;
+import app.redlamp.core.setting.level.Step;
 import app.redlamp.core.text.TableSheet;
 import app.redlamp.media.demo.DemoProduction;
 import java.awt.image.BufferedImage;

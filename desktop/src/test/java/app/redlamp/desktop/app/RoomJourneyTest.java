@@ -3,9 +3,9 @@ package app.redlamp.desktop.app;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
-import app.redlamp.core.room.Material;
-import app.redlamp.core.room.Point;
-import app.redlamp.core.room.Room;
+import app.redlamp.core.acoustics.room.Material;
+import app.redlamp.core.acoustics.room.Point;
+import app.redlamp.core.acoustics.room.Room;
 import app.redlamp.media.demo.DemoProduction;
 import java.io.IOException;
 import java.nio.file.Path;

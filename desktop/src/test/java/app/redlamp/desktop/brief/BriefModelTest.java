@@ -2,16 +2,16 @@ package app.redlamp.desktop.brief;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import app.redlamp.core.mail.Proposal;
-import app.redlamp.core.mail.Question;
-import app.redlamp.core.plan.JobKind;
-import app.redlamp.core.plan.Production;
-import app.redlamp.core.plan.Remedy;
-import app.redlamp.core.script.Piece;
-import app.redlamp.core.script.ScriptText;
-import app.redlamp.core.script.SplitRule;
-import app.redlamp.core.spec.Asked;
-import app.redlamp.core.spec.Specification;
+import app.redlamp.core.delivery.spec.Asked;
+import app.redlamp.core.delivery.spec.Specification;
+import app.redlamp.core.planning.mail.Proposal;
+import app.redlamp.core.planning.mail.Question;
+import app.redlamp.core.planning.plan.JobKind;
+import app.redlamp.core.planning.plan.Production;
+import app.redlamp.core.planning.plan.Remedy;
+import app.redlamp.core.planning.script.Piece;
+import app.redlamp.core.planning.script.ScriptText;
+import app.redlamp.core.planning.script.SplitRule;
 import app.redlamp.core.text.OrderWording;
 import app.redlamp.core.text.PlanWording;
 import app.redlamp.desktop.control.Evenings;

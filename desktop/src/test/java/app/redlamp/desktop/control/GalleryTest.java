@@ -2,7 +2,7 @@ package app.redlamp.desktop.control;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import app.redlamp.core.analysis.Outline;
+import app.redlamp.core.measure.analysis.Outline;
 import app.redlamp.core.signal.LevelHistogram;
 import app.redlamp.core.units.Limits;
 import app.redlamp.desktop.look.Glossary;

@@ -2,7 +2,7 @@ package app.redlamp.desktop.control;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import app.redlamp.core.level.LiveMeter;
+import app.redlamp.core.setting.level.LiveMeter;
 import app.redlamp.desktop.look.Look;
 import com.sun.management.ThreadMXBean;
 import java.lang.management.ManagementFactory;

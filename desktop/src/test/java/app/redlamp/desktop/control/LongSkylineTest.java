@@ -3,7 +3,7 @@ package app.redlamp.desktop.control;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
-import app.redlamp.core.analysis.Outline;
+import app.redlamp.core.measure.analysis.Outline;
 import app.redlamp.desktop.look.Look;
 import app.redlamp.desktop.look.Theme;
 import java.util.ArrayList;

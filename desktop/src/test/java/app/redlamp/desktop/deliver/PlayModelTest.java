@@ -8,7 +8,7 @@ import static org.mockito.Mockito.never;
 import static org.mockito.Mockito.times;
 import static org.mockito.Mockito.verify;
 
-import app.redlamp.core.analysis.Reports;
+import app.redlamp.core.measure.analysis.Reports;
 import app.redlamp.core.port.Playback;
 import app.redlamp.desktop.job.JobService;
 import java.nio.file.Path;

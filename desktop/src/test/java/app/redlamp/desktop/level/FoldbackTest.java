@@ -10,8 +10,8 @@ import static org.mockito.Mockito.times;
 import static org.mockito.Mockito.verify;
 import static org.mockito.Mockito.when;
 
-import app.redlamp.core.monitor.EchoDetector;
 import app.redlamp.core.port.Monitoring.Ears;
+import app.redlamp.core.setting.monitor.EchoDetector;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;

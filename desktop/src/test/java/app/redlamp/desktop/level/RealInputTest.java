@@ -4,12 +4,12 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 import static org.mockito.Mockito.mock;
 
-import app.redlamp.core.card.GainCard;
-import app.redlamp.core.level.InputFault;
-import app.redlamp.core.level.LiveMeter;
-import app.redlamp.core.level.Step;
 import app.redlamp.core.port.Capture;
 import app.redlamp.core.port.SimulatedBooth;
+import app.redlamp.core.setting.card.GainCard;
+import app.redlamp.core.setting.level.InputFault;
+import app.redlamp.core.setting.level.LiveMeter;
+import app.redlamp.core.setting.level.Step;
 import app.redlamp.desktop.job.JobService;
 import app.redlamp.desktop.kit.KitModel;
 import app.redlamp.desktop.look.Strings;

@@ -2,16 +2,16 @@ package app.redlamp.desktop.production;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import app.redlamp.core.plan.Brief;
-import app.redlamp.core.plan.Effort;
-import app.redlamp.core.plan.JobKind;
-import app.redlamp.core.plan.Money;
-import app.redlamp.core.plan.Order;
-import app.redlamp.core.plan.Production;
-import app.redlamp.core.plan.WorkingTime;
+import app.redlamp.core.planning.plan.Brief;
+import app.redlamp.core.planning.plan.Effort;
+import app.redlamp.core.planning.plan.JobKind;
+import app.redlamp.core.planning.plan.Money;
+import app.redlamp.core.planning.plan.Order;
+import app.redlamp.core.planning.plan.Production;
+import app.redlamp.core.planning.plan.WorkingTime;
+import app.redlamp.core.planning.script.Script;
 import app.redlamp.core.port.Productions;
 import app.redlamp.core.port.Rescues;
-import app.redlamp.core.script.Script;
 import app.redlamp.desktop.job.JobService;
 import app.redlamp.desktop.job.ManualExecutor;
 import app.redlamp.desktop.look.Strings;

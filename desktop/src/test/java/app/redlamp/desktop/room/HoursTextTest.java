@@ -3,7 +3,7 @@ package app.redlamp.desktop.room;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
-import app.redlamp.core.outside.Hours;
+import app.redlamp.core.acoustics.outside.Hours;
 import app.redlamp.desktop.look.Strings;
 import java.time.DayOfWeek;
 import java.time.LocalTime;

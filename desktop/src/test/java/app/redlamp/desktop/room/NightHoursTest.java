@@ -2,10 +2,10 @@ package app.redlamp.desktop.room;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import app.redlamp.core.diary.NoiseEvent;
-import app.redlamp.core.diary.NoiseGroup;
-import app.redlamp.core.outside.Hours;
-import app.redlamp.core.outside.OctaveLevels;
+import app.redlamp.core.acoustics.diary.NoiseEvent;
+import app.redlamp.core.acoustics.diary.NoiseGroup;
+import app.redlamp.core.acoustics.outside.Hours;
+import app.redlamp.core.acoustics.outside.OctaveLevels;
 import java.time.LocalTime;
 import java.util.List;
 import java.util.OptionalDouble;

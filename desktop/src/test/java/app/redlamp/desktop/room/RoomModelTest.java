@@ -3,26 +3,26 @@ package app.redlamp.desktop.room;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
-import app.redlamp.core.outside.Hours;
-import app.redlamp.core.plan.Brief;
-import app.redlamp.core.plan.Effort;
-import app.redlamp.core.plan.JobKind;
-import app.redlamp.core.plan.Money;
-import app.redlamp.core.plan.Order;
-import app.redlamp.core.plan.Production;
-import app.redlamp.core.plan.QuietHours;
-import app.redlamp.core.plan.WorkingTime;
-import app.redlamp.core.room.Correction;
-import app.redlamp.core.room.Face;
-import app.redlamp.core.room.Material;
-import app.redlamp.core.room.Point;
-import app.redlamp.core.room.Room;
-import app.redlamp.core.room.SixBands;
-import app.redlamp.core.script.Piece;
-import app.redlamp.core.script.Script;
-import app.redlamp.core.script.ScriptText;
-import app.redlamp.core.spot.Spot;
-import app.redlamp.core.spot.Study;
+import app.redlamp.core.acoustics.outside.Hours;
+import app.redlamp.core.acoustics.room.Correction;
+import app.redlamp.core.acoustics.room.Face;
+import app.redlamp.core.acoustics.room.Material;
+import app.redlamp.core.acoustics.room.Point;
+import app.redlamp.core.acoustics.room.Room;
+import app.redlamp.core.acoustics.room.SixBands;
+import app.redlamp.core.acoustics.spot.Spot;
+import app.redlamp.core.acoustics.spot.Study;
+import app.redlamp.core.planning.plan.Brief;
+import app.redlamp.core.planning.plan.Effort;
+import app.redlamp.core.planning.plan.JobKind;
+import app.redlamp.core.planning.plan.Money;
+import app.redlamp.core.planning.plan.Order;
+import app.redlamp.core.planning.plan.Production;
+import app.redlamp.core.planning.plan.QuietHours;
+import app.redlamp.core.planning.plan.WorkingTime;
+import app.redlamp.core.planning.script.Piece;
+import app.redlamp.core.planning.script.Script;
+import app.redlamp.core.planning.script.ScriptText;
 import app.redlamp.desktop.job.JobService;
 import app.redlamp.desktop.job.ManualExecutor;
 import app.redlamp.desktop.look.Strings;
@@ -189,11 +189,11 @@ class RoomModelTest {
     void whatCannotBeIsSaidAndNotDone() {
         add("box-room");
         Room before = room();
-        model.edit("edit.size", r -> r.sized(new app.redlamp.core.room.Space(0.1, 2, 2)));
+        model.edit("edit.size", r -> r.sized(new app.redlamp.core.acoustics.room.Space(0.1, 2, 2)));
 
         assertThat(model.fault().get()).contains("room width of 0.1 m");
         assertThat(room()).isEqualTo(before);
-        model.edit("edit.pattern", r -> r.heardBy(app.redlamp.core.room.Pattern.OMNI));
+        model.edit("edit.pattern", r -> r.heardBy(app.redlamp.core.acoustics.room.Pattern.OMNI));
         assertThat(model.fault().get()).isEmpty();
     }
 
@@ -202,10 +202,10 @@ class RoomModelTest {
         add("box-room");
         model.editSpot(
                 "edit.noise",
-                s -> s.hearing(List.of(new app.redlamp.core.outside.OutsideSource(
+                s -> s.hearing(List.of(new app.redlamp.core.acoustics.outside.OutsideSource(
                         "road",
                         "the road",
-                        app.redlamp.core.outside.Timbre.TRAFFIC,
+                        app.redlamp.core.acoustics.outside.Timbre.TRAFFIC,
                         70,
                         1,
                         Optional.empty(),

@@ -3,10 +3,10 @@ package app.redlamp.desktop.specification;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatExceptionOfType;
 
-import app.redlamp.core.spec.DeliveryFormat;
-import app.redlamp.core.spec.LoudnessTarget;
-import app.redlamp.core.spec.Specification;
-import app.redlamp.core.spec.Specifications;
+import app.redlamp.core.delivery.spec.DeliveryFormat;
+import app.redlamp.core.delivery.spec.LoudnessTarget;
+import app.redlamp.core.delivery.spec.Specification;
+import app.redlamp.core.delivery.spec.Specifications;
 import app.redlamp.core.units.Limits;
 import app.redlamp.desktop.look.Strings;
 import app.redlamp.media.library.SpecificationLibrary;

@@ -1,6 +1,6 @@
 package app.redlamp.media.cache;
 
-import app.redlamp.core.analysis.Report;
+import app.redlamp.core.measure.analysis.Report;
 import app.redlamp.core.port.Progress;
 import app.redlamp.media.disk.AtomicFile;
 import app.redlamp.media.disk.GuardedFolder;

@@ -1,7 +1,7 @@
 package app.redlamp.media.cache;
 
-import app.redlamp.core.analysis.Outline;
-import app.redlamp.core.analysis.Report;
+import app.redlamp.core.measure.analysis.Outline;
+import app.redlamp.core.measure.analysis.Report;
 import app.redlamp.core.signal.LevelHistogram;
 import com.fasterxml.jackson.core.JsonGenerator;
 import com.fasterxml.jackson.core.JsonParser;

@@ -1,8 +1,8 @@
 package app.redlamp.media.calendar;
 
-import app.redlamp.core.plan.Production;
-import app.redlamp.core.plan.ProductionPlan;
-import app.redlamp.core.plan.Session;
+import app.redlamp.core.planning.plan.Production;
+import app.redlamp.core.planning.plan.ProductionPlan;
+import app.redlamp.core.planning.plan.Session;
 import biweekly.Biweekly;
 import biweekly.ICalendar;
 import biweekly.component.VEvent;

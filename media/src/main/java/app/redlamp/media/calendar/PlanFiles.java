@@ -1,6 +1,6 @@
 package app.redlamp.media.calendar;
 
-import app.redlamp.core.plan.ProductionPlan;
+import app.redlamp.core.planning.plan.ProductionPlan;
 import app.redlamp.core.text.Reason;
 import app.redlamp.media.disk.AtomicFile;
 import java.io.IOException;

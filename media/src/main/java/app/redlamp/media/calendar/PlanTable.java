@@ -1,7 +1,7 @@
 package app.redlamp.media.calendar;
 
-import app.redlamp.core.plan.ProductionPlan;
-import app.redlamp.core.plan.Session;
+import app.redlamp.core.planning.plan.ProductionPlan;
+import app.redlamp.core.planning.plan.Session;
 import app.redlamp.media.sheet.Csv;
 import java.time.LocalDate;
 import java.util.ArrayList;

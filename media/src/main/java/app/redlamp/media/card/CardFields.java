@@ -1,8 +1,8 @@
 package app.redlamp.media.card;
 
-import app.redlamp.core.card.Cards;
-import app.redlamp.core.card.GainCard;
 import app.redlamp.core.chain.Position;
+import app.redlamp.core.setting.card.Cards;
+import app.redlamp.core.setting.card.GainCard;
 import app.redlamp.media.json.Named;
 import com.fasterxml.jackson.databind.node.ArrayNode;
 import com.fasterxml.jackson.databind.node.ObjectNode;

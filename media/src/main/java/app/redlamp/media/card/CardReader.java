@@ -1,10 +1,10 @@
 package app.redlamp.media.card;
 
-import app.redlamp.core.card.Cards;
-import app.redlamp.core.card.GainCard;
-import app.redlamp.core.card.Overrule;
 import app.redlamp.core.chain.GainSchool;
 import app.redlamp.core.chain.Position;
+import app.redlamp.core.setting.card.Cards;
+import app.redlamp.core.setting.card.GainCard;
+import app.redlamp.core.setting.card.Overrule;
 import app.redlamp.media.json.JsonObject;
 import app.redlamp.media.json.Named;
 import java.io.IOException;

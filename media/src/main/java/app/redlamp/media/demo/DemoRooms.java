@@ -1,16 +1,16 @@
 package app.redlamp.media.demo;
 
-import app.redlamp.core.outside.Barrier;
-import app.redlamp.core.outside.Hours;
-import app.redlamp.core.outside.OutsideSource;
-import app.redlamp.core.outside.Timbre;
-import app.redlamp.core.room.Face;
-import app.redlamp.core.room.Material;
-import app.redlamp.core.room.Patch;
-import app.redlamp.core.room.Point;
-import app.redlamp.core.room.Room;
-import app.redlamp.core.spot.Spot;
-import app.redlamp.core.spot.Spots;
+import app.redlamp.core.acoustics.outside.Barrier;
+import app.redlamp.core.acoustics.outside.Hours;
+import app.redlamp.core.acoustics.outside.OutsideSource;
+import app.redlamp.core.acoustics.outside.Timbre;
+import app.redlamp.core.acoustics.room.Face;
+import app.redlamp.core.acoustics.room.Material;
+import app.redlamp.core.acoustics.room.Patch;
+import app.redlamp.core.acoustics.room.Point;
+import app.redlamp.core.acoustics.room.Room;
+import app.redlamp.core.acoustics.spot.Spot;
+import app.redlamp.core.acoustics.spot.Spots;
 import app.redlamp.media.room.RoomShelf;
 import java.time.DayOfWeek;
 import java.time.LocalTime;

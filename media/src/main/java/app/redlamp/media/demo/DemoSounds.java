@@ -1,16 +1,16 @@
 package app.redlamp.media.demo;
 
-import app.redlamp.core.room.Face;
-import app.redlamp.core.room.ImpulseResponse;
-import app.redlamp.core.room.Material;
-import app.redlamp.core.room.Patch;
-import app.redlamp.core.room.Room;
-import app.redlamp.core.room.SixBands;
+import app.redlamp.core.acoustics.room.Face;
+import app.redlamp.core.acoustics.room.ImpulseResponse;
+import app.redlamp.core.acoustics.room.Material;
+import app.redlamp.core.acoustics.room.Patch;
+import app.redlamp.core.acoustics.room.Room;
+import app.redlamp.core.acoustics.room.SixBands;
+import app.redlamp.core.acoustics.spot.ClapPlace;
 import app.redlamp.core.signal.Biquad;
 import app.redlamp.core.signal.BiquadFilter;
 import app.redlamp.core.signal.Fourier;
 import app.redlamp.core.signal.OctaveFilter;
-import app.redlamp.core.spot.ClapPlace;
 import app.redlamp.media.room.RoomShelf;
 import app.redlamp.media.wav.WavWriter;
 import java.io.IOException;

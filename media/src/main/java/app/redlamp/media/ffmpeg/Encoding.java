@@ -4,7 +4,7 @@ import static org.bytedeco.ffmpeg.global.avutil.AV_SAMPLE_FMT_FLTP;
 import static org.bytedeco.ffmpeg.global.avutil.AV_SAMPLE_FMT_S16;
 import static org.bytedeco.ffmpeg.global.avutil.AV_SAMPLE_FMT_S32;
 
-import app.redlamp.core.spec.DeliveryFormat;
+import app.redlamp.core.delivery.spec.DeliveryFormat;
 import java.nio.ByteBuffer;
 import java.util.OptionalInt;
 

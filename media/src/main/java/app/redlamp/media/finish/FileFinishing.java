@@ -1,13 +1,13 @@
 package app.redlamp.media.finish;
 
-import app.redlamp.core.finish.ConformSolver;
-import app.redlamp.core.finish.FinishOutcome;
-import app.redlamp.core.finish.Forecast;
-import app.redlamp.core.finish.Obstacle;
+import app.redlamp.core.delivery.finish.ConformSolver;
+import app.redlamp.core.delivery.finish.FinishOutcome;
+import app.redlamp.core.delivery.finish.Forecast;
+import app.redlamp.core.delivery.finish.Obstacle;
+import app.redlamp.core.delivery.spec.DeliveryFormat;
+import app.redlamp.core.delivery.spec.Naming;
 import app.redlamp.core.port.Finishing;
 import app.redlamp.core.port.Progress;
-import app.redlamp.core.spec.DeliveryFormat;
-import app.redlamp.core.spec.Naming;
 import app.redlamp.core.text.Reason;
 import app.redlamp.media.ReadFault;
 import app.redlamp.media.disk.Disk;

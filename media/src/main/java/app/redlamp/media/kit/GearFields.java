@@ -4,13 +4,13 @@ import app.redlamp.core.chain.Booster;
 import app.redlamp.core.chain.Capsule;
 import app.redlamp.core.chain.Converter;
 import app.redlamp.core.chain.Preamp;
-import app.redlamp.core.kit.AudioInterface;
-import app.redlamp.core.kit.BoosterPart;
-import app.redlamp.core.kit.Cable;
-import app.redlamp.core.kit.Extra;
-import app.redlamp.core.kit.Gear;
-import app.redlamp.core.kit.Microphone;
-import app.redlamp.core.kit.Price;
+import app.redlamp.core.chain.kit.AudioInterface;
+import app.redlamp.core.chain.kit.BoosterPart;
+import app.redlamp.core.chain.kit.Cable;
+import app.redlamp.core.chain.kit.Extra;
+import app.redlamp.core.chain.kit.Gear;
+import app.redlamp.core.chain.kit.Microphone;
+import app.redlamp.core.chain.kit.Price;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 
 /** Writes a part as JSON (docs/formats.md); {@link GearReader} reads it. */

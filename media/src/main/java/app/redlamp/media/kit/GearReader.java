@@ -1,18 +1,18 @@
 package app.redlamp.media.kit;
 
+import app.redlamp.core.acoustics.room.Pattern;
 import app.redlamp.core.chain.Booster;
 import app.redlamp.core.chain.Capsule;
 import app.redlamp.core.chain.Converter;
 import app.redlamp.core.chain.Preamp;
-import app.redlamp.core.kit.AudioInterface;
-import app.redlamp.core.kit.BoosterPart;
-import app.redlamp.core.kit.Cable;
-import app.redlamp.core.kit.Extra;
-import app.redlamp.core.kit.Gear;
-import app.redlamp.core.kit.Microphone;
-import app.redlamp.core.kit.Plug;
-import app.redlamp.core.kit.Price;
-import app.redlamp.core.room.Pattern;
+import app.redlamp.core.chain.kit.AudioInterface;
+import app.redlamp.core.chain.kit.BoosterPart;
+import app.redlamp.core.chain.kit.Cable;
+import app.redlamp.core.chain.kit.Extra;
+import app.redlamp.core.chain.kit.Gear;
+import app.redlamp.core.chain.kit.Microphone;
+import app.redlamp.core.chain.kit.Plug;
+import app.redlamp.core.chain.kit.Price;
 import app.redlamp.core.text.Reason;
 import app.redlamp.media.json.JsonObject;
 import app.redlamp.media.json.Named;

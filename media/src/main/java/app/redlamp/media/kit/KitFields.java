@@ -1,9 +1,9 @@
 package app.redlamp.media.kit;
 
-import app.redlamp.core.kit.Gear;
-import app.redlamp.core.kit.Kit;
-import app.redlamp.core.kit.Kits;
-import app.redlamp.core.kit.Seat;
+import app.redlamp.core.chain.kit.Gear;
+import app.redlamp.core.chain.kit.Kit;
+import app.redlamp.core.chain.kit.Kits;
+import app.redlamp.core.chain.kit.Seat;
 import com.fasterxml.jackson.databind.node.ArrayNode;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.util.TreeMap;

@@ -1,7 +1,7 @@
 package app.redlamp.media.kit;
 
-import app.redlamp.core.kit.Gear;
-import app.redlamp.core.kit.Kit;
+import app.redlamp.core.chain.kit.Gear;
+import app.redlamp.core.chain.kit.Kit;
 import app.redlamp.core.port.Equipment;
 import app.redlamp.media.json.DocumentFolder;
 import app.redlamp.media.json.JsonDocument;

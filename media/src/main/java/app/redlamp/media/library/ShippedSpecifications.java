@@ -1,6 +1,6 @@
 package app.redlamp.media.library;
 
-import app.redlamp.core.spec.Specification;
+import app.redlamp.core.delivery.spec.Specification;
 import java.io.IOException;
 import java.io.InputStream;
 import java.io.UncheckedIOException;

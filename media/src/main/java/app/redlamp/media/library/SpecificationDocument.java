@@ -1,6 +1,6 @@
 package app.redlamp.media.library;
 
-import app.redlamp.core.spec.Specification;
+import app.redlamp.core.delivery.spec.Specification;
 import app.redlamp.media.json.JsonDocument;
 import app.redlamp.media.json.JsonObject;
 import com.fasterxml.jackson.annotation.JsonInclude;

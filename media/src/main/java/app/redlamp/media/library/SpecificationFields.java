@@ -1,7 +1,7 @@
 package app.redlamp.media.library;
 
-import app.redlamp.core.spec.DeliveryFormat;
-import app.redlamp.core.spec.Specification;
+import app.redlamp.core.delivery.spec.DeliveryFormat;
+import app.redlamp.core.delivery.spec.Specification;
 import app.redlamp.core.units.Limits;
 import java.util.List;
 import java.util.Locale;

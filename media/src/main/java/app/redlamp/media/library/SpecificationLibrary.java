@@ -1,7 +1,7 @@
 package app.redlamp.media.library;
 
+import app.redlamp.core.delivery.spec.Specification;
 import app.redlamp.core.port.Specifications;
-import app.redlamp.core.spec.Specification;
 import app.redlamp.core.text.Reason;
 import app.redlamp.media.json.DocumentFolder;
 import app.redlamp.media.json.JsonObject;

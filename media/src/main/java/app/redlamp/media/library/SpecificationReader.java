@@ -1,13 +1,13 @@
 package app.redlamp.media.library;
 
-import app.redlamp.core.spec.DeliveryFormat;
-import app.redlamp.core.spec.LoudnessTarget;
-import app.redlamp.core.spec.Naming;
-import app.redlamp.core.spec.PeakLimit;
-import app.redlamp.core.spec.SetLimits;
-import app.redlamp.core.spec.SoundLimits;
-import app.redlamp.core.spec.Specification;
-import app.redlamp.core.spec.TimeLimits;
+import app.redlamp.core.delivery.spec.DeliveryFormat;
+import app.redlamp.core.delivery.spec.LoudnessTarget;
+import app.redlamp.core.delivery.spec.Naming;
+import app.redlamp.core.delivery.spec.PeakLimit;
+import app.redlamp.core.delivery.spec.SetLimits;
+import app.redlamp.core.delivery.spec.SoundLimits;
+import app.redlamp.core.delivery.spec.Specification;
+import app.redlamp.core.delivery.spec.TimeLimits;
 import app.redlamp.core.text.Reason;
 import app.redlamp.core.units.Limits;
 import app.redlamp.media.json.JsonObject;

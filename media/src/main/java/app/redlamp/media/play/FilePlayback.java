@@ -1,6 +1,6 @@
 package app.redlamp.media.play;
 
-import app.redlamp.core.finish.MixedSource;
+import app.redlamp.core.delivery.finish.MixedSource;
 import app.redlamp.core.port.Playback;
 import app.redlamp.core.signal.AudioSource;
 import app.redlamp.media.AudioFiles;

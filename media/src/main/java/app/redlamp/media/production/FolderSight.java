@@ -1,6 +1,6 @@
 package app.redlamp.media.production;
 
-import app.redlamp.core.plan.TakeFinder.Found;
+import app.redlamp.core.planning.plan.TakeFinder.Found;
 import app.redlamp.core.port.Progress;
 import app.redlamp.media.AudioFiles;
 import java.io.IOException;

@@ -1,6 +1,6 @@
 package app.redlamp.media.production;
 
-import app.redlamp.core.card.GainCard;
+import app.redlamp.core.setting.card.GainCard;
 import app.redlamp.media.disk.AtomicFile;
 import app.redlamp.media.disk.Disk;
 import app.redlamp.media.disk.GuardedFolder;

@@ -1,7 +1,7 @@
 package app.redlamp.media.production;
 
-import app.redlamp.core.plan.Production;
-import app.redlamp.core.script.ScriptText;
+import app.redlamp.core.planning.plan.Production;
+import app.redlamp.core.planning.script.ScriptText;
 import app.redlamp.core.text.Reason;
 import app.redlamp.media.disk.AtomicFile;
 import app.redlamp.media.disk.Disk;

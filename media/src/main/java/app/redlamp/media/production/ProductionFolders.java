@@ -1,8 +1,8 @@
 package app.redlamp.media.production;
 
-import app.redlamp.core.plan.FileNames;
-import app.redlamp.core.plan.Production;
-import app.redlamp.core.plan.ProductionPlan;
+import app.redlamp.core.planning.plan.FileNames;
+import app.redlamp.core.planning.plan.Production;
+import app.redlamp.core.planning.plan.ProductionPlan;
 import app.redlamp.core.port.Productions;
 import app.redlamp.core.port.Progress;
 import app.redlamp.core.text.Reason;

@@ -1,7 +1,7 @@
 package app.redlamp.media.production;
 
-import app.redlamp.core.script.Block;
-import app.redlamp.core.script.ScriptText;
+import app.redlamp.core.planning.script.Block;
+import app.redlamp.core.planning.script.ScriptText;
 import app.redlamp.core.text.Reason;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;

@@ -1,7 +1,7 @@
 package app.redlamp.media.room;
 
-import app.redlamp.core.room.Material;
-import app.redlamp.core.room.SixBands;
+import app.redlamp.core.acoustics.room.Material;
+import app.redlamp.core.acoustics.room.SixBands;
 import app.redlamp.media.json.JsonObject;
 import app.redlamp.media.json.Named;
 import com.fasterxml.jackson.databind.node.ObjectNode;

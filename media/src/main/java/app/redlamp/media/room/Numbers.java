@@ -1,6 +1,6 @@
 package app.redlamp.media.room;
 
-import app.redlamp.core.room.SixBands;
+import app.redlamp.core.acoustics.room.SixBands;
 import com.fasterxml.jackson.databind.node.ArrayNode;
 
 /** Six numbers in a list. */

@@ -1,8 +1,8 @@
 package app.redlamp.media.room;
 
+import app.redlamp.core.acoustics.room.Material;
+import app.redlamp.core.acoustics.spot.Spot;
 import app.redlamp.core.port.Rooms;
-import app.redlamp.core.room.Material;
-import app.redlamp.core.spot.Spot;
 import app.redlamp.media.json.DocumentFolder;
 import app.redlamp.media.json.JsonDocument;
 import app.redlamp.media.json.JsonObject;

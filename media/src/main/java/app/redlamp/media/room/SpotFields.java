@@ -1,16 +1,16 @@
 package app.redlamp.media.room;
 
-import app.redlamp.core.outside.Hours;
-import app.redlamp.core.outside.OutsideSource;
-import app.redlamp.core.room.Face;
-import app.redlamp.core.room.Furniture;
-import app.redlamp.core.room.Material;
-import app.redlamp.core.room.Patch;
-import app.redlamp.core.room.Point;
-import app.redlamp.core.room.Room;
-import app.redlamp.core.room.SixBands;
-import app.redlamp.core.spot.MeasuredDecay;
-import app.redlamp.core.spot.Spot;
+import app.redlamp.core.acoustics.outside.Hours;
+import app.redlamp.core.acoustics.outside.OutsideSource;
+import app.redlamp.core.acoustics.room.Face;
+import app.redlamp.core.acoustics.room.Furniture;
+import app.redlamp.core.acoustics.room.Material;
+import app.redlamp.core.acoustics.room.Patch;
+import app.redlamp.core.acoustics.room.Point;
+import app.redlamp.core.acoustics.room.Room;
+import app.redlamp.core.acoustics.room.SixBands;
+import app.redlamp.core.acoustics.spot.MeasuredDecay;
+import app.redlamp.core.acoustics.spot.Spot;
 import app.redlamp.media.json.Named;
 import com.fasterxml.jackson.databind.node.ArrayNode;
 import com.fasterxml.jackson.databind.node.ObjectNode;

@@ -1,8 +1,8 @@
 package app.redlamp.media.script;
 
-import app.redlamp.core.script.Block;
-import app.redlamp.core.script.PlainText;
-import app.redlamp.core.script.ScriptText;
+import app.redlamp.core.planning.script.Block;
+import app.redlamp.core.planning.script.PlainText;
+import app.redlamp.core.planning.script.ScriptText;
 import java.util.ArrayList;
 import java.util.List;
 

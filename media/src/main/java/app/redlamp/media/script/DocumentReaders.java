@@ -1,9 +1,9 @@
 package app.redlamp.media.script;
 
+import app.redlamp.core.planning.script.Block;
+import app.redlamp.core.planning.script.HeadingFinder;
+import app.redlamp.core.planning.script.ScriptText;
 import app.redlamp.core.port.Progress;
-import app.redlamp.core.script.Block;
-import app.redlamp.core.script.HeadingFinder;
-import app.redlamp.core.script.ScriptText;
 import java.io.IOException;
 import java.io.InputStream;
 import java.nio.charset.StandardCharsets;

@@ -1,7 +1,7 @@
 package app.redlamp.media.script;
 
+import app.redlamp.core.planning.script.ScriptText;
 import app.redlamp.core.port.Progress;
-import app.redlamp.core.script.ScriptText;
 import java.io.IOException;
 import java.nio.file.Path;
 import java.util.HashMap;

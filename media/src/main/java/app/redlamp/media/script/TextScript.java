@@ -1,8 +1,8 @@
 package app.redlamp.media.script;
 
+import app.redlamp.core.planning.script.PlainText;
+import app.redlamp.core.planning.script.ScriptText;
 import app.redlamp.core.port.Progress;
-import app.redlamp.core.script.PlainText;
-import app.redlamp.core.script.ScriptText;
 import java.io.IOException;
 import java.nio.ByteBuffer;
 import java.nio.charset.CharacterCodingException;

@@ -1,7 +1,7 @@
 package app.redlamp.media.script;
 
-import app.redlamp.core.script.Block;
-import app.redlamp.core.script.ScriptText;
+import app.redlamp.core.planning.script.Block;
+import app.redlamp.core.planning.script.ScriptText;
 import java.io.DataInputStream;
 import java.io.DataOutputStream;
 import java.io.IOException;

@@ -1,6 +1,6 @@
 package app.redlamp.media.sheet;
 
-import app.redlamp.core.spec.Verdict;
+import app.redlamp.core.delivery.spec.Verdict;
 import app.redlamp.core.text.DeliverySheet;
 import app.redlamp.core.text.TableSheet;
 import java.io.IOException;

@@ -1,7 +1,7 @@
 package app.redlamp.media.wav;
 
-import app.redlamp.core.analysis.Report;
-import app.redlamp.core.finish.Dither;
+import app.redlamp.core.delivery.finish.Dither;
+import app.redlamp.core.measure.analysis.Report;
 import app.redlamp.core.signal.Labels;
 import app.redlamp.core.signal.SampleSink;
 import java.io.Closeable;

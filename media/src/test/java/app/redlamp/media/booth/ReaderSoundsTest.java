@@ -2,7 +2,6 @@ package app.redlamp.media.booth;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import app.redlamp.core.analysis.RecordingAnalyzer;
 import app.redlamp.core.booth.Booth;
 import app.redlamp.core.booth.BoothEvent;
 import app.redlamp.core.booth.BoothStream;
@@ -12,6 +11,7 @@ import app.redlamp.core.booth.Rates;
 import app.redlamp.core.booth.Scene;
 import app.redlamp.core.booth.Stand;
 import app.redlamp.core.chain.Position;
+import app.redlamp.core.measure.analysis.RecordingAnalyzer;
 import app.redlamp.core.signal.AudioInfo;
 import java.io.IOException;
 import java.util.List;

@@ -2,7 +2,7 @@ package app.redlamp.media.cache;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import app.redlamp.core.analysis.Report;
+import app.redlamp.core.measure.analysis.Report;
 import app.redlamp.core.port.Progress;
 import app.redlamp.core.port.Recordings;
 import app.redlamp.core.signal.Signals;

@@ -3,11 +3,11 @@ package app.redlamp.media.calendar;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
-import app.redlamp.core.plan.Production;
-import app.redlamp.core.plan.ProductionPlan;
-import app.redlamp.core.plan.Productions;
-import app.redlamp.core.plan.Session;
-import app.redlamp.core.script.Pieces;
+import app.redlamp.core.planning.plan.Production;
+import app.redlamp.core.planning.plan.ProductionPlan;
+import app.redlamp.core.planning.plan.Productions;
+import app.redlamp.core.planning.plan.Session;
+import app.redlamp.core.planning.script.Pieces;
 import biweekly.Biweekly;
 import biweekly.ICalendar;
 import biweekly.component.VEvent;

@@ -3,10 +3,10 @@ package app.redlamp.media.ffmpeg;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
+import app.redlamp.core.delivery.spec.DeliveryFormat;
 import app.redlamp.core.port.Progress;
 import app.redlamp.core.signal.Labels;
 import app.redlamp.core.signal.Signals;
-import app.redlamp.core.spec.DeliveryFormat;
 import app.redlamp.media.AudioFiles;
 import app.redlamp.media.FileRecordings;
 import app.redlamp.media.Processes;

@@ -3,11 +3,11 @@ package app.redlamp.media.finish;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
-import app.redlamp.core.analysis.Report;
+import app.redlamp.core.delivery.spec.Specification;
+import app.redlamp.core.measure.analysis.Report;
 import app.redlamp.core.port.Finishing;
 import app.redlamp.core.port.Progress;
 import app.redlamp.core.signal.Signals;
-import app.redlamp.core.spec.Specification;
 import app.redlamp.media.DemoVoice;
 import app.redlamp.media.FileRecordings;
 import app.redlamp.media.Processes;

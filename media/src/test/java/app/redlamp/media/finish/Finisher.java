@@ -1,6 +1,6 @@
 package app.redlamp.media.finish;
 
-import app.redlamp.core.analysis.Report;
+import app.redlamp.core.measure.analysis.Report;
 import app.redlamp.core.port.Finishing;
 import app.redlamp.core.port.Progress;
 import app.redlamp.media.FileRecordings;

@@ -3,9 +3,9 @@ package app.redlamp.media.library;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatExceptionOfType;
 
-import app.redlamp.core.spec.LoudnessTarget;
-import app.redlamp.core.spec.PeakLimit;
-import app.redlamp.core.spec.Specification;
+import app.redlamp.core.delivery.spec.LoudnessTarget;
+import app.redlamp.core.delivery.spec.PeakLimit;
+import app.redlamp.core.delivery.spec.Specification;
 import app.redlamp.core.units.Limits;
 import java.io.IOException;
 import java.io.InputStream;

@@ -3,12 +3,12 @@ package app.redlamp.media.production;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
-import app.redlamp.core.plan.Production;
-import app.redlamp.core.plan.Productions;
+import app.redlamp.core.planning.plan.Production;
+import app.redlamp.core.planning.plan.Productions;
+import app.redlamp.core.planning.script.Block;
+import app.redlamp.core.planning.script.Script;
+import app.redlamp.core.planning.script.ScriptText;
 import app.redlamp.core.port.Productions.Held;
-import app.redlamp.core.script.Block;
-import app.redlamp.core.script.Script;
-import app.redlamp.core.script.ScriptText;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;

@@ -2,8 +2,8 @@ package app.redlamp.media.production;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import app.redlamp.core.plan.Production;
-import app.redlamp.core.plan.Productions;
+import app.redlamp.core.planning.plan.Production;
+import app.redlamp.core.planning.plan.Productions;
 import app.redlamp.core.port.Rescues;
 import java.io.IOException;
 import java.nio.file.Files;

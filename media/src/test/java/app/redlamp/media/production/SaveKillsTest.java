@@ -3,11 +3,11 @@ package app.redlamp.media.production;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
-import app.redlamp.core.plan.Production;
+import app.redlamp.core.planning.plan.Production;
+import app.redlamp.core.planning.script.Block;
+import app.redlamp.core.planning.script.Script;
+import app.redlamp.core.planning.script.ScriptText;
 import app.redlamp.core.port.Productions.Held;
-import app.redlamp.core.script.Block;
-import app.redlamp.core.script.Script;
-import app.redlamp.core.script.ScriptText;
 import app.redlamp.media.Processes;
 import app.redlamp.media.disk.FaultyDisk;
 import java.io.BufferedReader;

@@ -1,6 +1,6 @@
 package app.redlamp.media.production;
 
-import app.redlamp.core.plan.Production;
+import app.redlamp.core.planning.plan.Production;
 import app.redlamp.core.port.Productions.Held;
 import java.io.IOException;
 import java.nio.file.Path;

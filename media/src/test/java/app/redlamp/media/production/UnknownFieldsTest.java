@@ -3,12 +3,12 @@ package app.redlamp.media.production;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
-import app.redlamp.core.kit.Kits;
-import app.redlamp.core.kit.Parts;
-import app.redlamp.core.plan.JobKind;
-import app.redlamp.core.plan.Production;
+import app.redlamp.core.acoustics.spot.Spots;
+import app.redlamp.core.chain.kit.Kits;
+import app.redlamp.core.chain.kit.Parts;
+import app.redlamp.core.planning.plan.JobKind;
+import app.redlamp.core.planning.plan.Production;
 import app.redlamp.core.port.Productions.Held;
-import app.redlamp.core.spot.Spots;
 import app.redlamp.media.room.RoomShelf;
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.ObjectMapper;

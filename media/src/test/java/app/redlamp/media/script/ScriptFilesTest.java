@@ -2,9 +2,9 @@ package app.redlamp.media.script;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import app.redlamp.core.planning.script.Block;
+import app.redlamp.core.planning.script.ScriptText;
 import app.redlamp.core.port.Progress;
-import app.redlamp.core.script.Block;
-import app.redlamp.core.script.ScriptText;
 import java.io.IOException;
 import java.nio.charset.Charset;
 import java.nio.charset.StandardCharsets;

@@ -2,7 +2,7 @@ package app.redlamp.media.sheet;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import app.redlamp.core.spec.Verdict;
+import app.redlamp.core.delivery.spec.Verdict;
 import app.redlamp.core.text.DeliverySheet;
 import java.io.IOException;
 import java.util.Collections;

@@ -1,0 +1,227 @@
+package app.redlamp.core.acoustics.decay;
+
+import java.util.OptionalDouble;
+
+/**
+ * The fall of a burst in one band, integrated backwards.
+ *
+ * <p>Sources: M. R. Schroeder, J. Acoust. Soc. Am. 37, 1965, for the integration; W. T. Chu, J. Acoust. Soc. Am. 63, 1978,
+ * for taking off the noise; Lundeby et al., Acustica 81, 1995, for the point at which the fall drowns in it, beyond which
+ * its straight course is added (ISO 3382-1:2009, 5.3.3).
+ */
+final class DecayCurve {
+    private static final int ROUNDS = 6;
+    private static final int STEPS_PER_10_DB = 6;
+    private static final double FIRST_STEP_S = 0.005;
+    private static final double OVER_NOISE_DB = 6;
+    private static final double LATE_DB = 20;
+    private static final double TAIL_SHARE = 0.1;
+    private static final double NOTHING = 1e-30;
+
+    /** Band width times decay time from which a filter run backwards no longer shapes the fall (ISO 3382-2, 7.3). */
+    private static final double LEAST_BANDWIDTH_TIME = 4;
+
+    private static final double GOOD_BELOW_DB = 10;
+    private static final double BENT_DB = 1.5;
+    private static final double BENT_RATIO = 0.1;
+    private static final double HALVES_RATIO = 1.3;
+
+    private final float[] samples;
+    private final int sampleRateHz;
+    private double noise;
+    private double dbPerS;
+    private int crossing;
+    private double[] levels = {};
+
+    /** @param samples of one band, from the burst on */
+    private DecayCurve(float[] samples, int sampleRateHz) {
+        this.samples = samples;
+        this.sampleRateHz = sampleRateHz;
+    }
+
+    /**
+     * @param bandwidthHz of the filter
+     * @param clipped whether the burst itself went over full scale
+     */
+    static BandDecay measure(float[] samples, int sampleRateHz, double bandwidthHz, boolean clipped) {
+        DecayCurve curve = new DecayCurve(samples, sampleRateHz);
+        return curve.follow() ? curve.result(bandwidthHz, clipped) : nothing(0);
+    }
+
+    private static BandDecay nothing(double rangeDb) {
+        return new BandDecay(
+                OptionalDouble.empty(),
+                OptionalDouble.empty(),
+                OptionalDouble.empty(),
+                rangeDb,
+                0,
+                false,
+                BandDecay.Trust.NONE,
+                BandDecay.Trust.NONE,
+                BandDecay.Trust.NONE);
+    }
+
+    /** Finds the noise and where the fall drowns in it; false where there is no fall. */
+    private boolean follow() {
+        int step = Math.max(1, (int) (FIRST_STEP_S * sampleRateHz));
+        noise = mean((int) (samples.length * (1 - TAIL_SHARE)), samples.length);
+        crossing = samples.length;
+        int peak = 0;
+        for (int round = 0; round < ROUNDS; round++) {
+            double[] db = levels(step);
+            peak = top(db);
+            double floor = 10 * Math.log10(noise + NOTHING);
+            int last = peak;
+            while (last + 1 < db.length && db[last + 1] > floor + OVER_NOISE_DB) {
+                last++;
+            }
+            int first = peak;
+            while (round > 0 && first < last && db[first] > floor + OVER_NOISE_DB + LATE_DB) {
+                first++;
+            }
+            if (last - first < 2) {
+                first = peak;
+            }
+            if (last - first < 2) {
+                return false;
+            }
+            Line line = Line.through(db, first, last + 1, (double) step / sampleRateHz);
+            if (!(line.slope() < 0)) {
+                return false;
+            }
+            dbPerS = line.slope();
+            double crossS = (floor - line.start()) / line.slope();
+            crossing = (int) Math.max(step, Math.min(samples.length, crossS * sampleRateHz));
+            // The noise is what lies at least 10 dB of fall behind the crossing.
+            int from = (int) Math.min(samples.length * (1 - TAIL_SHARE), crossing + 10 / -dbPerS * sampleRateHz);
+            noise = mean(from, samples.length);
+            step = Math.max(1, (int) (10 / -dbPerS / STEPS_PER_10_DB * sampleRateHz));
+            step = Math.min(step, Math.max(1, samples.length / 10));
+        }
+        integrate();
+        return true;
+    }
+
+    private void integrate() {
+        double[] sums = new double[crossing + 1];
+        // What is left beyond the crossing, as the straight line goes on.
+        double perSample = -dbPerS / 10 * Math.log(10) / sampleRateHz;
+        sums[crossing] = crossing < samples.length ? noise / perSample : 0;
+        for (int n = crossing - 1; n >= 0; n--) {
+            sums[n] = sums[n + 1] + (double) samples[n] * samples[n] - noise;
+        }
+        double whole = sums[0];
+        levels = new double[crossing];
+        for (int n = 0; n < crossing; n++) {
+            levels[n] = 10 * Math.log10(Math.max(NOTHING, sums[n] / whole));
+        }
+    }
+
+    private BandDecay result(double bandwidthHz, boolean clipped) {
+        double top = 0;
+        int window = Math.max(1, (int) (2 / bandwidthHz * sampleRateHz));
+        for (int n = 0;
+                n + window <= Math.min(samples.length, sampleRateHz / 5 + window);
+                n += Math.max(1, window / 2)) {
+            top = Math.max(top, mean(n, n + window));
+        }
+        double range = 10 * Math.log10((top + NOTHING) / (noise + NOTHING));
+        OptionalDouble edt = slope(0, -10);
+        OptionalDouble t20 = range >= 25 ? slope(-5, -25) : OptionalDouble.empty();
+        OptionalDouble t30 = range >= 35 ? slope(-5, -35) : OptionalDouble.empty();
+        double shortest = LEAST_BANDWIDTH_TIME / bandwidthHz;
+        return new BandDecay(
+                edt,
+                t20,
+                t30,
+                range,
+                bend(),
+                twoSlopes(t20, t30),
+                clipped ? BandDecay.Trust.NONE : trust(edt, range, 10, shortest),
+                trust(t20, range, 25, shortest),
+                trust(t30, range, 35, shortest));
+    }
+
+    private static BandDecay.Trust trust(OptionalDouble seconds, double rangeDb, double lowestDb, double shortestS) {
+        if (seconds.isEmpty() || seconds.getAsDouble() < shortestS) {
+            return BandDecay.Trust.NONE;
+        }
+        return rangeDb >= lowestDb + GOOD_BELOW_DB ? BandDecay.Trust.GOOD : BandDecay.Trust.FAIR;
+    }
+
+    /** Time of a fall by 60 dB from the part between two levels; absent where the curve does not get there. */
+    private OptionalDouble slope(double fromDb, double toDb) {
+        int from = first(fromDb);
+        int to = first(toDb);
+        if (to < 0 || to - from < 3) {
+            return OptionalDouble.empty();
+        }
+        Line line = Line.through(levels, from, to, 1.0 / sampleRateHz);
+        return line.slope() < 0 ? OptionalDouble.of(-60 / line.slope()) : OptionalDouble.empty();
+    }
+
+    /** First sample at or below a level; −1 for none. */
+    private int first(double db) {
+        for (int n = 0; n < levels.length; n++) {
+            if (levels[n] <= db) {
+                return n;
+            }
+        }
+        return -1;
+    }
+
+    private double bend() {
+        int from = first(-5);
+        int to = first(-25);
+        if (to - from < 3) {
+            return 0;
+        }
+        Line line = Line.through(levels, from, to, 1.0);
+        double most = 0;
+        for (int n = from; n < to; n++) {
+            most = Math.max(most, Math.abs(levels[n] - line.start() - line.slope() * n));
+        }
+        return most;
+    }
+
+    /** Source of the first: ISO 3382-2:2008, annex B, curvature above 10 %; the others are ours. */
+    private boolean twoSlopes(OptionalDouble t20, OptionalDouble t30) {
+        if (t20.isPresent() && t30.isPresent() && Math.abs(t30.getAsDouble() / t20.getAsDouble() - 1) > BENT_RATIO) {
+            return true;
+        }
+        OptionalDouble upper = slope(-5, -15);
+        OptionalDouble lower = slope(-15, -25);
+        boolean halves = upper.isPresent()
+                && lower.isPresent()
+                && t20.isPresent()
+                && lower.getAsDouble() > HALVES_RATIO * upper.getAsDouble();
+        return halves && bend() > BENT_DB / 3;
+    }
+
+    /** Levels of steps in dB. */
+    private double[] levels(int step) {
+        double[] db = new double[samples.length / step];
+        for (int i = 0; i < db.length; i++) {
+            db[i] = 10 * Math.log10(mean(i * step, (i + 1) * step) + NOTHING);
+        }
+        return db;
+    }
+
+    private static int top(double[] db) {
+        int best = 0;
+        for (int i = 1; i < db.length; i++) {
+            if (db[i] > db[best]) {
+                best = i;
+            }
+        }
+        return best;
+    }
+
+    private double mean(int from, int to) {
+        double sum = 0;
+        for (int n = from; n < to; n++) {
+            sum += (double) samples[n] * samples[n];
+        }
+        return sum / Math.max(1, to - from);
+    }
+}

@@ -1,0 +1,117 @@
+package app.redlamp.core.acoustics.decay;
+
+import app.redlamp.core.signal.OctaveFilter;
+import java.util.Optional;
+
+/**
+ * Sound that runs to and fro between two hard surfaces and is heard as a rattle.
+ *
+ * @param periodMs how often it comes by
+ * @param strength how regular it is, 0 to 1
+ */
+public record Flutter(double periodMs, double strength) {
+    private static final double TICK_S = 0.0005;
+    private static final double FROM_S = 0.01;
+    private static final double LONGEST_S = 0.35;
+    private static final int LEAST_LAG = 5;
+    private static final int MOST_LAG = 120;
+
+    /** Autocorrelation from which a rattle is heard (ours). */
+    private static final double HEARD = 0.3;
+
+    private static final double[] BANDS_HZ = {1000 * Math.pow(10, 0.3), 1000 * Math.pow(10, 0.6)};
+
+    /** Between which two surfaces it can run: half of its way, in metres. */
+    public double spacingM(double speedMps) {
+        return periodMs / 1000 * speedMps / 2;
+    }
+
+    /**
+     * Looks for it between 10 and 350 ms behind the burst, in the octaves of 2 and 4 kHz: where the course of the level,
+     * its fall taken off, repeats itself.
+     *
+     * @param samples from the burst on
+     */
+    static Optional<Flutter> find(float[] samples, int sampleRateHz) {
+        Optional<Flutter> best = Optional.empty();
+        for (double hz : BANDS_HZ) {
+            if (hz * 1.5 < sampleRateHz / 2.0) {
+                Optional<Flutter> one = in(new OctaveFilter(hz, sampleRateHz).filterBackwards(samples), sampleRateHz);
+                if (one.isPresent()
+                        && one.get().strength() > best.map(Flutter::strength).orElse(0.0)) {
+                    best = one;
+                }
+            }
+        }
+        return best;
+    }
+
+    private static Optional<Flutter> in(float[] samples, int sampleRateHz) {
+        double[] course = course(samples, sampleRateHz);
+        if (course.length < 2 * LEAST_LAG) {
+            return Optional.empty();
+        }
+        double whole = product(course, 0);
+        int best = 0;
+        double most = 0;
+        double[] row = new double[Math.min(MOST_LAG, course.length / 2)];
+        for (int lag = 1; lag < row.length; lag++) {
+            row[lag] = product(course, lag) / Math.max(1e-30, whole);
+        }
+        for (int lag = LEAST_LAG; lag + 1 < row.length; lag++) {
+            // The first that is nearly as strong as any is the period; the others are its multiples.
+            if (row[lag] > 1.1 * most && row[lag] >= row[lag - 1] && row[lag] >= row[lag + 1]) {
+                most = row[lag];
+                best = lag;
+            }
+        }
+        if (most < HEARD) {
+            return Optional.empty();
+        }
+        double bend = row[best - 1] - 2 * row[best] + row[best + 1];
+        double shift = bend < 0 ? (row[best - 1] - row[best + 1]) / (2 * bend) : 0;
+        return Optional.of(new Flutter((best + shift) * TICK_S * 1000, Math.min(1, most)));
+    }
+
+    /** Level of each half millisecond over a straight fall, in dB, while it stands out of the noise. */
+    private static double[] course(float[] samples, int sampleRateHz) {
+        int first = (int) (FROM_S / TICK_S);
+        int last = (int) Math.min(LONGEST_S / TICK_S, samples.length / (TICK_S * sampleRateHz) - 1);
+        double[] db = new double[Math.max(0, last)];
+        double floor = 10 * Math.log10(mean(samples, (int) (samples.length * 0.9), samples.length) + 1e-30);
+        int end = first;
+        for (int i = 0; i < db.length; i++) {
+            int from = (int) (i * TICK_S * sampleRateHz);
+            int to = (int) ((i + 1) * TICK_S * sampleRateHz);
+            db[i] = 10 * Math.log10(mean(samples, from, to) + 1e-30);
+            if (i >= first && db[i] > floor + 10) {
+                end = i + 1;
+            }
+        }
+        if (end - first < 2 * LEAST_LAG) {
+            return new double[0];
+        }
+        Line line = Line.through(db, first, end, 1);
+        double[] course = new double[end - first];
+        for (int i = first; i < end; i++) {
+            course[i - first] = Math.max(-15, Math.min(15, db[i] - line.start() - line.slope() * i));
+        }
+        return course;
+    }
+
+    private static double product(double[] course, int lag) {
+        double sum = 0;
+        for (int i = 0; i + lag < course.length; i++) {
+            sum += course[i] * course[i + lag];
+        }
+        return sum / (course.length - lag);
+    }
+
+    private static double mean(float[] samples, int from, int to) {
+        double sum = 0;
+        for (int n = from; n < Math.min(samples.length, to); n++) {
+            sum += (double) samples[n] * samples[n];
+        }
+        return sum / Math.max(1, to - from);
+    }
+}

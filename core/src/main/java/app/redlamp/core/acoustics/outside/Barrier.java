@@ -1,0 +1,49 @@
+package app.redlamp.core.acoustics.outside;
+
+/**
+ * What stands between a noise and a room.
+ *
+ * @param name in general words
+ * @param massKgPerM2 of one square metre, 0.5 to 1000
+ * @param areaM2 of what divides, 0.1 to 200
+ * @param gapPercent share of the area that is open: gaps, key holes, vents; 0 to 100
+ */
+public record Barrier(String name, double massKgPerM2, double areaM2, double gapPercent) {
+
+    /** As tight as people get with seals by themselves (common practice, no source). */
+    public static final double SEALED_PERCENT = 0.01;
+
+    private static final double FIELD_DB = 47;
+
+    /** @throws IllegalArgumentException out of range */
+    public Barrier {
+        boolean wall = massKgPerM2 >= 0.5 && massKgPerM2 <= 1000 && areaM2 >= 0.1 && areaM2 <= 200;
+        if (!(wall && gapPercent >= 0 && gapPercent <= 100)) {
+            throw new IllegalArgumentException(name + " of " + massKgPerM2 + " kg/m², " + areaM2 + " m², gaps "
+                    + gapPercent + " %: must be 0.5 to 1000 kg/m², 0.1 to 200 m² and 0 to 100 %");
+        }
+    }
+
+    /**
+     * Field-incidence mass law, 20 log(m f) − 47 dB, in any acoustics handbook. It is the best that a single leaf can do:
+     * at its coincidence frequency it does worse, and sound also goes round it.
+     */
+    public static double massLawDb(double massKgPerM2, double frequencyHz) {
+        return Math.max(0, 20 * Math.log10(massKgPerM2 * frequencyHz) - FIELD_DB);
+    }
+
+    /** What it keeps out in an octave in dB, its gaps counted in. */
+    public double lossDb(int band) {
+        double open = gapPercent / 100;
+        double through = Math.pow(10, -massLawDb(massKgPerM2, OctaveLevels.centreHz(band)) / 10);
+        return -10 * Math.log10((1 - open) * through + open);
+    }
+
+    public Barrier sealed() {
+        return new Barrier(name, massKgPerM2, areaM2, Math.min(gapPercent, SEALED_PERCENT));
+    }
+
+    public Barrier heavier(double factor) {
+        return new Barrier(name, Math.min(1000, massKgPerM2 * factor), areaM2, gapPercent);
+    }
+}

@@ -1,0 +1,115 @@
+package app.redlamp.core.acoustics.outside;
+
+import app.redlamp.core.signal.AWeighting;
+import java.util.Arrays;
+import java.util.function.IntToDoubleFunction;
+
+/** A noise by its level in each octave from 63 Hz to 8 kHz, in dB. */
+public final class OctaveLevels {
+    public static final int COUNT = 8;
+
+    /** What stands for silence. */
+    public static final double SILENCE_DB = -100;
+
+    private static final int BAND_OF_1_KHZ = 4;
+
+    /** Noise-rating curves: L = a + b · NR (ISO/R 1996:1971; from memory). */
+    private static final double[] NR_A = {35.5, 22.0, 12.0, 4.8, 0.0, -3.5, -6.1, -8.0};
+
+    private static final double[] NR_B = {0.790, 0.870, 0.930, 0.974, 1.000, 1.015, 1.025, 1.030};
+
+    private final double[] levels;
+
+    private OctaveLevels(double[] levels) {
+        this.levels = levels;
+    }
+
+    /** @throws IllegalArgumentException unless there are eight numbers */
+    public static OctaveLevels of(double... levels) {
+        if (!(levels.length == COUNT && Arrays.stream(levels).allMatch(Double::isFinite))) {
+            throw new IllegalArgumentException(Arrays.toString(levels) + ": must be eight levels, for 63 Hz to 8 kHz");
+        }
+        return new OctaveLevels(levels.clone());
+    }
+
+    public static OctaveLevels each(IntToDoubleFunction level) {
+        double[] levels = new double[COUNT];
+        Arrays.setAll(levels, level);
+        return of(levels);
+    }
+
+    public static OctaveLevels silence() {
+        return each(b -> SILENCE_DB);
+    }
+
+    /** Exact centre of a band in Hz (IEC 61260-1, base ten). */
+    public static double centreHz(int band) {
+        return 1000 * Math.pow(10, 0.3 * (band - BAND_OF_1_KHZ));
+    }
+
+    public double at(int band) {
+        return levels[band];
+    }
+
+    public OctaveLevels plus(double db) {
+        return each(b -> levels[b] + db);
+    }
+
+    /** Both noises together: powers add. */
+    public OctaveLevels and(OctaveLevels other) {
+        return each(b -> 10 * Math.log10(Math.pow(10, levels[b] / 10) + Math.pow(10, other.levels[b] / 10)));
+    }
+
+    /** A-weighted level in dB(A) (IEC 61672-1). */
+    public double dbA() {
+        double sum = 0;
+        for (int b = 0; b < COUNT; b++) {
+            sum += Math.pow(10, (levels[b] + AWeighting.db(centreHz(b))) / 10);
+        }
+        return 10 * Math.log10(sum);
+    }
+
+    /** Number of the noise-rating curve that no band goes over. */
+    public double noiseRating() {
+        double rating = Double.NEGATIVE_INFINITY;
+        for (int b = 0; b < COUNT; b++) {
+            rating = Math.max(rating, (levels[b] - NR_A[b]) / NR_B[b]);
+        }
+        return rating;
+    }
+
+    /** Level in a band of the noise-rating curve of a number. */
+    public static double noiseRatingDb(double rating, int band) {
+        return NR_A[band] + NR_B[band] * rating;
+    }
+
+    /** The band that counts most for the ear. */
+    public int loudestBand() {
+        int loudest = 0;
+        for (int b = 1; b < COUNT; b++) {
+            if (weighted(b) > weighted(loudest)) {
+                loudest = b;
+            }
+        }
+        return loudest;
+    }
+
+    private double weighted(int band) {
+        return levels[band] + AWeighting.db(centreHz(band));
+    }
+
+    @Override
+    public boolean equals(Object other) {
+        return other instanceof OctaveLevels o && Arrays.equals(levels, o.levels);
+    }
+
+    @Override
+    public int hashCode() {
+        return Arrays.hashCode(levels);
+    }
+
+    @Override
+    public String toString() {
+        return Arrays.toString(levels);
+    }
+}

@@ -1,0 +1,67 @@
+package app.redlamp.core.acoustics.spot;
+
+import app.redlamp.core.acoustics.outside.OutsideSource;
+import app.redlamp.core.acoustics.room.Room;
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalDouble;
+
+/**
+ * A place where somebody might record.
+ *
+ * @param id tells it from the others
+ * @param name what it is called
+ * @param room as it is drawn
+ * @param sources what is heard in it
+ * @param measured what a clap told
+ * @param noiseDbA noise at the microphone as it was measured with a sound level meter; absent where it was not
+ */
+public record Spot(
+        String id,
+        String name,
+        Room room,
+        List<OutsideSource> sources,
+        Optional<MeasuredDecay> measured,
+        OptionalDouble noiseDbA) {
+
+    public static final int MOST_SOURCES = 40;
+
+    /** @throws IllegalArgumentException without an id or a name, or with too many noises */
+    public Spot {
+        sources = List.copyOf(sources);
+        if (id.isBlank() || name.isBlank()) {
+            throw new IllegalArgumentException("a place needs an id and a name");
+        }
+        if (sources.size() > MOST_SOURCES) {
+            throw new IllegalArgumentException(sources.size() + " noises: at most " + MOST_SOURCES);
+        }
+        if (!(noiseDbA.orElse(0) >= 0 && noiseDbA.orElse(0) <= 140)) {
+            throw new IllegalArgumentException("noise of " + noiseDbA + " dB(A): must lie between 0 and 140");
+        }
+    }
+
+    public Spot called(String newName) {
+        return new Spot(id, newName, room, sources, measured, noiseDbA);
+    }
+
+    /** The same under another id. */
+    public Spot as(String newId) {
+        return new Spot(newId, name, room, sources, measured, noiseDbA);
+    }
+
+    public Spot with(Room other) {
+        return new Spot(id, name, other, sources, measured, noiseDbA);
+    }
+
+    public Spot hearing(List<OutsideSource> other) {
+        return new Spot(id, name, room, other, measured, noiseDbA);
+    }
+
+    public Spot measured(Optional<MeasuredDecay> clap) {
+        return new Spot(id, name, room, sources, clap, noiseDbA);
+    }
+
+    public Spot withNoise(OptionalDouble dbA) {
+        return new Spot(id, name, room, sources, measured, dbA);
+    }
+}

@@ -1,0 +1,47 @@
+package app.redlamp.core.acoustics.spot;
+
+import app.redlamp.core.acoustics.room.SixBands;
+
+/**
+ * What a job asks of a room. All of it is common practice, no source, unless said otherwise.
+ *
+ * @param decayS longest decay from 500 Hz up, 0.05 to 3 s
+ * @param noiseDbA loudest noise at the microphone that leaves room to the noise floor that is asked for, 0 to 80
+ */
+public record Wanted(double decayS, double noiseDbA) {
+    /** Low octaves may ring longer: the voice has less there, and nobody has room for what would stop it. */
+    private static final SixBands LONGER = SixBands.of(2.0, 1.5, 1.2, 1, 1, 1);
+
+    /** Read speech as close as narrators read, in dB at 1 m: normal effort, ANSI S3.5-1997 (from memory). */
+    private static final double SPEECH_AT_1_M = 62.35;
+
+    /** The floor is measured with a wide ear and the noise with an A-weighted one; and rooms have bad days. */
+    private static final double MARGIN_DB = 6;
+
+    /** @throws IllegalArgumentException out of range */
+    public Wanted {
+        if (!(decayS >= 0.05 && decayS <= 3 && noiseDbA >= 0 && noiseDbA <= 80)) {
+            throw new IllegalArgumentException(
+                    decayS + " s, " + noiseDbA + " dB(A): must lie between 0.05 and 3 s, 0 and 80 dB(A)");
+        }
+    }
+
+    /** Longest decay in each band. */
+    public SixBands decays() {
+        return LONGER.map(l -> l * decayS);
+    }
+
+    /** What the voice is at the microphone in dB, at a distance in metres: 6 dB more each time it is halved. */
+    public static double voiceDb(double distanceM) {
+        return SPEECH_AT_1_M - 20 * Math.log10(Math.max(0.02, distanceM));
+    }
+
+    /**
+     * The loudest noise that leaves a gap between voice and floor.
+     *
+     * @param gapDb from the voice down to the floor, as it is delivered
+     */
+    public static double noiseDbA(double distanceM, double gapDb) {
+        return Math.max(10, Math.min(60, voiceDb(distanceM) - gapDb - MARGIN_DB));
+    }
+}

@@ -1,0 +1,39 @@
+package app.redlamp.core.chain.datasheet;
+
+import java.util.Locale;
+
+/** A figure of a data sheet, in the unit that it is brought to. */
+public enum Item {
+    SENSITIVITY("mV/Pa"),
+    SELF_NOISE("dB(A)"),
+    /** Re 94 dB SPL, A-weighted. */
+    SIGNAL_TO_NOISE("dB"),
+    /** At 1 % distortion. */
+    MAX_SPL("dB SPL"),
+    OUTPUT_IMPEDANCE("Ω"),
+    INPUT_IMPEDANCE("Ω"),
+    /** Unweighted over 20 kHz, at 150 Ω. */
+    INPUT_NOISE("dBu"),
+    MIN_GAIN("dB"),
+    MAX_GAIN("dB"),
+    MAX_INPUT("dBu"),
+    DYNAMIC_RANGE("dB(A)"),
+    BITS("bit"),
+    WEIGHT("kg"),
+    DIAPHRAGM("mm");
+
+    private final String unit;
+
+    Item(String unit) {
+        this.unit = unit;
+    }
+
+    public String unit() {
+        return unit;
+    }
+
+    /** Name in reports, such as {@code self-noise}. */
+    public String id() {
+        return name().toLowerCase(Locale.ROOT).replace('_', '-');
+    }
+}

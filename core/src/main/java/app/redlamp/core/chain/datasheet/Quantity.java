@@ -1,0 +1,196 @@
+package app.redlamp.core.chain.datasheet;
+
+import app.redlamp.core.chain.Noise;
+import app.redlamp.core.chain.Volts;
+import app.redlamp.core.chain.datasheet.Entry.How;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+
+/** Reads one figure in whatever unit a data sheet uses. */
+public final class Quantity {
+    private static final int LONGEST = 400;
+    static final Pattern NUMBER = Pattern.compile("(?<![\\w.,])[-+]?\\d{1,6}(?:[.,]\\d{1,6})?(?![\\d.,]*\\s*%)");
+    private static final Pattern DASHES = Pattern.compile("[−–—‐‑]");
+    private static final Pattern BLANKS = Pattern.compile("[\\h\\s]+");
+    private static final Pattern DISTORTION = Pattern.compile("(\\d{1,2}(?:[.,]\\d{1,3})?)\\s*%");
+
+    /** By how much a reading of BS.468 lies over one in dB(A), for white noise (common practice, no source). */
+    private static final double QUASI_PEAK_DB = 11;
+
+    private static final double INCH_MM = 25.4;
+
+    private Quantity() {}
+
+    /**
+     * Reads the figure of an item.
+     *
+     * @param written such as "−54 dBV/Pa", "16 dB(A)", "134 dB at 0.5 % THD"
+     * @throws IllegalArgumentException with one line that says what to write, where it is none or cannot be
+     */
+    public static Entry read(Item item, String written) {
+        String text = plain(written);
+        Matcher number = NUMBER.matcher(text);
+        if (text.length() > LONGEST || !number.find()) {
+            throw new IllegalArgumentException(
+                    "'" + shortened(written) + "' is no figure for this; write " + example(item));
+        }
+        double value = Double.parseDouble(number.group().replace(',', '.'));
+        String unit = text.substring(number.end()).strip().toLowerCase(Locale.ROOT);
+        return switch (item) {
+            case SENSITIVITY -> sensitivity(value, unit, written);
+            case SELF_NOISE -> selfNoise(value, unit, written);
+            case MAX_SPL -> maxSpl(value, text, written);
+            case INPUT_NOISE -> inputNoise(value, unit, text, written);
+            case MAX_INPUT -> maxInput(value, unit, written);
+            case OUTPUT_IMPEDANCE, INPUT_IMPEDANCE -> impedance(item, value, unit, written);
+            case WEIGHT -> weight(value, unit, written);
+            case DIAPHRAGM ->
+                unit.startsWith("in") || unit.startsWith("\"")
+                        ? new Entry(item, value * INCH_MM, written, How.FROM_OTHER_UNIT)
+                        : as(item, value, written);
+            case SIGNAL_TO_NOISE, MIN_GAIN, MAX_GAIN, DYNAMIC_RANGE, BITS -> as(item, value, written);
+        };
+    }
+
+    /** One kind of minus, of hyphen and of space. */
+    static String plain(String written) {
+        return BLANKS.matcher(DASHES.matcher(written).replaceAll("-"))
+                .replaceAll(" ")
+                .strip();
+    }
+
+    private static String shortened(String text) {
+        return text.length() > 40 ? text.substring(0, 40) + "…" : text;
+    }
+
+    private static Entry as(Item item, double value, String written) {
+        return new Entry(item, value, written, How.AS_IT_IS);
+    }
+
+    private static Entry sensitivity(double value, String unit, String written) {
+        if (unit.startsWith("mv") || unit.startsWith("v/")) {
+            if (!(value > 0)) {
+                throw new IllegalArgumentException(
+                        "'" + shortened(written) + "': a voltage is never below 0; a level such as −54 dBV/Pa may be");
+            }
+            boolean volts = unit.startsWith("v/");
+            return new Entry(
+                    Item.SENSITIVITY,
+                    volts ? value * 1000 : value,
+                    written,
+                    volts ? How.FROM_OTHER_UNIT : How.AS_IT_IS);
+        }
+        if (unit.startsWith("db") || unit.isEmpty()) {
+            if (unit.startsWith("dbfs")) {
+                throw new IllegalArgumentException("'" + shortened(written)
+                        + "': is what comes out of a converter; write the voltage, such as 20 mV/Pa");
+            }
+            if (unit.startsWith("dbu")) {
+                return new Entry(
+                        Item.SENSITIVITY, 1000 * Volts.DBU_V * Math.pow(10, value / 20), written, How.FROM_DBU);
+            }
+            boolean microbar = unit.contains("bar");
+            double level = microbar ? value + 20 : value;
+            if (!(level < 10)) {
+                throw new IllegalArgumentException("'" + shortened(written)
+                        + "': such levels lie between −75 and −20 dBV/Pa; was the minus lost?");
+            }
+            return new Entry(
+                    Item.SENSITIVITY,
+                    1000 * Math.pow(10, level / 20),
+                    written,
+                    microbar ? How.FROM_MICROBAR : How.FROM_LEVEL);
+        }
+        throw new IllegalArgumentException(
+                "'" + shortened(written) + "': the unit is not known; write mV/Pa, dBV/Pa or dB re 1 V/Pa");
+    }
+
+    private static Entry selfNoise(double value, String unit, String written) {
+        if (!(value >= 0)) {
+            throw new IllegalArgumentException(
+                    "'" + shortened(written) + "': self-noise is a level such as 14 dB(A), above 0");
+        }
+        boolean quasiPeak = unit.contains("468") || unit.contains("ccir") || unit.contains("quasi");
+        return quasiPeak
+                ? new Entry(Item.SELF_NOISE, Math.max(0, value - QUASI_PEAK_DB), written, How.FROM_QUASI_PEAK)
+                : as(Item.SELF_NOISE, value, written);
+    }
+
+    private static Entry maxSpl(double value, String text, String written) {
+        Optional<Double> percent = distortion(text);
+        double thd = percent.orElse(1.0);
+        boolean other = Math.abs(thd - 1) > 1e-9 && thd > 0;
+        return other
+                ? new Entry(Item.MAX_SPL, value - 20 * Math.log10(thd), written, How.FROM_DISTORTION)
+                : as(Item.MAX_SPL, value, written);
+    }
+
+    private static Optional<Double> distortion(String text) {
+        Matcher m = DISTORTION.matcher(text);
+        return m.find() ? Optional.of(Double.parseDouble(m.group(1).replace(',', '.'))) : Optional.empty();
+    }
+
+    private static Entry inputNoise(double value, String unit, String text, String written) {
+        if (!(value < 0)) {
+            throw new IllegalArgumentException("'" + shortened(written)
+                    + "': equivalent input noise lies below 0, such as −128 dBu; was the minus lost?");
+        }
+        boolean weighted = unit.contains("(a)") || unit.startsWith("dbua") || weighted(text);
+        double dbu = unit.startsWith("dbv") ? value + Volts.dbu(1) : value;
+        if (weighted) {
+            return new Entry(Item.INPUT_NOISE, dbu - Noise.whiteWeightDb(), written, How.FROM_A_WEIGHTED);
+        }
+        return new Entry(Item.INPUT_NOISE, dbu, written, unit.startsWith("dbv") ? How.FROM_DBV : How.AS_IT_IS);
+    }
+
+    private static boolean weighted(String text) {
+        String low = text.toLowerCase(Locale.ROOT);
+        return low.contains("a-weighted") || low.contains("a weighted");
+    }
+
+    private static Entry maxInput(double value, String unit, String written) {
+        return unit.startsWith("dbv")
+                ? new Entry(Item.MAX_INPUT, value + Volts.dbu(1), written, How.FROM_DBV)
+                : as(Item.MAX_INPUT, value, written);
+    }
+
+    private static Entry impedance(Item item, double value, String unit, String written) {
+        boolean kilo = unit.startsWith("k");
+        boolean mega = unit.startsWith("m");
+        double ohm = kilo ? value * 1e3 : mega ? value * 1e6 : value;
+        if (!(ohm > 0)) {
+            throw new IllegalArgumentException(
+                    "'" + shortened(written) + "': a resistance lies above 0, such as 150 Ω");
+        }
+        return new Entry(item, ohm, written, kilo || mega ? How.FROM_OTHER_UNIT : How.AS_IT_IS);
+    }
+
+    private static Entry weight(double value, String unit, String written) {
+        if (unit.startsWith("kg")) {
+            return as(Item.WEIGHT, value, written);
+        }
+        double grams = unit.startsWith("oz") ? value * 28.3495 : unit.startsWith("lb") ? value * 453.592 : value;
+        return new Entry(Item.WEIGHT, grams / 1000, written, How.FROM_OTHER_UNIT);
+    }
+
+    /** How an item may be written. */
+    private static String example(Item item) {
+        return switch (item) {
+            case SENSITIVITY -> "20 mV/Pa, or −34 dBV/Pa";
+            case SELF_NOISE -> "14 dB(A)";
+            case SIGNAL_TO_NOISE -> "80 dB";
+            case MAX_SPL -> "134 dB at 0.5 %";
+            case OUTPUT_IMPEDANCE -> "150 Ω";
+            case INPUT_IMPEDANCE -> "3 kΩ";
+            case INPUT_NOISE -> "−128 dBu";
+            case MIN_GAIN, MAX_GAIN -> "56 dB";
+            case MAX_INPUT -> "+10 dBu";
+            case DYNAMIC_RANGE -> "110 dB";
+            case BITS -> "24";
+            case WEIGHT -> "350 g";
+            case DIAPHRAGM -> "25 mm";
+        };
+    }
+}

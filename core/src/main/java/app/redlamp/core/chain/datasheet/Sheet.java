@@ -1,0 +1,62 @@
+package app.redlamp.core.chain.datasheet;
+
+import app.redlamp.core.acoustics.room.Pattern;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalDouble;
+
+/**
+ * What a data sheet says.
+ *
+ * @param entries its figures, one for each item
+ * @param pattern from where it hears; absent where that is not said
+ * @param phantom whether 48 V are spoken of
+ * @param faults lines that were understood and could not be; one sentence each
+ */
+public record Sheet(List<Entry> entries, Optional<Pattern> pattern, boolean phantom, List<String> faults) {
+    public static final Sheet EMPTY = new Sheet(List.of(), Optional.empty(), false, List.of());
+
+    public Sheet {
+        entries = List.copyOf(entries);
+        faults = List.copyOf(faults);
+    }
+
+    public Optional<Entry> entry(Item item) {
+        return entries.stream().filter(e -> e.item() == item).findFirst();
+    }
+
+    /** Value of an item in its unit; absent where it is not said. */
+    public OptionalDouble value(Item item) {
+        Optional<Entry> entry = entry(item);
+        return entry.isPresent() ? OptionalDouble.of(entry.get().value()) : OptionalDouble.empty();
+    }
+
+    /** With an entry in the place of that of the same item. */
+    public Sheet with(Entry entry) {
+        List<Entry> all = new ArrayList<>(
+                entries.stream().filter(e -> e.item() != entry.item()).toList());
+        all.add(entry);
+        return new Sheet(all, pattern, phantom, faults);
+    }
+
+    /** Without an item. */
+    public Sheet without(Item item) {
+        return new Sheet(entries.stream().filter(e -> e.item() != item).toList(), pattern, phantom, faults);
+    }
+
+    /**
+     * Self-noise in dB(A): as it is said, or 94 less the signal-to-noise ratio. Where both are said and disagree, the worse of
+     * them.
+     */
+    public OptionalDouble selfNoiseDbA() {
+        OptionalDouble said = value(Item.SELF_NOISE);
+        OptionalDouble ratio = value(Item.SIGNAL_TO_NOISE);
+        OptionalDouble counted =
+                ratio.isPresent() ? OptionalDouble.of(94 - ratio.getAsDouble()) : OptionalDouble.empty();
+        if (said.isPresent() && counted.isPresent()) {
+            return OptionalDouble.of(Math.max(said.getAsDouble(), counted.getAsDouble()));
+        }
+        return said.isPresent() ? said : counted;
+    }
+}

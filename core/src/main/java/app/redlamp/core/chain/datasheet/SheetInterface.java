@@ -1,0 +1,119 @@
+package app.redlamp.core.chain.datasheet;
+
+import app.redlamp.core.chain.Chain;
+import app.redlamp.core.chain.Converter;
+import app.redlamp.core.chain.Preamp;
+import app.redlamp.core.chain.SignalPath;
+import app.redlamp.core.chain.Volts;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.OptionalDouble;
+
+/**
+ * Preamp and converter of an interface as a data sheet has them. What the sheet leaves open is assumed, and how much depends on
+ * that is said; what is usual is common practice, no source.
+ *
+ * @param usual with what is usual where nothing is said
+ * @param worst with the worst of it
+ * @param best with the best of it
+ * @param converter bits and dynamic range
+ * @param assumed what was not said
+ * @param doubts what cannot be, or hardly can
+ */
+public record SheetInterface(
+        Preamp usual, Preamp worst, Preamp best, Converter converter, List<Item> assumed, List<Doubt> doubts) {
+    private static final double STRAIN_DB = 4;
+    private static final double USUAL_RANGE_DB = 106;
+    private static final double USUAL_BITS = 24;
+
+    /** What interfaces usually have. */
+    private static final List<Item> ITEMS = List.of(
+            Item.MIN_GAIN,
+            Item.MAX_GAIN,
+            Item.INPUT_NOISE,
+            Item.MAX_INPUT,
+            Item.INPUT_IMPEDANCE,
+            Item.DYNAMIC_RANGE,
+            Item.BITS);
+
+    public SheetInterface {
+        assumed = List.copyOf(assumed);
+        doubts = List.copyOf(doubts);
+    }
+
+    /** @throws IllegalArgumentException for a figure that no interface has; one line */
+    public static SheetInterface of(Sheet sheet) {
+        List<Item> assumed =
+                ITEMS.stream().filter(i -> sheet.value(i).isEmpty()).toList();
+        return new SheetInterface(
+                preamp(sheet, 0),
+                preamp(sheet, -1),
+                preamp(sheet, 1),
+                new Converter(
+                        (int) Math.rint(sheet.value(Item.BITS).orElse(USUAL_BITS)),
+                        sheet.value(Item.DYNAMIC_RANGE).orElse(USUAL_RANGE_DB)),
+                assumed,
+                doubts(sheet));
+    }
+
+    /** @param side −1 for the worst, 0 for the usual, 1 for the best */
+    private static Preamp preamp(Sheet sheet, int side) {
+        double least = sheet.value(Item.MIN_GAIN).orElse(0);
+        return new Preamp(
+                least,
+                sheet.value(Item.MAX_GAIN).orElse(at(side, 46, 55, 65)),
+                sheet.value(Item.INPUT_NOISE).orElse(at(side, -118, -126, -129)),
+                STRAIN_DB,
+                sheet.value(Item.MAX_INPUT).orElse(at(side, 4, 10, 16)),
+                sheet.value(Item.INPUT_IMPEDANCE).orElse(at(side, 1500, 3000, 6000)));
+    }
+
+    private static double at(int side, double worst, double usual, double best) {
+        return side < 0 ? worst : side > 0 ? best : usual;
+    }
+
+    private static List<Doubt> doubts(Sheet sheet) {
+        List<Doubt> doubts = new ArrayList<>();
+        double thermal = Volts.thermalDbu(150);
+        OptionalDouble noise = sheet.value(Item.INPUT_NOISE);
+        if (noise.isPresent() && noise.getAsDouble() < thermal) {
+            doubts.add(new Doubt(Doubt.Kind.BELOW_THERMAL, Item.INPUT_NOISE, noise.getAsDouble(), thermal));
+        }
+        doubt(sheet, Item.MAX_GAIN, 20, 85, doubts);
+        doubt(sheet, Item.MAX_INPUT, -20, 30, doubts);
+        doubt(sheet, Item.DYNAMIC_RANGE, 75, 130, doubts);
+        return doubts;
+    }
+
+    private static void doubt(Sheet sheet, Item item, double low, double high, List<Doubt> doubts) {
+        OptionalDouble value = sheet.value(item);
+        if (value.isPresent() && value.getAsDouble() < low) {
+            doubts.add(new Doubt(Doubt.Kind.LOW, item, value.getAsDouble(), low));
+        } else if (value.isPresent() && value.getAsDouble() > high) {
+            doubts.add(new Doubt(Doubt.Kind.HIGH, item, value.getAsDouble(), high));
+        }
+    }
+
+    /** How far apart the answers lie with the worst and with the best of what was not said, in dB. */
+    public double spreadDb(Chain chain) {
+        double a = SignalPath.of(through(chain, worst)).gapDb();
+        double b = SignalPath.of(through(chain, best)).gapDb();
+        return Math.abs(b - a);
+    }
+
+    /** A chain through this preamp and converter, with its gain as far as this one has it. */
+    public Chain through(Chain chain, Preamp preamp) {
+        return new Chain(
+                chain.voice(),
+                chain.position(),
+                chain.room(),
+                chain.capsule(),
+                chain.lead(),
+                chain.booster(),
+                preamp,
+                preamp.within(
+                        chain.gainDb() + preamp.fullScaleDbu() - chain.preamp().fullScaleDbu()),
+                converter,
+                chain.finishing());
+    }
+}

@@ -1,0 +1,184 @@
+package app.redlamp.core.chain.datasheet;
+
+import app.redlamp.core.acoustics.room.Pattern;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import java.util.regex.Matcher;
+
+/** Finds the figures in the pasted text of a data sheet, whatever else stands around them. The first of each item counts. */
+public final class SheetReader {
+    private static final int MOST_CHARACTERS = 100_000;
+    private static final int MOST_LINES = 2000;
+
+    /** A name is looked for before names that are part of it. */
+    private static final Map<String, Item> NAMES = names();
+
+    private static final java.util.regex.Pattern AT_FREQUENCY = java.util.regex.Pattern.compile(
+            "(?i)(?:[@(,]\\s?)?(?:at |re |ref\\.? )?(?<!\\d)(?<!\\d[.,])\\d{1,6}(?:[.,]\\d{1,3})?\\s?k?hz\\)?");
+    private static final java.util.regex.Pattern AT_LEVEL =
+            java.util.regex.Pattern.compile("(?i)^[^\\d+-]*(?:@|at|re|ref\\.?)\\s?94\\s?db(?:\\s?spl)?");
+    private static final java.util.regex.Pattern AT_PRESSURE =
+            java.util.regex.Pattern.compile("(?i)^[^\\d+-]*(?:@|at|re|ref\\.?)\\s?1\\s?(?:pa|v/pa|v)\\b");
+    private static final java.util.regex.Pattern LEADING = java.util.regex.Pattern.compile("^[\\s:=,.)(]+");
+    private static final java.util.regex.Pattern RANGE = java.util.regex.Pattern.compile(
+            "([-+]?\\d{1,3}(?:[.,]\\d)?)\\s*(?:db)?\\s*(?:to|\\.\\.\\.?|…|-)\\s*([-+]?\\d{1,3}(?:[.,]\\d)?)\\s*db");
+
+    private final Map<Item, Entry> entries = new LinkedHashMap<>();
+    private final List<String> faults = new ArrayList<>();
+    private Optional<Pattern> pattern = Optional.empty();
+    private boolean phantom;
+
+    private SheetReader() {}
+
+    /** @throws IllegalArgumentException for a text that is longer than any data sheet */
+    public static Sheet read(String text) {
+        if (text.length() > MOST_CHARACTERS) {
+            throw new IllegalArgumentException(
+                    "the text is longer than any data sheet; paste the page with the figures");
+        }
+        SheetReader reader = new SheetReader();
+        text.lines()
+                .limit(MOST_LINES)
+                .flatMap(l -> List.of(l.split("[;|\t]", -1)).stream())
+                .forEach(reader::line);
+        return new Sheet(List.copyOf(reader.entries.values()), reader.pattern, reader.phantom, reader.faults);
+    }
+
+    private static Map<String, Item> names() {
+        Map<String, Item> names = new LinkedHashMap<>();
+        names.put("equivalent input noise", Item.INPUT_NOISE);
+        names.put("ein", Item.INPUT_NOISE);
+        names.put("equivalent noise", Item.SELF_NOISE);
+        names.put("self-noise", Item.SELF_NOISE);
+        names.put("self noise", Item.SELF_NOISE);
+        names.put("inherent noise", Item.SELF_NOISE);
+        names.put("noise level", Item.SELF_NOISE);
+        names.put("signal-to-noise", Item.SIGNAL_TO_NOISE);
+        names.put("signal to noise", Item.SIGNAL_TO_NOISE);
+        names.put("s/n", Item.SIGNAL_TO_NOISE);
+        names.put("snr", Item.SIGNAL_TO_NOISE);
+        names.put("dynamic range", Item.DYNAMIC_RANGE);
+        names.put("maximum sound pressure", Item.MAX_SPL);
+        names.put("sound pressure level", Item.MAX_SPL);
+        names.put("max spl", Item.MAX_SPL);
+        names.put("max. spl", Item.MAX_SPL);
+        names.put("maximum spl", Item.MAX_SPL);
+        names.put("maximum input sound", Item.MAX_SPL);
+        names.put("input impedance", Item.INPUT_IMPEDANCE);
+        names.put("impedance", Item.OUTPUT_IMPEDANCE);
+        names.put("maximum input", Item.MAX_INPUT);
+        names.put("max. input", Item.MAX_INPUT);
+        names.put("max input", Item.MAX_INPUT);
+        names.put("maximum gain", Item.MAX_GAIN);
+        names.put("max. gain", Item.MAX_GAIN);
+        names.put("max gain", Item.MAX_GAIN);
+        names.put("minimum gain", Item.MIN_GAIN);
+        names.put("gain", Item.MAX_GAIN);
+        names.put("sensitivity", Item.SENSITIVITY);
+        names.put("open circuit", Item.SENSITIVITY);
+        names.put("diaphragm", Item.DIAPHRAGM);
+        names.put("weight", Item.WEIGHT);
+        names.put("bit depth", Item.BITS);
+        names.put("resolution", Item.BITS);
+        return names;
+    }
+
+    private void line(String written) {
+        String line = Quantity.plain(written);
+        String low = line.toLowerCase(Locale.ROOT);
+        if (low.contains("phantom") || low.contains("48 v") || low.contains("p48")) {
+            phantom = phantom || !(low.contains("not required") || low.contains("none"));
+        }
+        if (pattern.isEmpty()) {
+            pattern = pattern(low);
+        }
+        // What a microphone wants to see is not what it is.
+        if (low.contains("load impedance") || low.contains("recommended load") || low.contains("minimum load")) {
+            return;
+        }
+        for (Map.Entry<String, Item> name : NAMES.entrySet()) {
+            int at = find(low, name.getKey());
+            if (at >= 0) {
+                if (!entries.containsKey(name.getValue())) {
+                    take(name.getValue(), line.substring(at + name.getKey().length()), low);
+                }
+                return;
+            }
+        }
+    }
+
+    /** Where a name stands as words of its own. */
+    private static int find(String line, String name) {
+        int at = line.indexOf(name);
+        while (at >= 0) {
+            boolean before = at == 0 || !Character.isLetter(line.charAt(at - 1));
+            int end = at + name.length();
+            boolean after = end == line.length() || !Character.isLetter(line.charAt(end)) || name.length() > 4;
+            if (before && after) {
+                return at;
+            }
+            at = line.indexOf(name, at + 1);
+        }
+        return -1;
+    }
+
+    private void take(Item item, String rest, String low) {
+        Matcher range = RANGE.matcher(rest.toLowerCase(Locale.ROOT));
+        if (item == Item.MAX_GAIN && range.find()) {
+            put(Item.MIN_GAIN, range.group(1) + " dB", "");
+            put(Item.MAX_GAIN, range.group(2) + " dB", "");
+            return;
+        }
+        int colon = rest.indexOf(':');
+        boolean after =
+                colon >= 0 && Quantity.NUMBER.matcher(rest.substring(colon)).find();
+        // "for 0.5 % THD: 134 dB": what stands before the colon is the condition.
+        String figure = withoutConditions(after ? rest.substring(colon) : rest);
+        String condition = after ? " " + rest.substring(0, colon) : "";
+        if (Quantity.NUMBER.matcher(figure).find()) {
+            boolean weighted = low.contains("a-weighted") && item == Item.INPUT_NOISE;
+            put(item, figure, condition + (weighted ? " A-weighted" : ""));
+        }
+    }
+
+    /** "(1 kHz) −54 dBV/Pa", "@ 94 dB SPL: 80 dB", "1 kHz at 1 Pa: 20 mV": the condition is no figure. */
+    private static String withoutConditions(String rest) {
+        String figure = AT_FREQUENCY.matcher(rest).replaceAll(" ");
+        figure = AT_LEVEL.matcher(figure).replaceAll(" ");
+        figure = AT_PRESSURE.matcher(figure).replaceAll(" ");
+        return LEADING.matcher(figure).replaceAll("").strip();
+    }
+
+    /** @param condition what else counts, and is not shown with it */
+    private void put(Item item, String written, String condition) {
+        try {
+            Entry read = Quantity.read(item, written + condition);
+            entries.putIfAbsent(item, new Entry(item, read.value(), written, read.how()));
+        } catch (IllegalArgumentException e) {
+            faults.add(e.getMessage());
+        }
+    }
+
+    private static Optional<Pattern> pattern(String low) {
+        if (low.contains("hypercardioid") || low.contains("hyper-cardioid")) {
+            return Optional.of(Pattern.HYPERCARDIOID);
+        }
+        if (low.contains("supercardioid") || low.contains("super-cardioid")) {
+            return Optional.of(Pattern.SUPERCARDIOID);
+        }
+        if (low.contains("cardioid")) {
+            return Optional.of(Pattern.CARDIOID);
+        }
+        if (low.contains("omni")) {
+            return Optional.of(Pattern.OMNI);
+        }
+        if (low.contains("figure-of-eight") || low.contains("figure of eight") || low.contains("bidirectional")) {
+            return Optional.of(Pattern.FIGURE_EIGHT);
+        }
+        return Optional.empty();
+    }
+}

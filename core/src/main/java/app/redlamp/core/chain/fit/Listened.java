@@ -1,0 +1,79 @@
+package app.redlamp.core.chain.fit;
+
+import app.redlamp.core.chain.fit.Miss.Kind;
+import app.redlamp.core.chain.fit.Miss.Severity;
+import app.redlamp.core.chain.kit.AudioInterface;
+import app.redlamp.core.chain.kit.Extra;
+import app.redlamp.core.chain.kit.Kit;
+import app.redlamp.core.chain.kit.Microphone;
+import app.redlamp.core.chain.kit.Need;
+import app.redlamp.core.chain.kit.Seat;
+import java.util.ArrayList;
+import java.util.List;
+
+/** Headphones, and what they are plugged into. */
+final class Listened {
+    private final Kit kit;
+    private final Need need;
+    private final Shelf shelf;
+    private final List<Miss> misses = new ArrayList<>();
+
+    Listened(Kit kit, Need need, Shelf shelf) {
+        this.kit = kit;
+        this.need = need;
+        this.shelf = shelf;
+    }
+
+    List<Miss> misses() {
+        long headsets = kit.seats().stream()
+                .filter(s -> s.microphone().kind() == Microphone.Kind.HEADSET)
+                .count();
+        int closed = kit.extras(Extra.Use.HEADPHONES_CLOSED).size();
+        int open = kit.extras(Extra.Use.HEADPHONES_OPEN).size();
+        int wanted = (int) (kit.seats().size() - headsets);
+        int missing = wanted - closed - open;
+        // One who reads alone can do without them and hear too late what was wrong; with others in the room or on the
+        // line
+        // there is no doing without, nor where what went out cannot be said again.
+        boolean others = need.voices() > 1 || need.guests() || need.live();
+        if (missing > 0) {
+            misses.add(Miss.of(Kind.HEADPHONES, others ? Severity.SPOILS : Severity.ADVISES, "", "", missing)
+                    .mendedBy(shelf.extra(Extra.Use.HEADPHONES_CLOSED), missing));
+        }
+        int openInUse = Math.min(open, Math.max(0, wanted - closed));
+        if (openInUse > 0) {
+            String name = kit.extras(Extra.Use.HEADPHONES_OPEN).get(0).shortName();
+            misses.add(Miss.of(Kind.HEADPHONES_OPEN, Severity.SPOILS, "", name, openInUse)
+                    .mendedBy(shelf.extra(Extra.Use.HEADPHONES_CLOSED), openInUse));
+        }
+        outputs(Math.min(wanted, closed + open));
+        monitoring();
+        return misses;
+    }
+
+    private void outputs(int heads) {
+        int sockets = kit.box().map(AudioInterface::headphoneOutputs).orElse(0)
+                + (int) kit.seats().stream().filter(Listened::hasSocket).count();
+        // A computer has one of its own, which is heard late.
+        sockets = Math.max(1, sockets);
+        for (Extra splitter : kit.extras(Extra.Use.HEADPHONE_SPLITTER)) {
+            sockets += Math.max(0, splitter.outputs() - 1);
+        }
+        if (heads > sockets) {
+            misses.add(Miss.of(Kind.HEADPHONE_OUTPUTS, Severity.SPOILS, "", "", heads - sockets)
+                    .mendedBy(shelf.extra(Extra.Use.HEADPHONE_SPLITTER), 1));
+        }
+    }
+
+    private static boolean hasSocket(Seat seat) {
+        return seat.microphone().inside().filter(Microphone.Inside::headphones).isPresent();
+    }
+
+    private void monitoring() {
+        boolean box = kit.box().filter(AudioInterface::directMonitoring).isPresent();
+        boolean all = kit.seats().stream().allMatch(s -> s.microphone().isDigital() ? hasSocket(s) : box);
+        if (!all) {
+            misses.add(Miss.of(Kind.NO_DIRECT_MONITORING, Severity.ADVISES, "", "", 0));
+        }
+    }
+}

@@ -1,0 +1,70 @@
+package app.redlamp.core.chain.kit;
+
+import java.util.Locale;
+import java.util.OptionalDouble;
+
+/**
+ * What else belongs to it.
+ *
+ * @param use what it is for
+ * @param reachM how far an arm or a stand reaches, 0 to 5 m; absent for anything else
+ * @param holdsKg what an arm or a stand carries at that reach, 0 to 20 kg; absent for anything else
+ * @param outputs sockets that a splitter for headphones has; 0 for anything else
+ */
+public record Extra(
+        String id,
+        String name,
+        Use use,
+        OptionalDouble reachM,
+        OptionalDouble holdsKg,
+        int outputs,
+        Price price,
+        String note)
+        implements Gear {
+
+    /** What it is for. */
+    public enum Use {
+        HEADPHONES_CLOSED,
+        HEADPHONES_OPEN,
+        HEADPHONE_SPLITTER,
+        /** An arm that is clamped to a desk. */
+        DESK_ARM,
+        /** A stand on the desk. */
+        DESK_STAND,
+        /** A stand on the floor. */
+        FLOOR_STAND,
+        SHOCK_MOUNT,
+        POP_FILTER,
+        WINDSCREEN,
+        ADAPTER,
+        HUB;
+
+        /** Name in files, such as {@code headphones-closed}. */
+        public String id() {
+            return name().toLowerCase(Locale.ROOT).replace('_', '-');
+        }
+
+        public boolean holds() {
+            return this == DESK_ARM || this == DESK_STAND || this == FLOOR_STAND;
+        }
+
+        public boolean isHeadphones() {
+            return this == HEADPHONES_CLOSED || this == HEADPHONES_OPEN;
+        }
+    }
+
+    /** @throws IllegalArgumentException out of range */
+    public Extra {
+        Gear.check(id, name);
+        boolean right = reachM.orElse(0) >= 0
+                && reachM.orElse(0) <= 5
+                && holdsKg.orElse(0) >= 0
+                && holdsKg.orElse(0) <= 20
+                && outputs >= 0
+                && outputs <= 16;
+        if (!right) {
+            throw new IllegalArgumentException("'" + name + "': reaches " + reachM.orElse(0) + " m, holds "
+                    + holdsKg.orElse(0) + " kg, " + outputs + " outputs: must lie between 0 and 5 m, 20 kg and 16");
+        }
+    }
+}

@@ -1,0 +1,32 @@
+package app.redlamp.core.chain.placement;
+
+/**
+ * How neighbours sit at a table.
+ *
+ * @param seats to each other
+ * @param apartM between their mouths, 0.3 to 5 m
+ */
+public record Table(Bleed.Seats seats, double apartM) {
+    public static final double NEAREST_M = 0.3;
+    public static final double FURTHEST_M = 5;
+
+    /** Opposite each other, the usual 1.2 m apart (common practice, no source). */
+    public static final Table USUAL = new Table(Bleed.Seats.ACROSS, 1.2);
+
+    /** @throws IllegalArgumentException out of range */
+    public Table {
+        if (!(apartM >= NEAREST_M && apartM <= FURTHEST_M)) {
+            throw new IllegalArgumentException(
+                    apartM + " m apart: must lie between " + NEAREST_M + " and " + FURTHEST_M + " m");
+        }
+    }
+
+    /** The same, so far apart, or as near to it as can be. */
+    public Table apart(double metres) {
+        return new Table(seats, Math.max(NEAREST_M, Math.min(FURTHEST_M, metres)));
+    }
+
+    public Table seated(Bleed.Seats other) {
+        return new Table(other, apartM);
+    }
+}

@@ -1,0 +1,40 @@
+package app.redlamp.core.delivery.finish;
+
+import app.redlamp.core.delivery.spec.SoundLimits;
+import app.redlamp.core.delivery.spec.Specification;
+import app.redlamp.core.measure.analysis.HighPassed;
+import app.redlamp.core.measure.analysis.Report;
+import app.redlamp.core.units.Limits;
+import java.util.OptionalDouble;
+
+/**
+ * One way to finish a recording, in the order of the steps.
+ *
+ * @param edges what is cut from or added to head and tail
+ * @param sampleRateHz sample rate of the result
+ * @param channels channels of the result, 1 or 2
+ * @param band what is let through; the low bound is the corner of the high-pass
+ * @param gainDb gain
+ * @param ceilingDbtp where the limiter holds true peaks; absent for no limiter
+ */
+public record FinishSettings(
+        EdgePlan edges, int sampleRateHz, int channels, Limits band, double gainDb, OptionalDouble ceilingDbtp) {
+
+    /** Only what must be: edges, conversion and band, no gain and no limiter. */
+    public static FinishSettings neutral(Specification specification, Report recording, int channels) {
+        SoundLimits sound = specification.sound();
+        Limits open = new Limits(OptionalDouble.empty(), OptionalDouble.empty());
+        return new FinishSettings(
+                sound.unprocessed() ? EdgePlan.NONE : EdgePlan.of(specification, recording),
+                specification.format().sampleRateHz(),
+                channels,
+                sound.unprocessed() ? open : sound.bandHz().orElse(Limits.atLeast(HighPassed.CORNER_HZ)),
+                0,
+                OptionalDouble.empty());
+    }
+
+    /** The same with another gain and a limiter. */
+    public FinishSettings with(double newGainDb, OptionalDouble newCeilingDbtp) {
+        return new FinishSettings(edges, sampleRateHz, channels, band, newGainDb, newCeilingDbtp);
+    }
+}

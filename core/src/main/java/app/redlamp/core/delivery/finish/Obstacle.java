@@ -1,0 +1,41 @@
+package app.redlamp.core.delivery.finish;
+
+import app.redlamp.core.delivery.spec.Check;
+
+/** Why a recording cannot be finished to its specification, with the figures that prove it. */
+public sealed interface Obstacle {
+
+    /**
+     * The loudness needs more gain than the noise allows.
+     *
+     * @param gainDb the least gain that brings the loudness into its window
+     * @param floorDbfs where the noise floor would then be
+     * @param limitDbfs where it may be
+     */
+    record Noise(double gainDb, double floorDbfs, double limitDbfs) implements Obstacle {
+        /** By how much the floor would be too high, in dB. */
+        public double excessDb() {
+            return floorDbfs - limitDbfs;
+        }
+    }
+
+    /** The recording is clipped, which nothing downstream repairs; {@code runs} above 0. */
+    record Clipped(int runs) implements Obstacle {}
+
+    /** There is nothing to bring to a loudness: silence. */
+    record Silent() implements Obstacle {}
+
+    /** The recording is longer than one file may be. */
+    record TooLong(double durationS, double longestS) implements Obstacle {}
+
+    /**
+     * The client wants other names, and finishing gives none of its own.
+     *
+     * @param name what the delivery would be called
+     * @param pattern what names must be like
+     */
+    record Misnamed(String name, String pattern) implements Obstacle {}
+
+    /** What came out was measured and one check is still outside. */
+    record StillOutside(Check check) implements Obstacle {}
+}

@@ -1,0 +1,25 @@
+package app.redlamp.core.delivery.spec;
+
+import java.util.List;
+import java.util.Optional;
+
+/** All checks of one recording against one specification, most telling first. */
+public record Judgement(Specification specification, List<Check> checks) {
+
+    public Judgement {
+        checks = List.copyOf(checks);
+    }
+
+    /** Whether nothing is outside. */
+    public boolean pass() {
+        return faults().isEmpty();
+    }
+
+    public List<Check> faults() {
+        return checks.stream().filter(c -> c.verdict() == Verdict.OUTSIDE).toList();
+    }
+
+    public Optional<Check> check(CheckId id) {
+        return checks.stream().filter(c -> c.id() == id).findFirst();
+    }
+}

@@ -1,0 +1,17 @@
+package app.redlamp.core.delivery.spec;
+
+import java.util.Locale;
+
+/** Where one measure stands against what is allowed. */
+public enum Verdict {
+    /** Allowed. */
+    INSIDE,
+    /** Not allowed: the client would reject it. */
+    OUTSIDE,
+    /** Not a ground for rejection, but worth knowing. */
+    ADVICE;
+
+    public String id() {
+        return name().toLowerCase(Locale.ROOT);
+    }
+}

@@ -1,0 +1,34 @@
+package app.redlamp.core.measure.analysis;
+
+import java.util.Locale;
+
+/**
+ * How the first two channels go together.
+ *
+ * @param kind what they are to each other
+ * @param delayMs by how many milliseconds the second comes after the first (negative: before); 0 unless delayed
+ * @param correlation of the samples in place, −1 to 1
+ */
+public record ChannelRelation(Kind kind, double delayMs, double correlation) {
+
+    /** The relations. */
+    public enum Kind {
+        /** There is one channel. */
+        SINGLE,
+        /** Two different sounds. */
+        STEREO,
+        /** The same sound twice. */
+        IDENTICAL,
+        /** One of the two is silent. */
+        ONE_SILENT,
+        /** The same sound, once turned upside down. */
+        INVERTED,
+        /** The same sound, once later. */
+        DELAYED;
+
+        /** Name in reports, such as {@code one-silent}. */
+        public String id() {
+            return name().toLowerCase(Locale.ROOT).replace('_', '-');
+        }
+    }
+}

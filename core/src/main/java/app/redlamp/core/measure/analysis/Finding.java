@@ -1,0 +1,104 @@
+package app.redlamp.core.measure.analysis;
+
+import app.redlamp.core.measure.voice.Event;
+import java.util.List;
+import java.util.Locale;
+
+/**
+ * Something about a recording that its figures alone do not say.
+ *
+ * @param kind what it is
+ * @param severity how much it matters
+ * @param startS where to hear it, in seconds from the start of the recording: its worst place, or all of it
+ * @param endS where that place ends
+ * @param amount how much of it, in the kind's own unit (see {@link Kind})
+ * @param places where it is, in the order of time, at most {@value #MOST_PLACES}; empty where it is everywhere
+ */
+public record Finding(Kind kind, Severity severity, double startS, double endS, double amount, List<Event> places) {
+
+    public static final int MOST_PLACES = 50;
+
+    /** The kinds, each with the unit of its amount. */
+    public enum Kind {
+        /** Digital clipping; number of runs. */
+        CLIPPING,
+        /** Clipping before the level was turned down; dBFS at which it was cut off. */
+        FLAT_TOPS,
+        /** Mean of the samples away from zero; dBFS. */
+        DC_OFFSET,
+        /** Digital silence where room tone belongs; seconds. */
+        DIGITAL_SILENCE,
+        /** Samples that are no numbers, read as zero; how many. */
+        NOT_A_NUMBER,
+        /** No pause long enough to measure the floor in; seconds that would be needed. */
+        NO_PAUSE,
+        /** Mains hum of the 50 Hz family; dBFS. */
+        HUM_50,
+        /** Mains hum of the 60 Hz family; dBFS. */
+        HUM_60,
+        /** A steady tone; Hz. */
+        WHINE,
+        /** Noise below 100 Hz; dBFS. */
+        RUMBLE,
+        /** Noise above 2 kHz; dBFS. */
+        HISS,
+        /** Noise of the room, neither low nor high; dBFS. */
+        ROOM_NOISE,
+        /** Noise that differs from pause to pause; dB. */
+        CHANGING_NOISE,
+        /** Noise that swells in pauses: an automatic gain; dB. */
+        PUMPING,
+        /** Breath blown into the microphone; how often. */
+        PLOSIVES,
+        /** Sibilants as loud as the voice; how many. */
+        SIBILANCE,
+        /** Clicks of the mouth in pauses; how many. */
+        MOUTH_CLICKS,
+        /** Clicks of a lead or an edit in pauses; how many. */
+        ELECTRICAL_CLICKS,
+        /** Sound lost for moments; how often. */
+        DROPOUTS,
+        /** Breaks of the waveform in speech; how many. */
+        JUMPS,
+        /** The room rings on; seconds to −60 dB. */
+        REVERBERANT,
+        /** Too little at 160 to 400 Hz; dB against speech in general. */
+        THIN,
+        /** Too much at 200 to 400 Hz; dB against speech in general. */
+        MUDDY,
+        /** Too much at 400 to 1000 Hz; dB against speech in general. */
+        BOXY,
+        /** Too much at 2 to 4 kHz; dB against speech in general. */
+        HARSH,
+        /** Too little at 5 to 10 kHz; dB against speech in general. */
+        DULL,
+        /** Two channels with the same sound; 0. */
+        CHANNELS_IDENTICAL,
+        /** One of two channels is silent; 0. */
+        CHANNEL_SILENT,
+        /** The same sound, in one channel upside down; 0. */
+        CHANNELS_INVERTED,
+        /** The same sound, in one channel later; milliseconds. */
+        CHANNELS_DELAYED;
+
+        /** Name in reports, such as {@code dc-offset}. */
+        public String id() {
+            return name().toLowerCase(Locale.ROOT).replace('_', '-');
+        }
+    }
+
+    /** How much a finding matters. */
+    public enum Severity {
+        NOTE,
+        WARNING,
+        FAULT;
+
+        public String id() {
+            return name().toLowerCase(Locale.ROOT);
+        }
+    }
+
+    public Finding {
+        places = List.copyOf(places);
+    }
+}

@@ -1,0 +1,178 @@
+package app.redlamp.core.measure.analysis;
+
+import app.redlamp.core.measure.analysis.Finding.Kind;
+import app.redlamp.core.measure.analysis.Finding.Severity;
+import app.redlamp.core.measure.loudness.Clipping;
+import app.redlamp.core.measure.noise.NoiseProfile;
+import app.redlamp.core.measure.noise.Pauses;
+import app.redlamp.core.measure.voice.Event;
+import app.redlamp.core.measure.voice.VoiceProfile;
+import app.redlamp.core.measure.voice.VoiceSpectrum;
+import app.redlamp.core.signal.AudioInfo;
+import app.redlamp.core.units.Decibels;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.OptionalDouble;
+
+/**
+ * Decides what of all that was measured is worth a word, and how grave it is. The limits are common practice, no
+ * source. The gravest come first; what is equally grave stays in the order in which it is cheapest to put right.
+ */
+final class Findings {
+    /** An offset from here on is worth a word, in dBFS. */
+    private static final double DC_DBFS = -50;
+
+    private static final double LEAST_SILENCE_S = 0.3;
+
+    /** A raw floor above this leaves little room for make-up gain; above −60 none. */
+    private static final double NOISE_NOTE_DBFS = -63;
+
+    private static final double NOISE_WARNING_DBFS = -60;
+    private static final double HUM_DBFS = -72;
+    private static final double CHANGE_DB = 6;
+    private static final double PLOSIVES_A_MINUTE = 1;
+    private static final double SIBILANTS_A_MINUTE = 3;
+    private static final double CLICKS_A_MINUTE = 3;
+    private static final double REVERBERANT_S = 0.35;
+
+    private final double durationS;
+    private final Pauses pauses;
+    private final List<Finding> findings = new ArrayList<>();
+
+    private Findings(double durationS, Pauses pauses) {
+        this.durationS = durationS;
+        this.pauses = pauses;
+    }
+
+    /** What was measured, without the findings, and how many samples were no numbers. */
+    static List<Finding> of(Report report, long notNumbers) {
+        Findings all = new Findings(report.info().durationS(), report.pauses());
+        all.samples(report, notNumbers);
+        all.channels(report.relation());
+        all.voice(report.voice());
+        report.noise().ifPresent(all::noise);
+        all.findings.sort(Comparator.comparing(Finding::severity).reversed());
+        return all.findings;
+    }
+
+    private void samples(Report report, long notNumbers) {
+        Clipping clipping = report.clipping();
+        if (notNumbers > 0) {
+            whole(Kind.NOT_A_NUMBER, Severity.FAULT, (double) notNumbers);
+        }
+        if (clipping.runs() > 0) {
+            runs(Kind.CLIPPING, Severity.FAULT, clipping.runs(), clipping.places(), report.info());
+        }
+        if (clipping.flatTopDbfs().isPresent()) {
+            double level = clipping.flatTopDbfs().getAsDouble();
+            runs(Kind.FLAT_TOPS, Severity.WARNING, level, clipping.flatTops(), report.info());
+        }
+        places(Kind.DROPOUTS, Severity.FAULT, report.voice().dropouts(), 0);
+        places(Kind.JUMPS, Severity.WARNING, report.voice().jumps(), 0);
+        OptionalDouble dc = Decibels.ofAmplitude(Math.abs(report.levels().dcOffset()));
+        if (dc.isPresent() && dc.getAsDouble() >= DC_DBFS) {
+            whole(Kind.DC_OFFSET, Severity.WARNING, dc.getAsDouble());
+        }
+        if (pauses.digitalSilenceS() >= LEAST_SILENCE_S) {
+            whole(Kind.DIGITAL_SILENCE, Severity.NOTE, pauses.digitalSilenceS());
+        } else if (pauses.noiseFloorDbfs().isEmpty()) {
+            whole(Kind.NO_PAUSE, Severity.NOTE, LEAST_SILENCE_S);
+        }
+    }
+
+    private void channels(ChannelRelation relation) {
+        switch (relation.kind()) {
+            case INVERTED -> whole(Kind.CHANNELS_INVERTED, Severity.FAULT, 0);
+            case DELAYED -> whole(Kind.CHANNELS_DELAYED, Severity.FAULT, relation.delayMs());
+            case ONE_SILENT -> whole(Kind.CHANNEL_SILENT, Severity.WARNING, 0);
+            case IDENTICAL -> whole(Kind.CHANNELS_IDENTICAL, Severity.NOTE, 0);
+            case SINGLE, STEREO -> {}
+        }
+    }
+
+    private void voice(VoiceProfile voice) {
+        places(Kind.PLOSIVES, Severity.WARNING, voice.plosives(), PLOSIVES_A_MINUTE);
+        places(Kind.ELECTRICAL_CLICKS, Severity.WARNING, voice.electricalClicks(), 0);
+        places(Kind.MOUTH_CLICKS, Severity.NOTE, voice.mouthClicks(), CLICKS_A_MINUTE);
+        places(Kind.SIBILANCE, Severity.NOTE, voice.harshSibilants(), SIBILANTS_A_MINUTE);
+        voice.swellDb().ifPresent(db -> longestPause(Kind.PUMPING, Severity.WARNING, db));
+        voice.decayS().stream()
+                .filter(s -> s >= REVERBERANT_S)
+                .forEach(s -> whole(Kind.REVERBERANT, Severity.WARNING, s));
+        voice.spectrum()
+                .flatMap(VoiceSpectrum::colour)
+                .ifPresent(colour -> whole(kind(colour.shade()), Severity.NOTE, colour.deviationDb()));
+    }
+
+    private static Kind kind(VoiceSpectrum.Shade shade) {
+        return switch (shade) {
+            case THIN -> Kind.THIN;
+            case MUDDY -> Kind.MUDDY;
+            case BOXY -> Kind.BOXY;
+            case HARSH -> Kind.HARSH;
+            case DULL -> Kind.DULL;
+        };
+    }
+
+    private void noise(NoiseProfile noise) {
+        double floor = pauses.noiseFloorDbfs().orElse(Double.NEGATIVE_INFINITY);
+        Severity severity = floor > NOISE_WARNING_DBFS ? Severity.WARNING : Severity.NOTE;
+        boolean worth = floor > NOISE_NOTE_DBFS;
+        noise.hum()
+                .filter(h -> h.levelDbfs() > HUM_DBFS || (worth && noise.kind() == NoiseProfile.Kind.HUM))
+                .ifPresent(h -> longestPause(
+                        h.familyHz() == 50 ? Kind.HUM_50 : Kind.HUM_60,
+                        h.levelDbfs() > NOISE_WARNING_DBFS ? Severity.WARNING : Severity.NOTE,
+                        h.levelDbfs()));
+        if (worth) {
+            switch (noise.kind()) {
+                case WHINE ->
+                    longestPause(Kind.WHINE, severity, noise.tones().get(0).frequencyHz());
+                case RUMBLE -> longestPause(Kind.RUMBLE, severity, noise.rumbleDbfs());
+                case HISS -> longestPause(Kind.HISS, severity, noise.hissDbfs());
+                case ROOM -> longestPause(Kind.ROOM_NOISE, severity, floor);
+                case HUM -> {}
+            }
+        }
+        if (worth && noise.changeDb() >= CHANGE_DB) {
+            Pauses.Stretch loudest = pauses.loudest().orElseThrow();
+            findings.add(new Finding(
+                    Kind.CHANGING_NOISE, Severity.NOTE, loudest.startS(), loudest.endS(), noise.changeDb(), List.of()));
+        }
+    }
+
+    private void whole(Kind kind, Severity severity, double amount) {
+        findings.add(new Finding(kind, severity, 0, durationS, amount, List.of()));
+    }
+
+    private void longestPause(Kind kind, Severity severity, double amount) {
+        Pauses.Stretch heard = pauses.longest().orElse(new Pauses.Stretch(0, durationS, 0));
+        findings.add(new Finding(kind, severity, heard.startS(), heard.endS(), amount, List.of()));
+    }
+
+    /** A finding of events, unless there are fewer than so many a minute. */
+    private void places(Kind kind, Severity severity, Event.Tally tally, double leastAMinute) {
+        if (tally.count() > leastAMinute * Math.max(1, durationS / 60)) {
+            Event worst = tally.worst().get(0);
+            findings.add(
+                    new Finding(kind, severity, worst.startS(), worst.endS(), tally.count(), inTime(tally.worst())));
+        }
+    }
+
+    private void runs(Kind kind, Severity severity, double amount, List<Clipping.Run> runs, AudioInfo info) {
+        List<Event> events = runs.stream()
+                .map(r -> new Event(r.startS(), r.startS() + r.samples() / (double) info.sampleRateHz(), r.samples()))
+                .toList();
+        Event worst =
+                events.stream().max(Comparator.comparingDouble(Event::amount)).orElseThrow();
+        findings.add(new Finding(kind, severity, worst.startS(), worst.endS(), amount, inTime(events)));
+    }
+
+    private static List<Event> inTime(List<Event> events) {
+        return events.stream()
+                .limit(Finding.MOST_PLACES)
+                .sorted(Comparator.comparingDouble(Event::startS))
+                .toList();
+    }
+}

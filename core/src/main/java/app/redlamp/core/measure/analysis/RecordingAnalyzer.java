@@ -1,0 +1,231 @@
+package app.redlamp.core.measure.analysis;
+
+import app.redlamp.core.measure.loudness.ActiveSpeech;
+import app.redlamp.core.measure.loudness.ClipMeter;
+import app.redlamp.core.measure.loudness.Levels;
+import app.redlamp.core.measure.loudness.LoudnessMeter;
+import app.redlamp.core.measure.noise.FrameLevels;
+import app.redlamp.core.measure.noise.NoiseAnalyzer;
+import app.redlamp.core.measure.noise.NoiseProfile;
+import app.redlamp.core.measure.noise.PauseFinder;
+import app.redlamp.core.measure.noise.Pauses;
+import app.redlamp.core.measure.noise.QuietPieces;
+import app.redlamp.core.measure.voice.ClickMeter;
+import app.redlamp.core.measure.voice.DropoutMeter;
+import app.redlamp.core.measure.voice.VoiceAnalyzer;
+import app.redlamp.core.measure.voice.VoiceFrames;
+import app.redlamp.core.measure.voice.VoiceProfile;
+import app.redlamp.core.measure.voice.VoiceSpectrumMeter;
+import app.redlamp.core.signal.AudioInfo;
+import app.redlamp.core.signal.AudioSource;
+import app.redlamp.core.signal.FloatSeries;
+import app.redlamp.core.signal.FrameClock;
+import app.redlamp.core.signal.SampleSink;
+import app.redlamp.core.units.Decibels;
+import java.io.IOException;
+import java.util.Arrays;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.function.Supplier;
+
+/**
+ * The one door to all meters: takes a recording block by block, in one pass and in little memory, and gives its
+ * {@link Report}. The screen and the command line both ask here and so say the same.
+ *
+ * <p>Samples that are no finite numbers, or beyond +60 dBFS, are read as zero, counted and reported.
+ */
+public final class RecordingAnalyzer implements SampleSink {
+    /** Frames a block that {@link #of} reads at a time. */
+    public static final int BLOCK = 4096;
+
+    /** +60 dBFS: beyond it a float sample is damage, not sound. */
+    private static final float LARGEST = 1000;
+
+    private final int sampleRateHz;
+    private final ChannelMeter[] channels;
+    private final ChannelMeter.Frame frame;
+    private final LoudnessMeter loudness;
+    private final ClipMeter clips;
+    private final FrameLevels levels = new FrameLevels();
+    private final FloatSeries bends = new FloatSeries();
+    private final FloatSeries low = new FloatSeries();
+    private final QuietPieces quiet;
+    private final VoiceSpectrumMeter spectrum;
+    private final RelationMeter relation;
+    private final Excerpts excerpts;
+    /** Samples that have not yet filled a tick. */
+    private final float[][] waiting;
+
+    private int waitingCount;
+    private long ticks;
+    private long tickStart;
+    private long frameStart;
+    private long notNumbers;
+
+    public RecordingAnalyzer(int sampleRateHz, int channelCount) {
+        this.sampleRateHz = sampleRateHz;
+        clips = new ClipMeter(sampleRateHz, channelCount);
+        channels = new ChannelMeter[channelCount];
+        Arrays.setAll(channels, c -> new ChannelMeter(c, sampleRateHz, clips));
+        frame = new ChannelMeter.Frame(channelCount);
+        loudness = new LoudnessMeter(channelCount);
+        waiting = new float[channelCount][sampleRateHz / FrameClock.TICKS_PER_SECOND + 2];
+        quiet = new QuietPieces(sampleRateHz);
+        spectrum = new VoiceSpectrumMeter(sampleRateHz);
+        relation = new RelationMeter(sampleRateHz);
+        excerpts = new Excerpts(sampleRateHz, channelCount, quiet, spectrum, relation);
+    }
+
+    /** Measures a whole recording; the caller closes the source. */
+    public static Report of(AudioSource source, AudioInfo info) throws IOException {
+        return of(source, () -> info);
+    }
+
+    /**
+     * Measures a whole recording; the caller closes the source.
+     *
+     * @param info what the file says of itself, asked when all of it has been read
+     */
+    public static Report of(AudioSource source, Supplier<AudioInfo> info) throws IOException {
+        RecordingAnalyzer analyzer = new RecordingAnalyzer(source.sampleRateHz(), source.channels());
+        float[][] block = new float[source.channels()][BLOCK];
+        for (int n = source.read(block, BLOCK); n > 0; n = source.read(block, BLOCK)) {
+            analyzer.accept(block, n);
+        }
+        return analyzer.report(info.get());
+    }
+
+    @Override
+    public void accept(float[][] block, int count) {
+        for (int c = 0; c < channels.length; c++) {
+            clean(block[c], count);
+            channels[c].block(block[c], count);
+        }
+        if (channels.length == 2) {
+            relation.accept(block, count);
+        }
+        int done = 0;
+        while (done < count) {
+            int length = (int) (FrameClock.startOfTick(ticks + 1, sampleRateHz) - tickStart);
+            if (waitingCount > 0 || count - done < length) {
+                int more = Math.min(count - done, length - waitingCount);
+                for (int c = 0; c < channels.length; c++) {
+                    System.arraycopy(block[c], done, waiting[c], waitingCount, more);
+                }
+                waitingCount += more;
+                done += more;
+                if (waitingCount == length) {
+                    waitingCount = 0;
+                    tick(waiting, 0, length);
+                }
+            } else {
+                tick(block, done, length);
+                done += length;
+            }
+        }
+    }
+
+    /** Takes a whole tick: whatever the blocks, the meters see the same pieces. */
+    private void tick(float[][] block, int from, int length) {
+        for (int c = 0; c < channels.length; c++) {
+            channels[c].tick(block[c], from, from + length);
+        }
+        excerpts.accept(block, from, length);
+        ticks++;
+        tickStart += length;
+        if (ticks % FrameClock.TICKS_PER_FRAME == 0) {
+            closeFrame();
+        }
+    }
+
+    private void clean(float[] samples, int count) {
+        for (int i = 0; i < count; i++) {
+            if (!(Math.abs(samples[i]) <= LARGEST)) {
+                samples[i] = 0;
+                notNumbers++;
+            }
+        }
+    }
+
+    private void closeFrame() {
+        frame.clear();
+        for (ChannelMeter channel : channels) {
+            channel.closeFrame(frame, (double) (tickStart - frameStart));
+        }
+        loudness.frame(frame.weighted);
+        levels.frame(frame.square / channels.length);
+        bends.add((float) (frame.bends / channels.length));
+        low.add((float) (frame.low / channels.length));
+        if (Excerpts.isFull(levels.size())) {
+            excerpts.pass(levels.from(excerpts.firstFrame()));
+        }
+        frameStart = tickStart;
+    }
+
+    /** The report on everything accepted; nothing may be accepted after it. The duration in it is the one measured. */
+    public Report report(AudioInfo info) {
+        long frames = tickStart + waitingCount;
+        if (waitingCount > 0) {
+            tick(waiting, 0, waitingCount);
+            waitingCount = 0;
+        }
+        if (!Excerpts.isFull(levels.size())) {
+            excerpts.pass(levels.from(excerpts.firstFrame()));
+        }
+        float[] meanSquares = levels.meanSquares();
+        Pauses pauses = PauseFinder.of(meanSquares);
+        VoiceFrames voiced = new VoiceFrames(meanSquares, bends.toArray(), low.toArray());
+        VoiceProfile voice = VoiceAnalyzer.analyze(voiced, pauses, found(), sampleRateHz);
+        Optional<NoiseProfile> noise = NoiseAnalyzer.analyze(quiet, pauses, sampleRateHz);
+        Report report = new Report(
+                info.withDuration((double) frames / sampleRateHz),
+                loudness.result(),
+                new Levels(Arrays.stream(channels).map(ChannelMeter::levels).toList()),
+                activeSpeech(),
+                pauses,
+                highPassed(pauses, noise),
+                clips.result(),
+                noise,
+                voice,
+                channels.length == 2
+                        ? relation.result()
+                        : new ChannelRelation(
+                                channels.length == 1 ? ChannelRelation.Kind.SINGLE : ChannelRelation.Kind.STEREO, 0, 0),
+                Hill.ofNoise(meanSquares, pauses),
+                Hill.ofVoice(meanSquares, pauses),
+                Outline.of(meanSquares),
+                List.of());
+        return report.with(Findings.of(report, notNumbers));
+    }
+
+    private ActiveSpeech activeSpeech() {
+        return Arrays.stream(channels)
+                .map(ChannelMeter::activeSpeech)
+                .max(Comparator.comparingDouble(a -> a.levelDbov().orElse(Double.NEGATIVE_INFINITY)))
+                .orElseThrow();
+    }
+
+    private VoiceAnalyzer.Found found() {
+        return new VoiceAnalyzer.Found(
+                Arrays.stream(channels)
+                        .flatMap(m -> m.clicks().clicks().stream())
+                        .sorted(Comparator.comparingDouble(ClickMeter.Click::atS))
+                        .toList(),
+                Arrays.stream(channels)
+                        .flatMap(m -> m.dropouts().runs().stream())
+                        .sorted(Comparator.comparingDouble(DropoutMeter.Run::startS))
+                        .toList(),
+                spectrum.result());
+    }
+
+    private HighPassed highPassed(Pauses pauses, Optional<NoiseProfile> noise) {
+        double sum = Arrays.stream(channels)
+                .mapToDouble(ChannelMeter::highPassedMeanSquare)
+                .sum();
+        OptionalDouble floor =
+                noise.isPresent() ? OptionalDouble.of(noise.get().highPassedDbfs()) : pauses.noiseFloorDbfs();
+        return new HighPassed(Decibels.ofPower(sum / channels.length), floor);
+    }
+}

@@ -1,0 +1,110 @@
+package app.redlamp.core.measure.analysis;
+
+import app.redlamp.core.signal.Fourier;
+
+/**
+ * Compares the first two channels: their correlation in place over the whole recording, and in a few stretches at any
+ * delay up to 50 ms. From what correlation two channels carry the same sound is ours.
+ */
+final class RelationMeter {
+    private static final double SAME = 0.999;
+    private static final double SAME_DELAYED = 0.85;
+    private static final double INVERTED = -0.9;
+    private static final double SILENT_DB = 50;
+    private static final int MOST_STRETCHES = 3;
+    private static final double LONGEST_DELAY_S = 0.05;
+
+    private final int sampleRateHz;
+    private double firstSquares;
+    private double secondSquares;
+    private double products;
+    private int stretches;
+    private double bestDelay;
+    private double bestCorrelation;
+
+    RelationMeter(int sampleRateHz) {
+        this.sampleRateHz = sampleRateHz;
+    }
+
+    void accept(float[][] block, int count) {
+        float[] first = block[0];
+        float[] second = block[1];
+        double a = firstSquares;
+        double b = secondSquares;
+        double ab = products;
+        for (int i = 0; i < count; i++) {
+            a += (double) first[i] * first[i];
+            b += (double) second[i] * second[i];
+            ab += (double) first[i] * second[i];
+        }
+        firstSquares = a;
+        secondSquares = b;
+        products = ab;
+    }
+
+    /** Looks for a delay in the middle of a stretch, where somebody speaks. */
+    void delayIn(float[] first, float[] second, int count) {
+        int length = Math.min(1 << 16, Integer.highestOneBit(Math.max(1, count)));
+        if (stretches == MOST_STRETCHES || length < 4 * LONGEST_DELAY_S * sampleRateHz) {
+            return;
+        }
+        int from = (count - length) / 2;
+        float[] a = new float[2 * length];
+        float[] b = new float[2 * length];
+        System.arraycopy(first, from, a, 0, length);
+        System.arraycopy(second, from, b, 0, length);
+        double energy = Math.sqrt(squares(a) * squares(b));
+        if (!(energy > 0)) {
+            return;
+        }
+        stretches++;
+        Fourier transform = new Fourier(2 * length);
+        transform.forward(a);
+        transform.forward(b);
+        float[] product = new float[2 * length];
+        product[0] = a[0] * b[0];
+        product[1] = a[1] * b[1];
+        for (int k = 2; k < product.length; k += 2) {
+            product[k] = a[k] * b[k] + a[k + 1] * b[k + 1];
+            product[k + 1] = a[k] * b[k + 1] - a[k + 1] * b[k];
+        }
+        transform.inverse(product);
+        int longest = (int) (LONGEST_DELAY_S * sampleRateHz);
+        for (int lag = -longest; lag <= longest; lag++) {
+            double correlation = product[lag < 0 ? product.length + lag : lag] / energy;
+            if (Math.abs(correlation) > Math.abs(bestCorrelation)) {
+                bestCorrelation = correlation;
+                bestDelay = lag;
+            }
+        }
+    }
+
+    ChannelRelation result() {
+        if (!(firstSquares > 0) && !(secondSquares > 0)) {
+            return new ChannelRelation(ChannelRelation.Kind.IDENTICAL, 0, 1);
+        }
+        double ratioDb = Math.abs(10 * Math.log10(firstSquares / secondSquares));
+        if (!(ratioDb < SILENT_DB)) {
+            return new ChannelRelation(ChannelRelation.Kind.ONE_SILENT, 0, 0);
+        }
+        double correlation = products / Math.sqrt(firstSquares * secondSquares);
+        if (correlation >= SAME) {
+            return new ChannelRelation(ChannelRelation.Kind.IDENTICAL, 0, correlation);
+        }
+        if (correlation <= INVERTED) {
+            return new ChannelRelation(ChannelRelation.Kind.INVERTED, 0, correlation);
+        }
+        if (bestDelay != 0 && Math.abs(bestCorrelation) >= SAME_DELAYED && Math.abs(bestCorrelation) > correlation) {
+            return new ChannelRelation(ChannelRelation.Kind.DELAYED, 1000 * bestDelay / sampleRateHz, correlation);
+        }
+        return new ChannelRelation(ChannelRelation.Kind.STEREO, 0, correlation);
+    }
+
+    private static double squares(float[] samples) {
+        double sum = 0;
+        for (float x : samples) {
+            sum += x * x;
+        }
+        return sum;
+    }
+}

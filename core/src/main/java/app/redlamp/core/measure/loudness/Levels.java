@@ -1,0 +1,60 @@
+package app.redlamp.core.measure.loudness;
+
+import app.redlamp.core.units.Decibels;
+import java.util.List;
+import java.util.OptionalDouble;
+
+/**
+ * Plain levels of a recording, over all channels and of each.
+ *
+ * @param channels in the file's order, at least one
+ */
+public record Levels(List<Channel> channels) {
+
+    /**
+     * One channel. Digital silence has no level: absent.
+     *
+     * @param truePeakDbtp true peak (ITU-R BS.1770-5 annex 2)
+     * @param samplePeakDbfs largest sample
+     * @param rmsDbfs RMS of the whole recording in the plain convention: a full-scale sine reads −3.01 dBFS (AES17
+     *     would call it 0)
+     * @param dcOffset mean of the samples as a share of full scale
+     */
+    public record Channel(
+            OptionalDouble truePeakDbtp, OptionalDouble samplePeakDbfs, OptionalDouble rmsDbfs, double dcOffset) {}
+
+    public Levels {
+        channels = List.copyOf(channels);
+    }
+
+    /** Highest true peak of all channels in dBTP. */
+    public OptionalDouble truePeakDbtp() {
+        return channels.stream()
+                .map(Channel::truePeakDbtp)
+                .flatMapToDouble(OptionalDouble::stream)
+                .max();
+    }
+
+    /** Largest sample of all channels in dBFS. */
+    public OptionalDouble samplePeakDbfs() {
+        return channels.stream()
+                .map(Channel::samplePeakDbfs)
+                .flatMapToDouble(OptionalDouble::stream)
+                .max();
+    }
+
+    /** RMS over all channels together in dBFS. */
+    public OptionalDouble rmsDbfs() {
+        double sum = channels.stream()
+                .map(Channel::rmsDbfs)
+                .flatMapToDouble(OptionalDouble::stream)
+                .map(Decibels::toPower)
+                .sum();
+        return Decibels.ofPower(sum / channels.size());
+    }
+
+    /** Mean of the channel that is furthest from zero, with its sign. */
+    public double dcOffset() {
+        return channels.stream().mapToDouble(Channel::dcOffset).reduce(0, (a, b) -> Math.abs(b) > Math.abs(a) ? b : a);
+    }
+}

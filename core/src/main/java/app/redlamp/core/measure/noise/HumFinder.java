@@ -1,0 +1,168 @@
+package app.redlamp.core.measure.noise;
+
+import app.redlamp.core.signal.Fourier;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * Finds mains hum in the pauses of a recording, where no voice can be taken for it: the family of 50 or 60 Hz and its
+ * multiples, the mains drifting by up to 0.3 Hz. How it is told is ours:
+ *
+ * <ol>
+ *   <li>the pauses are brought down to about 2 kHz and their spectra added, finely interpolated by padding with zeros
+ *   <li>a harmonic is what rises above the noise around it; that noise is taken off its power
+ *   <li>of both families and all drifts the one wins whose harmonics stand out most. It is hum where at least two of
+ *       the first four harmonics stand out by 6 dB, or one by 12
+ * </ol>
+ */
+final class HumFinder {
+    private static final double WORKING_HZ = 2000;
+    private static final int LENGTH = 1 << 14;
+    private static final double LONGEST_S = 4;
+    private static final double DRIFT_HZ = 0.3;
+    private static final double DRIFT_STEP_HZ = 0.05;
+    private static final double HIGHEST_HZ = 800;
+    private static final int FIRST_HARMONICS = 4;
+    private static final double STANDS_OUT = 4;
+    private static final double STANDS_OUT_ALONE = 16;
+
+    private final double workingHz;
+    private final int decimation;
+    private final Fourier transform = new Fourier(LENGTH);
+    private final double[] powers = new double[LENGTH / 2];
+    private double weight;
+    private double windowS;
+
+    HumFinder(int sampleRateHz) {
+        decimation = Math.max(1, (int) (sampleRateHz / WORKING_HZ));
+        workingHz = (double) sampleRateHz / decimation;
+    }
+
+    /** Adds the samples of a pause. */
+    void add(float[] pause) {
+        float[] slow = decimated(pause);
+        int length = Math.min(slow.length, (int) (LONGEST_S * workingHz));
+        float[] work = new float[LENGTH];
+        double windowSum = 0;
+        for (int n = 0; n < length; n++) {
+            double window = 0.5 - 0.5 * Math.cos(2 * Math.PI * (n + 0.5) / length);
+            work[n] = (float) (slow[n] * window);
+            windowSum += window;
+        }
+        transform.forward(work);
+        double scale = 2 / (windowSum * windowSum) * length;
+        for (int k = 1; k < powers.length; k++) {
+            double re = work[2 * k];
+            double im = work[2 * k + 1];
+            powers[k] += scale * (re * re + im * im);
+        }
+        weight += length;
+        windowS += length / workingHz * length;
+    }
+
+    /** The hum, where there is some. */
+    Optional<Hum> find() {
+        if (weight == 0) {
+            return Optional.empty();
+        }
+        // Half the width of a window's main lobe, and so the least distance at which noise alone is seen.
+        double lobeHz = 2 / (windowS / weight);
+        Family best = null;
+        for (int base = 50; base <= 60; base += 10) {
+            for (double f = base - DRIFT_HZ; f <= base + DRIFT_HZ + 1e-9; f += DRIFT_STEP_HZ) {
+                Family family = family(f, lobeHz);
+                if (best == null || family.score > best.score) {
+                    best = family;
+                }
+            }
+        }
+        return best.isHum() ? Optional.of(best.hum()) : Optional.empty();
+    }
+
+    private static final class Family {
+        final double baseHz;
+        final List<Double> powers = new ArrayList<>();
+        double score;
+        int standingOut;
+        double mostAbove;
+
+        Family(double baseHz) {
+            this.baseHz = baseHz;
+        }
+
+        boolean isHum() {
+            return standingOut >= 2 || mostAbove >= STANDS_OUT_ALONE;
+        }
+
+        Hum hum() {
+            double sum = powers.stream().mapToDouble(p -> p).sum();
+            List<Double> levels = powers.stream()
+                    .map(p -> Math.max(Hum.NONE_DBFS, 10 * Math.log10(p)))
+                    .toList();
+            return new Hum(baseHz, 10 * Math.log10(sum), levels);
+        }
+    }
+
+    private Family family(double baseHz, double lobeHz) {
+        Family family = new Family(baseHz);
+        double apart = Math.min(25, Math.max(10, 2 * lobeHz));
+        for (int h = 1; h * baseHz <= HIGHEST_HZ; h++) {
+            double at = at(h * baseHz);
+            double noise = median(h * baseHz, apart);
+            double above = noise > 0 ? at / noise : 0;
+            // A harmonic that the other family has too says nothing about which it is.
+            boolean shared = h % (baseHz < 55 ? 6 : 5) == 0;
+            if (above > STANDS_OUT) {
+                family.powers.add(at - noise);
+                family.score += shared ? 0 : 10 * Math.log10(above);
+                if (h <= FIRST_HARMONICS) {
+                    family.standingOut++;
+                    family.mostAbove = Math.max(family.mostAbove, above);
+                }
+            } else {
+                family.powers.add(0.0);
+            }
+        }
+        return family;
+    }
+
+    /** Mean power at a frequency, between the nearest two bins. */
+    private double at(double frequencyHz) {
+        double bin = frequencyHz / workingHz * LENGTH;
+        int k = (int) bin;
+        double share = bin - k;
+        return k + 1 < powers.length ? ((1 - share) * powers[k] + share * powers[k + 1]) / weight : 0;
+    }
+
+    /** The noise around a harmonic: the median of what lies between it and its neighbours. */
+    private double median(double frequencyHz, double apartHz) {
+        int count = 0;
+        double[] around = new double[16];
+        for (int i = 0; i < 8; i++) {
+            double distance = apartHz * (0.7 + 0.3 * i / 7);
+            around[count++] = at(frequencyHz + distance);
+            if (frequencyHz - distance > 8) {
+                around[count++] = at(frequencyHz - distance);
+            }
+        }
+        Arrays.sort(around, 0, count);
+        return around[count / 2];
+    }
+
+    /** Means of {@code decimation} samples, twice over, which keeps what folds back 50 dB down near 100 Hz. */
+    private float[] decimated(float[] samples) {
+        int count = Math.max(0, samples.length / decimation - 1);
+        float[] slow = new float[count];
+        for (int n = 0; n < count; n++) {
+            double sum = 0;
+            int at = n * decimation;
+            for (int k = 0; k < decimation; k++) {
+                sum += samples[at + k] * (k + 1.0) + samples[at + decimation + k] * (decimation - 1.0 - k);
+            }
+            slow[n] = (float) (sum / decimation / decimation);
+        }
+        return slow;
+    }
+}

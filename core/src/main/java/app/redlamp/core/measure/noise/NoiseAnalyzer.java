@@ -1,0 +1,182 @@
+package app.redlamp.core.measure.noise;
+
+import app.redlamp.core.signal.AWeighting;
+import app.redlamp.core.signal.Biquad;
+import app.redlamp.core.signal.OctaveBands;
+import app.redlamp.core.signal.PowerSpectrum;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+
+/**
+ * Takes the noise in the pauses apart: spectrum, hum, tones, rumble, hiss.
+ *
+ * <p>The spectrum comes from windows of at most 190 ms and is scaled to the noise floor, so that its bands add up to
+ * it. A tone is a peak at least 12 dB above the median of the bins around (ours).
+ */
+public final class NoiseAnalyzer {
+    private static final double WINDOW_S = 0.19;
+    private static final double RUMBLE_HZ = 100;
+
+    /** Corner of the high-pass that finishing begins with: below every voice (common practice, no source). */
+    public static final double HIGH_PASS_HZ = 80;
+
+    private static final double HISS_HZ = 2000;
+    private static final double LOWEST_TONE_HZ = 150;
+    private static final double TONE_ABOVE = 16;
+    private static final int AROUND = 24;
+    private static final int LOBE = 2;
+    private static final int MOST_TONES = 3;
+    private static final int MOST_WINDOWS = 2000;
+    private static final double LOWEST_DBFS = -150;
+
+    private final int sampleRateHz;
+
+    private NoiseAnalyzer(int sampleRateHz) {
+        this.sampleRateHz = sampleRateHz;
+    }
+
+    /**
+     * @param quiet what was kept of the quiet stretches
+     * @return absent where there is no noise floor or nothing was kept
+     */
+    public static Optional<NoiseProfile> analyze(QuietPieces quiet, Pauses pauses, int sampleRateHz) {
+        if (pauses.noiseFloorDbfs().isEmpty()) {
+            return Optional.empty();
+        }
+        return new NoiseAnalyzer(sampleRateHz)
+                .profile(quiet, pauses, Math.pow(10, pauses.noiseFloorDbfs().getAsDouble() / 10));
+    }
+
+    private Optional<NoiseProfile> profile(QuietPieces quiet, Pauses pauses, double floor) {
+        PowerSpectrum spectrum = new PowerSpectrum(PowerSpectrum.lengthFor(WINDOW_S, sampleRateHz), sampleRateHz);
+        HumFinder humFinder = new HumFinder(sampleRateHz);
+        for (QuietPieces.Piece piece : quiet.within(pauses.stretches(), spectrum.length())) {
+            humFinder.add(piece.samples());
+            int hop = spectrum.length() / 2;
+            for (int at = 0; at + spectrum.length() <= piece.samples().length && spectrum.count() < MOST_WINDOWS; ) {
+                spectrum.add(piece.samples(), at);
+                at += hop;
+            }
+        }
+        if (spectrum.count() == 0) {
+            return Optional.empty();
+        }
+        double[] bins = spectrum.bins();
+        bins[0] = 0;
+        double scale = floor / Math.max(Double.MIN_NORMAL, Arrays.stream(bins).sum());
+        for (int k = 0; k < bins.length; k++) {
+            bins[k] *= scale;
+        }
+        double binHz = spectrum.binHz();
+        Optional<Hum> hum = humFinder.find();
+        List<NoiseProfile.Tone> tones = tones(bins, binHz, hum);
+        double humPower = hum.map(h -> power(h.levelDbfs())).orElse(0.0);
+        double tonePower = tones.stream().mapToDouble(t -> power(t.levelDbfs())).sum();
+        double lowHum = hum.map(h -> h.harmonicsDbfs().stream()
+                        .limit((long) (RUMBLE_HZ / h.baseHz()))
+                        .mapToDouble(NoiseAnalyzer::power)
+                        .sum())
+                .orElse(0.0);
+        double highTones = tones.stream()
+                .filter(t -> t.frequencyHz() > HISS_HZ)
+                .mapToDouble(t -> power(t.levelDbfs()))
+                .sum();
+        double rumble = Math.max(0, OctaveBands.between(bins, binHz, 0, RUMBLE_HZ) - lowHum);
+        double hiss = Math.max(0, OctaveBands.between(bins, binHz, HISS_HZ, sampleRateHz) - highTones);
+        double room = Math.max(0, floor - humPower - tonePower - rumble - hiss);
+        NoiseProfile.Kind kind = most(Map.of(
+                NoiseProfile.Kind.HUM, humPower,
+                NoiseProfile.Kind.WHINE, tonePower,
+                NoiseProfile.Kind.RUMBLE, rumble,
+                NoiseProfile.Kind.HISS, hiss,
+                NoiseProfile.Kind.ROOM, room));
+        List<Double> octaves = Arrays.stream(OctaveBands.OCTAVES.powers(bins, binHz))
+                .mapToObj(NoiseAnalyzer::dbfs)
+                .toList();
+        return Optional.of(new NoiseProfile(
+                kind,
+                dbfs(AWeighting.meanSquare(bins, binHz)),
+                dbfs(highPassed(bins, binHz)),
+                octaves,
+                hum,
+                tones,
+                dbfs(rumble),
+                dbfs(hiss),
+                change(pauses.stretches())));
+    }
+
+    private double highPassed(double[] bins, double binHz) {
+        Biquad highPass = Biquad.highPass(HIGH_PASS_HZ, Biquad.BUTTERWORTH_Q, sampleRateHz);
+        double sum = 0;
+        for (int k = 1; k < bins.length; k++) {
+            double gain = highPass.gainAt(k * binHz, sampleRateHz);
+            sum += bins[k] * gain * gain;
+        }
+        return sum;
+    }
+
+    private static NoiseProfile.Kind most(Map<NoiseProfile.Kind, Double> powers) {
+        return powers.entrySet().stream()
+                .max(Map.Entry.<NoiseProfile.Kind, Double>comparingByValue().thenComparing(Map.Entry.comparingByKey()))
+                .orElseThrow()
+                .getKey();
+    }
+
+    private List<NoiseProfile.Tone> tones(double[] bins, double binHz, Optional<Hum> hum) {
+        List<NoiseProfile.Tone> found = new ArrayList<>();
+        double[] around = new double[2 * AROUND];
+        for (int k = (int) Math.max(AROUND, LOWEST_TONE_HZ / binHz); k < bins.length - AROUND; k++) {
+            if (bins[k] < bins[k - 1] || bins[k] <= bins[k + 1]) {
+                continue;
+            }
+            for (int i = 0; i < AROUND; i++) {
+                around[2 * i] = bins[k - 1 - i];
+                around[2 * i + 1] = bins[k + 1 + i];
+            }
+            Arrays.sort(around);
+            double noise = around[AROUND];
+            if (bins[k] < TONE_ABOVE * noise || belongs(k * binHz, hum, binHz)) {
+                continue;
+            }
+            double power = 0;
+            double moment = 0;
+            for (int i = k - LOBE; i <= k + LOBE; i++) {
+                double above = Math.max(0, bins[i] - noise);
+                power += above;
+                moment += above * i;
+            }
+            found.add(new NoiseProfile.Tone(moment / power * binHz, dbfs(power)));
+        }
+        found.sort(Comparator.comparingDouble(t -> -t.levelDbfs()));
+        return found.stream().limit(MOST_TONES).toList();
+    }
+
+    private static boolean belongs(double frequencyHz, Optional<Hum> hum, double binHz) {
+        if (hum.isEmpty()) {
+            return false;
+        }
+        double base = hum.get().baseHz();
+        double nearest = Math.rint(frequencyHz / base) * base;
+        return nearest <= base * hum.get().harmonicsDbfs().size() && Math.abs(frequencyHz - nearest) < 1.5 * binHz;
+    }
+
+    private static double change(List<Pauses.Stretch> pauses) {
+        double[] levels =
+                pauses.stream().mapToDouble(Pauses.Stretch::levelDbfs).sorted().toArray();
+        return levels.length < 3
+                ? 0
+                : levels[(int) (0.9 * (levels.length - 1))] - levels[(int) Math.ceil(0.1 * (levels.length - 1))];
+    }
+
+    private static double power(double db) {
+        return Math.pow(10, db / 10);
+    }
+
+    private static double dbfs(double power) {
+        return Math.max(LOWEST_DBFS, 10 * Math.log10(power));
+    }
+}

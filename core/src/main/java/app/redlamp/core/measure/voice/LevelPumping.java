@@ -1,0 +1,61 @@
+package app.redlamp.core.measure.voice;
+
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.List;
+import java.util.OptionalDouble;
+
+/**
+ * Tells an automatic gain by what it does to the pauses: once the voice stops it turns up, and the noise swells until
+ * the next word. A room does the opposite: it fades. How it is told is ours.
+ */
+public final class LevelPumping {
+    private static final int SHORTEST = 60;
+    private static final int FADING = 15;
+    private static final int BEFORE_WORD = 5;
+    private static final int FEWEST = 3;
+    private static final double LEAST_DB = 3;
+
+    private LevelPumping() {}
+
+    /**
+     * @param meanSquares mean square of each 10 ms
+     * @return by how many dB the noise swells within the pauses, in the middle of all; absent where it does not
+     */
+    public static OptionalDouble swellDb(float[] meanSquares, double voiceDbfs, double floorDbfs) {
+        double threshold = Math.pow(10, (voiceDbfs + floorDbfs) / 20);
+        List<Double> swells = new ArrayList<>();
+        int start = 0;
+        boolean spoken = false;
+        for (int i = 0; i <= meanSquares.length; i++) {
+            boolean quiet = i < meanSquares.length && meanSquares[i] < threshold;
+            if (quiet) {
+                continue;
+            }
+            if (spoken && i - start >= SHORTEST) {
+                swells.add(swell(meanSquares, start + FADING, i - BEFORE_WORD));
+            }
+            spoken = true;
+            start = i + 1;
+        }
+        if (swells.size() < FEWEST) {
+            return OptionalDouble.empty();
+        }
+        Collections.sort(swells);
+        boolean most = swells.get(swells.size() / 3) > LEAST_DB / 2;
+        double middle = swells.get(swells.size() / 2);
+        return most && middle >= LEAST_DB ? OptionalDouble.of(middle) : OptionalDouble.empty();
+    }
+
+    /** Last third against first third in dB; nothing where one of them is digital silence. */
+    private static double swell(float[] meanSquares, int from, int to) {
+        int third = (to - from) / 3;
+        double first = 0;
+        double last = 0;
+        for (int i = 0; i < third; i++) {
+            first += meanSquares[from + i];
+            last += meanSquares[to - 1 - i];
+        }
+        return first > 0 && last > 0 ? 10 * Math.log10(last / first) : 0;
+    }
+}

@@ -1,0 +1,186 @@
+package app.redlamp.core.measure.voice;
+
+import app.redlamp.core.measure.noise.Pauses;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalDouble;
+
+/** Puts together what the meters of one pass have gathered, once it is known where the voice is. */
+public final class VoiceAnalyzer {
+    private static final double SIBILANTS_NEED_HZ = 16_000;
+
+    /** In speech a glottal stroke bends sharply too: a jump has to be sharper than a click in a pause. */
+    private static final double JUMP_RATIO = 5;
+
+    /** Softer than this above the noise nobody hears a click. */
+    private static final double CLICK_ABOVE_FLOOR_DB = 6;
+
+    private static final double STILL_DB = 6;
+
+    /** What is 20 dB softer than a click is its own echo in the room, or as good as still. */
+    private static final double SOFTER = 0.01;
+
+    private static final int NEAR_FRAMES = 3;
+    private static final int FAR_FRAMES = 12;
+    private static final int BESIDE_FRAMES = 5;
+    private static final double MOSTLY = 0.9;
+
+    private static final double DROPOUT_LONGEST_S = 1;
+    private static final double DROPOUT_BELOW_VOICE_DB = 20;
+
+    private final VoiceFrames frames;
+    private final Pauses pauses;
+    private final int sampleRateHz;
+
+    /** What the meters that look at samples found in all channels, in the order of time. */
+    public record Found(
+            List<ClickMeter.Click> clicks, List<DropoutMeter.Run> equalRuns, Optional<VoiceSpectrum> spectrum) {}
+
+    private VoiceAnalyzer(VoiceFrames frames, Pauses pauses, int sampleRateHz) {
+        this.frames = frames;
+        this.pauses = pauses;
+        this.sampleRateHz = sampleRateHz;
+    }
+
+    public static VoiceProfile analyze(VoiceFrames frames, Pauses pauses, Found found, int sampleRateHz) {
+        return new VoiceAnalyzer(frames, pauses, sampleRateHz).profile(found);
+    }
+
+    private VoiceProfile profile(Found found) {
+        List<Event> mouth = new ArrayList<>();
+        List<Event> ticks = new ArrayList<>();
+        List<Event> jumps = new ArrayList<>();
+        sort(found.clicks(), mouth, ticks, jumps);
+        if (pauses.voiceDbfs().isEmpty()) {
+            return new VoiceProfile(
+                    Optional.empty(),
+                    Event.Tally.NONE,
+                    Event.Tally.NONE,
+                    Event.Tally.NONE,
+                    Event.Tally.of(mouth),
+                    Event.Tally.of(ticks),
+                    Event.Tally.NONE,
+                    Event.Tally.NONE,
+                    OptionalDouble.empty(),
+                    OptionalDouble.empty(),
+                    OptionalDouble.empty());
+        }
+        double voice = pauses.voiceDbfs().getAsDouble();
+        OptionalDouble floor = pauses.noiseFloorDbfs();
+        List<Event> sibilants = sampleRateHz >= SIBILANTS_NEED_HZ
+                ? Bursts.sibilants(frames.all(), frames.bends(), voice, sampleRateHz)
+                : List.of();
+        List<Event> dropouts = dropouts(found.equalRuns(), voice);
+        jumps.removeIf(j -> dropouts.stream().anyMatch(d -> near(d, j)));
+        return new VoiceProfile(
+                found.spectrum(),
+                Event.Tally.of(Bursts.plosives(frames.all(), frames.low(), voice)),
+                Event.Tally.of(sibilants),
+                Event.Tally.of(sibilants.stream().filter(s -> s.amount() >= 0).toList()),
+                Event.Tally.of(mouth),
+                Event.Tally.of(ticks),
+                Event.Tally.of(dropouts),
+                Event.Tally.of(jumps),
+                floor.isPresent()
+                        ? Reverberance.decayS(frames.all(), voice, floor.getAsDouble())
+                        : OptionalDouble.empty(),
+                SyllablePace.syllablesPerSecond(voiced(), voice, speechS()),
+                floor.isPresent() ? LevelPumping.swellDb(frames.all(), voice, floor.getAsDouble()) : floor);
+    }
+
+    private void sort(List<ClickMeter.Click> clicks, List<Event> mouth, List<Event> ticks, List<Event> jumps) {
+        if (pauses.noiseFloorDbfs().isEmpty()) {
+            return;
+        }
+        double floor = pauses.noiseFloorDbfs().getAsDouble();
+        for (ClickMeter.Click click : clicks) {
+            Event event = new Event(click.atS(), click.atS() + 0.002, click.ratio());
+            if (click.levelDbfs() < floor + CLICK_ABOVE_FLOOR_DB) {
+                continue;
+            }
+            double still = Math.max(Math.pow(10, (floor + STILL_DB) / 10), SOFTER * around(click.atS()));
+            if (quietAround(click.atS(), still)) {
+                (click.tick() ? ticks : mouth).add(event);
+            } else if (click.tick() && click.ratio() >= JUMP_RATIO) {
+                jumps.add(event);
+            }
+        }
+    }
+
+    /** Mean square of the loudest of the three frames around a moment. */
+    private double around(double seconds) {
+        int middle = (int) (seconds * 100);
+        double most = 0;
+        for (int i = Math.max(0, middle - 1); i <= Math.min(frames.all().length - 1, middle + 1); i++) {
+            most = Math.max(most, frames.all()[i]);
+        }
+        return most;
+    }
+
+    /**
+     * Whether it is still before and after a moment, which is loud itself and so belongs to no pause: for long on one side, for
+     * a little at least on the other, where a word may lie.
+     */
+    private boolean quietAround(double seconds, double still) {
+        int middle = (int) (seconds * 100);
+        boolean longBefore = quiet(middle, -1, FAR_FRAMES, still);
+        boolean longAfter = quiet(middle, 1, FAR_FRAMES, still);
+        return (longBefore && quiet(middle, 1, BESIDE_FRAMES, still))
+                || (longAfter && quiet(middle, -1, BESIDE_FRAMES, still));
+    }
+
+    /** Whether most frames on one side, up to so many away, are still; also where there are none. */
+    private boolean quiet(int middle, int side, int far, double still) {
+        int quiet = 0;
+        int all = 0;
+        for (int d = NEAR_FRAMES; d <= far; d++) {
+            int at = middle + side * d;
+            if (at >= 0 && at < frames.all().length) {
+                all++;
+                quiet += frames.all()[at] <= still ? 1 : 0;
+            }
+        }
+        return quiet >= MOSTLY * all;
+    }
+
+    /** Equal samples that begin at once after loud sound: a fade, a gate or an edit in a pause is none. */
+    private List<Event> dropouts(List<DropoutMeter.Run> runs, double voiceDbfs) {
+        double loud = Math.pow(10, (voiceDbfs - DROPOUT_BELOW_VOICE_DB) / 10);
+        List<Event> found = new ArrayList<>();
+        for (DropoutMeter.Run run : runs) {
+            double lengthS = run.endS() - run.startS();
+            if (lengthS <= DROPOUT_LONGEST_S && level(run.startS() - 0.01) > loud && level(run.endS() + 0.01) > loud) {
+                found.add(new Event(run.startS(), run.endS(), 1000 * lengthS));
+            }
+        }
+        return found;
+    }
+
+    private static boolean near(Event dropout, Event jump) {
+        return jump.startS() > dropout.startS() - 0.02 && jump.startS() < dropout.endS() + 0.02;
+    }
+
+    private double level(double seconds) {
+        int frame = (int) (seconds * 100);
+        return frame >= 0 && frame < frames.all().length ? frames.all()[frame] : 0;
+    }
+
+    private double speechS() {
+        double pausedS =
+                pauses.stretches().stream().mapToDouble(Pauses.Stretch::lengthS).sum();
+        return Math.max(0, frames.all().length / 100.0 - pausedS - pauses.digitalSilenceS());
+    }
+
+    /** Mean squares without what hisses and what rumbles. */
+    private float[] voiced() {
+        double hiss = Bursts.hissRatio(sampleRateHz);
+        float[] voiced = new float[frames.all().length];
+        for (int i = 0; i < voiced.length; i++) {
+            float all = frames.all()[i];
+            double share = all > 0 ? Math.max(0, 1 - frames.bends()[i] / (hiss * all)) : 0;
+            voiced[i] = (float) Math.max(0, share * all - frames.low()[i]);
+        }
+        return voiced;
+    }
+}

@@ -1,0 +1,32 @@
+package app.redlamp.core.measure.voice;
+
+import java.util.Optional;
+import java.util.OptionalDouble;
+
+/**
+ * What is told about the voice and about what went wrong around it.
+ *
+ * @param spectrum long-term spectrum; absent with too little voice
+ * @param plosives blows of breath into the microphone; amount in dB above the voice's level
+ * @param sibilants all hissing sounds; amount in dB above the voice's level
+ * @param harshSibilants those that are as loud as the voice itself
+ * @param mouthClicks clicks in pauses that ring; amount as a ratio to the noise around
+ * @param electricalClicks clicks in pauses of a few samples; amount as a ratio to the noise around
+ * @param dropouts runs of equal samples that break into sound; amount in milliseconds
+ * @param jumps breaks of the waveform in the middle of speech; amount as a ratio to what is around
+ * @param decayS how long the room rings on, to −60 dB; an upper bound
+ * @param syllablesPerSecond pace while speaking
+ * @param swellDb by how much the noise swells in pauses; absent where it does not
+ */
+public record VoiceProfile(
+        Optional<VoiceSpectrum> spectrum,
+        Event.Tally plosives,
+        Event.Tally sibilants,
+        Event.Tally harshSibilants,
+        Event.Tally mouthClicks,
+        Event.Tally electricalClicks,
+        Event.Tally dropouts,
+        Event.Tally jumps,
+        OptionalDouble decayS,
+        OptionalDouble syllablesPerSecond,
+        OptionalDouble swellDb) {}

@@ -1,0 +1,47 @@
+package app.redlamp.core.measure.voice;
+
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+
+/**
+ * The long-term spectrum of the voice against that of speech in general.
+ *
+ * @param levelsDb level in each third octave of {@link app.redlamp.core.signal.OctaveBands#THIRDS}, all together 0 dB
+ * @param deviationsDb how far each lies from the average of speech, their mean taken off; 0 above half the sample rate
+ * @param colour what stands out most, where something does
+ */
+public record VoiceSpectrum(List<Double> levelsDb, List<Double> deviationsDb, Optional<Colour> colour) {
+
+    /** What a voice sounds like when part of its spectrum is off. */
+    public enum Shade {
+        /** Too little at 160 to 400 Hz. */
+        THIN,
+        /** Too much at 200 to 400 Hz. */
+        MUDDY,
+        /** Too much at 400 to 1000 Hz. */
+        BOXY,
+        /** Too much at 2 to 4 kHz. */
+        HARSH,
+        /** Too little at 5 to 10 kHz. */
+        DULL;
+
+        /** Name in reports, such as {@code thin}. */
+        public String id() {
+            return name().toLowerCase(Locale.ROOT);
+        }
+    }
+
+    /**
+     * A part of the spectrum that is off.
+     *
+     * @param frequencyHz the third octave that is furthest off
+     * @param deviationDb how far the whole range is off on average, with its sign
+     */
+    public record Colour(Shade shade, double frequencyHz, double deviationDb) {}
+
+    public VoiceSpectrum {
+        levelsDb = List.copyOf(levelsDb);
+        deviationsDb = List.copyOf(deviationsDb);
+    }
+}

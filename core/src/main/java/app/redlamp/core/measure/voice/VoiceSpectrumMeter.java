@@ -1,0 +1,111 @@
+package app.redlamp.core.measure.voice;
+
+import app.redlamp.core.measure.voice.VoiceSpectrum.Colour;
+import app.redlamp.core.measure.voice.VoiceSpectrum.Shade;
+import app.redlamp.core.signal.OctaveBands;
+import app.redlamp.core.signal.PowerSpectrum;
+import app.redlamp.core.signal.SpeechSpectrum;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * Averages the spectrum of the voice and holds it against the long-term average of speech, {@link SpeechSpectrum}. From what deviation a range has a name is
+ * common practice, no source; every voice differs.
+ */
+public final class VoiceSpectrumMeter {
+    private static final double LOWEST_HZ = 150;
+    private static final double HIGHEST_HZ = 10_500;
+    private static final int FEWEST_WINDOWS = 20;
+    private static final List<Range> RANGES = List.of(
+            new Range(Shade.THIN, 150, 420, -5),
+            new Range(Shade.MUDDY, 190, 420, 5),
+            new Range(Shade.BOXY, 390, 1050, 5),
+            new Range(Shade.HARSH, 1900, 4100, 5),
+            new Range(Shade.DULL, 4900, 10_500, -12));
+
+    private record Range(Shade shade, double lowHz, double highHz, double limitDb) {}
+
+    private final double usableHz;
+    private final PowerSpectrum spectrum;
+
+    public VoiceSpectrumMeter(int sampleRateHz) {
+        usableHz = 0.45 * sampleRateHz;
+        spectrum = new PowerSpectrum(PowerSpectrum.lengthFor(0.05, sampleRateHz), sampleRateHz);
+    }
+
+    /** Samples that {@link #add} looks at. */
+    public int windowSamples() {
+        return spectrum.length();
+    }
+
+    /** Adds a window of voice. */
+    public void add(float[] samples, int from) {
+        spectrum.add(samples, from);
+    }
+
+    /** Absent with less than a second of voice. */
+    public Optional<VoiceSpectrum> result() {
+        if (spectrum.count() < FEWEST_WINDOWS) {
+            return Optional.empty();
+        }
+        OctaveBands thirds = OctaveBands.THIRDS;
+        double[] powers = thirds.powers(spectrum.bins(), spectrum.binHz());
+        double total = Arrays.stream(powers).sum();
+        if (!(total > 0)) {
+            return Optional.empty();
+        }
+        double[] deviations = new double[powers.length];
+        double mean = 0;
+        int counted = 0;
+        for (int b = 0; b < powers.length; b++) {
+            deviations[b] = db(powers[b] / total) - SpeechSpectrum.VOICED.atDb(b);
+            if (counts(thirds.centreHz(b))) {
+                mean += deviations[b];
+                counted++;
+            }
+        }
+        List<Double> levels = new ArrayList<>();
+        for (int b = 0; b < powers.length; b++) {
+            levels.add(db(powers[b] / total));
+            deviations[b] = thirds.centreHz(b) < usableHz ? deviations[b] - mean / counted : 0;
+        }
+        return Optional.of(
+                new VoiceSpectrum(levels, Arrays.stream(deviations).boxed().toList(), colour(thirds, deviations)));
+    }
+
+    private boolean counts(double centreHz) {
+        return centreHz > LOWEST_HZ && centreHz < Math.min(HIGHEST_HZ, usableHz);
+    }
+
+    private Optional<Colour> colour(OctaveBands thirds, double[] deviations) {
+        Colour most = null;
+        double mostOver = 0;
+        for (Range range : RANGES) {
+            double sum = 0;
+            int count = 0;
+            int furthest = -1;
+            for (int b = 0; b < deviations.length; b++) {
+                double centre = thirds.centreHz(b);
+                if (centre > range.lowHz() && centre < range.highHz() && counts(centre)) {
+                    sum += deviations[b];
+                    count++;
+                    double sign = Math.signum(range.limitDb());
+                    furthest = furthest < 0 || sign * deviations[b] > sign * deviations[furthest] ? b : furthest;
+                }
+            }
+            double off = count == 0 ? 0 : sum / count;
+            double over = off / range.limitDb();
+            if (over >= 1 && over > mostOver) {
+                mostOver = over;
+                most = new Colour(range.shade(), thirds.centreHz(furthest), off);
+            }
+        }
+        return Optional.ofNullable(most);
+    }
+
+    private static double db(double power) {
+        return 10 * Math.log10(Math.max(power, 1e-15));
+    }
+}

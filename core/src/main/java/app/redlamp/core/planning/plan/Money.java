@@ -1,0 +1,56 @@
+package app.redlamp.core.planning.plan;
+
+import java.math.BigDecimal;
+import java.util.Currency;
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * What comes in and what goes out.
+ *
+ * @param currency of all amounts
+ * @param fee what the client pays; absent where nobody does
+ * @param budget what may be spent on gear; absent where that is not settled
+ * @param items the shopping list
+ */
+public record Money(Currency currency, Optional<Fee> fee, Optional<BigDecimal> budget, List<Item> items) {
+
+    /** @throws IllegalArgumentException for a budget below nothing */
+    public Money {
+        items = List.copyOf(items);
+        if (budget.orElse(BigDecimal.ZERO).signum() < 0) {
+            throw new IllegalArgumentException("budget " + budget.get() + ": must be 0 or more");
+        }
+    }
+
+    /** Nothing yet. */
+    public static Money in(Currency currency) {
+        return new Money(currency, Optional.empty(), Optional.empty(), List.of());
+    }
+
+    /** What has still to be paid for the list. */
+    public BigDecimal toPay() {
+        return items.stream().map(Item::toPay).reduce(BigDecimal.ZERO, BigDecimal::add);
+    }
+
+    /** What is left of the budget, negative where the list goes beyond it; absent without a budget. */
+    public Optional<BigDecimal> left() {
+        return budget.map(b -> b.subtract(toPay()));
+    }
+
+    public Money withFee(Optional<Fee> newFee) {
+        return new Money(currency, newFee, budget, items);
+    }
+
+    public Money withBudget(Optional<BigDecimal> newBudget) {
+        return new Money(currency, fee, newBudget, items);
+    }
+
+    public Money withItems(List<Item> newItems) {
+        return new Money(currency, fee, budget, newItems);
+    }
+
+    public Money in(String code) {
+        return new Money(Currency.getInstance(code), fee, budget, items);
+    }
+}

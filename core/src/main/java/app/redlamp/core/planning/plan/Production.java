@@ -1,0 +1,138 @@
+package app.redlamp.core.planning.plan;
+
+import app.redlamp.core.acoustics.spot.Spots;
+import app.redlamp.core.chain.kit.Kits;
+import app.redlamp.core.planning.script.Piece;
+import app.redlamp.core.planning.script.Script;
+import app.redlamp.core.setting.card.Cards;
+import java.util.ArrayList;
+import java.util.List;
+
+/**
+ * One job from the brief to the delivery: everything that is decided about it. Measurements lie in its log and its recordings.
+ *
+ * @param id never changes, so that a production is known again wherever its folder goes
+ * @param brief what, for whom, by when
+ * @param order what the client will check
+ * @param script what is read
+ * @param effort how long things take
+ * @param time when there is time
+ * @param money what comes in and what goes out
+ * @param spent time that was really spent
+ * @param spots where it may be recorded
+ * @param kits what it may be recorded with
+ * @param cards how everything stood when the gain was right, and what was overruled
+ */
+public record Production(
+        String id,
+        Brief brief,
+        Order order,
+        Script script,
+        Effort effort,
+        WorkingTime time,
+        Money money,
+        List<Spent> spent,
+        Spots spots,
+        Kits kits,
+        Cards cards) {
+
+    /** @throws IllegalArgumentException without an id */
+    public Production {
+        spent = List.copyOf(spent);
+        if (id.isBlank()) {
+            throw new IllegalArgumentException("a production needs an id");
+        }
+    }
+
+    /** Before any place or kit is known. */
+    public Production(
+            String id,
+            Brief brief,
+            Order order,
+            Script script,
+            Effort effort,
+            WorkingTime time,
+            Money money,
+            List<Spent> spent) {
+        this(id, brief, order, script, effort, time, money, spent, Spots.NONE, Kits.NONE, Cards.NONE);
+    }
+
+    /** Before any gain was set. */
+    public Production(
+            String id,
+            Brief brief,
+            Order order,
+            Script script,
+            Effort effort,
+            WorkingTime time,
+            Money money,
+            List<Spent> spent,
+            Spots spots,
+            Kits kits) {
+        this(id, brief, order, script, effort, time, money, spent, spots, kits, Cards.NONE);
+    }
+
+    public Production with(Spots newSpots) {
+        return new Production(id, brief, order, script, effort, time, money, spent, newSpots, kits, cards);
+    }
+
+    public Production with(Kits newKits) {
+        return new Production(id, brief, order, script, effort, time, money, spent, spots, newKits, cards);
+    }
+
+    public Production with(Cards newCards) {
+        return new Production(id, brief, order, script, effort, time, money, spent, spots, kits, newCards);
+    }
+
+    public Production with(Brief newBrief) {
+        return new Production(id, newBrief, order, script, effort, time, money, spent, spots, kits, cards);
+    }
+
+    public Production with(Order newOrder) {
+        return new Production(id, brief, newOrder, script, effort, time, money, spent, spots, kits, cards);
+    }
+
+    public Production with(Script newScript) {
+        return new Production(id, brief, order, newScript, effort, time, money, spent, spots, kits, cards);
+    }
+
+    public Production with(Effort newEffort) {
+        return new Production(id, brief, order, script, newEffort, time, money, spent, spots, kits, cards);
+    }
+
+    public Production with(WorkingTime newTime) {
+        return new Production(id, brief, order, script, effort, newTime, money, spent, spots, kits, cards);
+    }
+
+    public Production with(Money newMoney) {
+        return new Production(id, brief, order, script, effort, time, newMoney, spent, spots, kits, cards);
+    }
+
+    public Production spending(Spent more) {
+        List<Spent> all = new ArrayList<>(spent);
+        all.add(more);
+        return new Production(id, brief, order, script, effort, time, money, all, spots, kits, cards);
+    }
+
+    /** The same job in a folder of its own. */
+    public Production as(String newId) {
+        return new Production(newId, brief, order, script, effort, time, money, spent, spots, kits, cards);
+    }
+
+    public List<Piece> pieces() {
+        return script.pieces();
+    }
+
+    /**
+     * Names of the files, without their ending, in the order of the pieces.
+     *
+     * @throws IllegalArgumentException where the pattern does not name them; one line that says what to do
+     */
+    public List<String> fileNames() {
+        return FileNames.of(
+                brief.pattern(),
+                brief.title(),
+                brief.client(),
+                script.pieces().stream().map(Piece::title).toList());
+    }
+}

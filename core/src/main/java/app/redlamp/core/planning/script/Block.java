@@ -1,0 +1,45 @@
+package app.redlamp.core.planning.script;
+
+import java.util.Objects;
+
+/**
+ * A heading, a paragraph or a page break of a script: the smallest thing that a script can be split at.
+ *
+ * @param level 1 for the highest heading, at most 6; 0 for what is no heading
+ * @param text one line, without breaks; empty for a page break only
+ */
+public record Block(Kind kind, int level, String text) {
+    static final int DEEPEST = 6;
+
+    /** What a block is. */
+    public enum Kind {
+        HEADING,
+        PARAGRAPH,
+        PAGE_BREAK
+    }
+
+    /** The end of a page. */
+    public static final Block PAGE = new Block(Kind.PAGE_BREAK, 0, "");
+
+    /** @throws IllegalArgumentException for a level that does not go with the kind, or text where there must be none */
+    public Block {
+        Objects.requireNonNull(text);
+        boolean levelled = kind == Kind.HEADING ? level >= 1 && level <= DEEPEST : level == 0;
+        if (!levelled || (kind == Kind.PAGE_BREAK) != text.isEmpty()) {
+            throw new IllegalArgumentException("block " + kind + " of level " + level + " with " + text.length()
+                    + " characters: a heading has a level of 1 to 6, a page break has no text, all others have some");
+        }
+    }
+
+    public static Block heading(int level, String text) {
+        return new Block(Kind.HEADING, Math.max(1, Math.min(DEEPEST, level)), text);
+    }
+
+    public static Block paragraph(String text) {
+        return new Block(Kind.PARAGRAPH, 0, text);
+    }
+
+    public boolean isHeading() {
+        return kind == Kind.HEADING;
+    }
+}

@@ -1,0 +1,18 @@
+package app.redlamp.core.planning.script;
+
+/**
+ * How something is said, decided once for the whole script.
+ *
+ * @param term as it is written
+ * @param said how it is said, in the user's own spelling; may be empty where it is left as it is written
+ * @param note anything else, such as where it was heard; may be empty
+ */
+public record Saying(String term, String said, String note) {
+
+    /** @throws IllegalArgumentException without a term */
+    public Saying {
+        if (term.isBlank()) {
+            throw new IllegalArgumentException("a pronunciation needs the word that it is for");
+        }
+    }
+}

@@ -1,0 +1,51 @@
+package app.redlamp.core.planning.script;
+
+import java.util.List;
+
+/**
+ * A script with everything that was decided about it.
+ *
+ * @param text the text as it came
+ * @param pieces chapters, stops, cues or episodes in the order in which they are delivered
+ * @param sayings pronunciations, decided once
+ * @param voices character voices, decided once
+ */
+public record Script(ScriptText text, List<Piece> pieces, List<Saying> sayings, List<CharacterVoice> voices) {
+    public static final Script NONE = new Script(ScriptText.EMPTY, List.of(), List.of(), List.of());
+
+    /** @throws IllegalArgumentException where a piece points beyond the text */
+    public Script {
+        pieces = List.copyOf(pieces);
+        sayings = List.copyOf(sayings);
+        voices = List.copyOf(voices);
+        for (Piece piece : pieces) {
+            for (Span span : piece.spans()) {
+                if (span.to() > text.size()) {
+                    throw new IllegalArgumentException("'" + piece.title() + "' ends at block " + span.to()
+                            + " of a script that has " + text.size());
+                }
+            }
+        }
+    }
+
+    public Script with(List<Piece> newPieces) {
+        return new Script(text, newPieces, sayings, voices);
+    }
+
+    public Script withText(ScriptText newText, List<Piece> newPieces) {
+        return new Script(newText, newPieces, sayings, voices);
+    }
+
+    public Script withSayings(List<Saying> newSayings) {
+        return new Script(text, pieces, newSayings, voices);
+    }
+
+    public Script withVoices(List<CharacterVoice> newVoices) {
+        return new Script(text, pieces, sayings, newVoices);
+    }
+
+    /** Counts of a piece; nothing for one that is spoken freely. */
+    public Count count(Piece piece) {
+        return Counter.of(text.of(piece));
+    }
+}

@@ -1,0 +1,41 @@
+package app.redlamp.core.setting.level;
+
+import app.redlamp.core.measure.analysis.Outline;
+import app.redlamp.core.measure.analysis.Report;
+import java.util.OptionalDouble;
+
+/** Whether somebody gets louder or softer while reading. */
+public final class Drift {
+    private static final double BELOW_VOICE_DB = 12;
+    private static final int FEWEST_POINTS = 300;
+
+    private Drift() {}
+
+    /** Voice in the last third against the first, in dB; absent where nobody spoke for long enough. */
+    public static OptionalDouble db(Report read) {
+        Outline course = read.outline();
+        if (read.pauses().voiceDbfs().isEmpty() || course.points() < FEWEST_POINTS) {
+            return OptionalDouble.empty();
+        }
+        double least = read.pauses().voiceDbfs().getAsDouble() - BELOW_VOICE_DB;
+        int third = course.points() / 3;
+        OptionalDouble first = mean(course, 0, third, least);
+        OptionalDouble last = mean(course, course.points() - third, course.points(), least);
+        return first.isPresent() && last.isPresent()
+                ? OptionalDouble.of(last.getAsDouble() - first.getAsDouble())
+                : OptionalDouble.empty();
+    }
+
+    private static OptionalDouble mean(Outline course, int from, int to, double leastDb) {
+        double sum = 0;
+        int count = 0;
+        for (int p = from; p < to; p++) {
+            double level = course.loudestDbfs(p, p + 1);
+            if (level >= leastDb) {
+                sum += Math.pow(10, level / 10);
+                count++;
+            }
+        }
+        return count == 0 ? OptionalDouble.empty() : OptionalDouble.of(10 * Math.log10(sum / count));
+    }
+}

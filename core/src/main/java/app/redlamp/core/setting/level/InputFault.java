@@ -1,0 +1,116 @@
+package app.redlamp.core.setting.level;
+
+import app.redlamp.core.measure.analysis.Finding;
+import app.redlamp.core.measure.analysis.Report;
+import app.redlamp.core.units.Decibels;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.OptionalDouble;
+
+/**
+ * What is wrong with an input, told by what it gives.
+ *
+ * @param kind what
+ * @param amount how much, in the unit of its kind
+ */
+public record InputFault(Kind kind, double amount) {
+    /** Softer than any microphone's noise: −120 dBFS. */
+    private static final double DEAD_DBFS = -120;
+
+    /** What a condenser without its 48 V gives is all but nothing. */
+    private static final double UNPOWERED_DBFS = -85;
+
+    private static final double NARROW_SHARE = 1e-5;
+    private static final int FROM_5_KHZ = 19;
+    private static final double OFFSET_DBFS = -50;
+    private static final double STUTTERS_A_MINUTE = 2;
+
+    /** What may be wrong. */
+    public enum Kind {
+        /** Nothing but zeros; 0. */
+        ZEROS,
+        /** Next to nothing where somebody spoke; dBFS. */
+        NEXT_TO_NOTHING,
+        /** Samples that are no numbers; how many. */
+        NOT_A_NUMBER,
+        /** Nothing above the band of a telephone; 0. */
+        NARROW_BAND,
+        /** Sound lost for moments; how often. */
+        STUTTER,
+        /** Of several channels the one that is wanted is silent; 0. */
+        ONE_CHANNEL_SILENT,
+        /** Cut off below full scale; dBFS. */
+        CLIPPED_BELOW,
+        /** The level is set by somebody else: noise swells in pauses; dB. */
+        AUTOMATIC_GAIN,
+        /** The middle of the wave is not at zero; dBFS. */
+        OFFSET;
+
+        /** Name in reports, such as {@code narrow-band}. */
+        public String id() {
+            return name().toLowerCase(Locale.ROOT).replace('_', '-');
+        }
+    }
+
+    /**
+     * Everything that is wrong, gravest first.
+     *
+     * @param heard what came out of the input
+     * @param spoken whether somebody spoke
+     */
+    public static List<InputFault> of(Report heard, boolean spoken) {
+        List<InputFault> all = new ArrayList<>();
+        OptionalDouble peak = heard.samplePeakDbfs();
+        if (peak.orElse(DEAD_DBFS) <= DEAD_DBFS) {
+            all.add(new InputFault(Kind.ZEROS, 0));
+            return all;
+        }
+        finding(heard, Finding.Kind.NOT_A_NUMBER)
+                .ifPresent(f -> all.add(new InputFault(Kind.NOT_A_NUMBER, f.amount())));
+        OptionalDouble rms = heard.rmsDbfs();
+        if (spoken && rms.orElse(0) < UNPOWERED_DBFS) {
+            all.add(new InputFault(Kind.NEXT_TO_NOTHING, rms.getAsDouble()));
+            return all;
+        }
+        double minutes = Math.max(1 / 6.0, heard.info().durationS() / 60);
+        int dropouts = heard.voice().dropouts().count();
+        if (dropouts >= STUTTERS_A_MINUTE * minutes && dropouts > 0) {
+            all.add(new InputFault(Kind.STUTTER, dropouts));
+        }
+        heard.clipping().flatTopDbfs().ifPresent(level -> all.add(new InputFault(Kind.CLIPPED_BELOW, level)));
+        heard.voice().swellDb().ifPresent(db -> all.add(new InputFault(Kind.AUTOMATIC_GAIN, db)));
+        if (spoken && narrow(heard)) {
+            all.add(new InputFault(Kind.NARROW_BAND, 0));
+        }
+        OptionalDouble offset = Decibels.ofAmplitude(Math.abs(heard.levels().dcOffset()));
+        if (offset.orElse(DEAD_DBFS) >= OFFSET_DBFS) {
+            all.add(new InputFault(Kind.OFFSET, offset.getAsDouble()));
+        }
+        return all;
+    }
+
+    private static Optional<Finding> finding(Report heard, Finding.Kind kind) {
+        return heard.findings().stream().filter(f -> f.kind() == kind).findFirst();
+    }
+
+    /** Speech has about a thousandth of its power from 5 kHz on; a telephone's band next to none. */
+    private static boolean narrow(Report heard) {
+        if (heard.info().sampleRateHz() < 12_000) {
+            return true;
+        }
+        if (heard.voice().spectrum().isEmpty()) {
+            return false;
+        }
+        List<Double> thirds = heard.voice().spectrum().get().levelsDb();
+        double high = 0;
+        double all = 0;
+        for (int b = 0; b < thirds.size(); b++) {
+            double power = Math.pow(10, thirds.get(b) / 10);
+            all += power;
+            high += b >= FROM_5_KHZ ? power : 0;
+        }
+        return high < NARROW_SHARE * all;
+    }
+}

@@ -1,0 +1,26 @@
+package app.redlamp.core.setting.level;
+
+import app.redlamp.core.chain.Preamp;
+
+/**
+ * What can be turned.
+ *
+ * @param gainDb where it stands
+ * @param minDb its lower end
+ * @param cleanDb up to where a preamp stays quiet
+ * @param maxDb its upper end
+ */
+public record Knob(double gainDb, double minDb, double cleanDb, double maxDb) {
+
+    /** @throws IllegalArgumentException where it does not stand within its ends */
+    public Knob {
+        if (!(minDb <= gainDb + 1e-9 && gainDb <= maxDb + 1e-9 && cleanDb >= minDb && cleanDb <= maxDb)) {
+            throw new IllegalArgumentException("knob at " + gainDb + " dB: must lie between " + minDb + " and " + maxDb
+                    + " dB, and what is clean too");
+        }
+    }
+
+    public static Knob of(Preamp preamp, double gainDb) {
+        return new Knob(preamp.within(gainDb), preamp.minGainDb(), preamp.cleanGainDb(), preamp.maxGainDb());
+    }
+}

@@ -1,0 +1,23 @@
+package app.redlamp.core.setting.level;
+
+import app.redlamp.core.measure.analysis.Report;
+import java.util.List;
+import java.util.OptionalDouble;
+
+/**
+ * What was heard in one step.
+ *
+ * @param step which
+ * @param gainDb where the knob stood; absent where nobody knows
+ * @param channels what each channel gave, in their order
+ */
+public record Taken(Step step, OptionalDouble gainDb, List<Report> channels) {
+
+    /** @throws IllegalArgumentException without a channel */
+    public Taken {
+        channels = List.copyOf(channels);
+        if (channels.isEmpty()) {
+            throw new IllegalArgumentException("a step that heard nothing: needs a channel at least");
+        }
+    }
+}

@@ -1,0 +1,94 @@
+package app.redlamp.core.setting.level;
+
+import java.util.Locale;
+import java.util.Optional;
+import java.util.OptionalDouble;
+
+/**
+ * What to do with the gain.
+ *
+ * @param verdict what it comes to
+ * @param db by how much to turn, up positive; 0 where it is right
+ * @param bySomeDb what would be wanted and cannot be turned, in dB; 0 where all can
+ */
+public record Turn(Verdict verdict, double db, double bySomeDb) {
+    private static final double WORTH_DB = 0.5;
+
+    /** What it comes to. */
+    public enum Verdict {
+        /** Leave it. */
+        FITS,
+        UP,
+        DOWN,
+        /** Up, into the last part of the knob, where preamps hiss. */
+        UP_STRAINED,
+        /** The knob ends before it is loud enough. */
+        OUT_OF_GAIN,
+        /** It is down and still too loud. */
+        TOO_HOT;
+
+        /** Name in reports, such as {@code out-of-gain}. */
+        public String id() {
+            return name().toLowerCase(Locale.ROOT).replace('_', '-');
+        }
+    }
+
+    /**
+     * @param peaks of the loudest line
+     * @param averageDbfs average of the reading; absent where nobody has read yet
+     * @param knob what can be turned; absent where it is not known, as with many devices
+     */
+    public static Turn of(SchoolWindow window, Peaks peaks, OptionalDouble averageDbfs, Optional<Knob> knob) {
+        double wanted = wanted(window, peaks, averageDbfs);
+        boolean there = Math.abs(wanted) < WORTH_DB
+                || (window.holds(peaks.peakDbfs()) && averageFits(window, averageDbfs, wanted));
+        if (!peaks.clipped() && there) {
+            return new Turn(Verdict.FITS, 0, 0);
+        }
+        if (knob.isEmpty()) {
+            return new Turn(wanted > 0 ? Verdict.UP : Verdict.DOWN, wanted, 0);
+        }
+        return within(knob.get(), wanted);
+    }
+
+    private static boolean averageFits(SchoolWindow window, OptionalDouble averageDbfs, double wanted) {
+        if (window.averageDbfs().isEmpty() || averageDbfs.isEmpty()) {
+            return true;
+        }
+        double off = averageDbfs.getAsDouble() - window.averageDbfs().getAsDouble();
+        // Lower than the average that is wanted it may be where the peaks do not let it up.
+        return off <= SchoolWindow.AVERAGE_WITHIN_DB
+                && (off >= -SchoolWindow.AVERAGE_WITHIN_DB || wanted < SchoolWindow.AVERAGE_WITHIN_DB);
+    }
+
+    private static double wanted(SchoolWindow window, Peaks peaks, OptionalDouble averageDbfs) {
+        double byPeak = window.aimDbfs() - peaks.wouldBeDbfs();
+        if (window.averageDbfs().isEmpty() || averageDbfs.isEmpty() || peaks.clipped()) {
+            return byPeak;
+        }
+        double byAverage = window.averageDbfs().getAsDouble() - averageDbfs.getAsDouble();
+        return Math.min(byAverage, window.highDbfs() - peaks.peakDbfs() - WORTH_DB);
+    }
+
+    private static Turn within(Knob knob, double wanted) {
+        double to = knob.gainDb() + wanted;
+        double reached = Math.max(knob.minDb(), Math.min(knob.maxDb(), to));
+        double db = reached - knob.gainDb();
+        double rest = to - reached;
+        if (rest > WORTH_DB) {
+            return new Turn(Verdict.OUT_OF_GAIN, db, rest);
+        }
+        if (rest < -WORTH_DB) {
+            return new Turn(Verdict.TOO_HOT, db, rest);
+        }
+        if (wanted < 0) {
+            return new Turn(Verdict.DOWN, db, 0);
+        }
+        return new Turn(reached > knob.cleanDb() + WORTH_DB ? Verdict.UP_STRAINED : Verdict.UP, db, 0);
+    }
+
+    /** Whether the knob is to be moved. */
+    public boolean moves() {
+        return Math.abs(db) >= WORTH_DB;
+    }
+}

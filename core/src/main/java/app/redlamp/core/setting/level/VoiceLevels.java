@@ -1,0 +1,132 @@
+package app.redlamp.core.setting.level;
+
+import app.redlamp.core.measure.analysis.Report;
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.OptionalDouble;
+
+/**
+ * All that was heard of one voice.
+ *
+ * @param channel which channel is its microphone's, from 0
+ * @param steps what each step gave last
+ */
+public record VoiceLevels(int channel, Map<Step, Taken> steps) {
+
+    private static final double SILENCE_DBFS = -120;
+
+    /** A fridge that stops between the steps is no more than that (ours). */
+    private static final double PUMPING_DB = 9;
+
+    public VoiceLevels {
+        steps = steps.isEmpty() ? Map.of() : java.util.Collections.unmodifiableMap(new EnumMap<>(steps));
+    }
+
+    public static VoiceLevels none(int channel) {
+        return new VoiceLevels(channel, Map.of());
+    }
+
+    /** With a step taken anew; what it makes doubtful is forgotten. */
+    public VoiceLevels with(Taken taken) {
+        Map<Step, Taken> all = new EnumMap<>(Step.class);
+        all.putAll(steps);
+        all.put(taken.step(), taken);
+        // Another gain: the excited line was spoken at the old one.
+        if (taken.step() == Step.LOUDEST) {
+            all.remove(Step.EXCITED);
+        }
+        return new VoiceLevels(channel, all);
+    }
+
+    public Optional<Report> of(Step step) {
+        return Optional.ofNullable(steps.get(step))
+                .filter(t -> channel < t.channels().size())
+                .map(t -> t.channels().get(channel));
+    }
+
+    /** What is wrong with the input, as far as a step tells; nothing where it was not taken. */
+    public List<InputFault> faults(Step step) {
+        List<InputFault> own =
+                of(step).map(r -> InputFault.of(r, step.spoken())).orElse(List.of());
+        boolean dead = own.stream().anyMatch(f -> f.kind() == InputFault.Kind.ZEROS);
+        boolean others = dead
+                && steps.get(step).channels().stream()
+                        .anyMatch(r -> r.samplePeakDbfs().orElse(SILENCE_DBFS) > SILENCE_DBFS);
+        return others ? List.of(new InputFault(InputFault.Kind.ONE_CHANNEL_SILENT, 0)) : own;
+    }
+
+    /** Peaks of the loudest line. */
+    public Optional<Peaks> loudest() {
+        return of(Step.LOUDEST).map(Peaks::of);
+    }
+
+    public Optional<Peaks> excited() {
+        return of(Step.EXCITED).map(Peaks::of);
+    }
+
+    /** By how much the gain was changed between two steps, in dB; 0 where nobody knows. */
+    private double shiftDb(Step from, Step to) {
+        OptionalDouble a = gain(from);
+        OptionalDouble b = gain(to);
+        return a.isPresent() && b.isPresent() ? b.getAsDouble() - a.getAsDouble() : 0;
+    }
+
+    private OptionalDouble gain(Step step) {
+        Taken taken = steps.get(step);
+        return taken == null ? OptionalDouble.empty() : taken.gainDb();
+    }
+
+    /** Active level of the reading in dBFS, as it would be at the gain of the loudest line. */
+    public OptionalDouble averageDbfs() {
+        OptionalDouble level =
+                of(Step.READ).map(r -> r.activeSpeech().levelDbov()).orElse(OptionalDouble.empty());
+        return level.isPresent() && steps.containsKey(Step.LOUDEST)
+                ? OptionalDouble.of(level.getAsDouble() + shiftDb(Step.READ, Step.LOUDEST))
+                : level;
+    }
+
+    /** Noise floor behind the high-pass of finishing in dBFS, as recorded. */
+    public OptionalDouble floorDbfs() {
+        return of(Step.STILL).map(r -> r.highPassed().noiseFloorDbfs()).orElse(OptionalDouble.empty());
+    }
+
+    /** By how much the noise is louder at a gain than when nobody spoke, in dB; 0 where nobody knows. */
+    public double floorShiftDb(double gainDb) {
+        return gain(Step.STILL).isPresent() ? gainDb - gain(Step.STILL).getAsDouble() : 0;
+    }
+
+    /** From the voice down to the noise, in dB, both at one gain. */
+    public OptionalDouble gapDb() {
+        OptionalDouble level =
+                of(Step.READ).map(r -> r.activeSpeech().levelDbov()).orElse(OptionalDouble.empty());
+        return level.isPresent() && floorDbfs().isPresent()
+                ? OptionalDouble.of(level.getAsDouble()
+                        + shiftDb(Step.READ, Step.STILL)
+                        - floorDbfs().getAsDouble())
+                : OptionalDouble.empty();
+    }
+
+    /**
+     * By how much the noise was louder while nobody spoke than in the pauses of the reading, both at one gain, in dB: an automatic
+     * gain turns it up for as long as there is no voice. Absent where it was not, or where it is not known.
+     */
+    public OptionalDouble pumpingDb() {
+        OptionalDouble still = of(Step.STILL).map(Report::noiseFloorDbfs).orElse(OptionalDouble.empty());
+        OptionalDouble read = of(Step.READ).map(Report::noiseFloorDbfs).orElse(OptionalDouble.empty());
+        if (still.isEmpty() || read.isEmpty()) {
+            return OptionalDouble.empty();
+        }
+        double louder = still.getAsDouble() + shiftDb(Step.STILL, Step.READ) - read.getAsDouble();
+        return louder >= PUMPING_DB ? OptionalDouble.of(louder) : OptionalDouble.empty();
+    }
+
+    /** Every recorded step that was taken. */
+    public boolean complete() {
+        return steps.containsKey(Step.STILL)
+                && steps.containsKey(Step.LOUDEST)
+                && steps.containsKey(Step.READ)
+                && steps.containsKey(Step.EXCITED);
+    }
+}

@@ -1,0 +1,158 @@
+package app.redlamp.core.setting.monitor;
+
+import app.redlamp.core.signal.Fourier;
+import java.util.Optional;
+
+/**
+ * Hears whether what is monitored comes back into the microphone: a loudspeaker is on. What is sent out comes back after a fixed
+ * time, softer; in the cepstrum that is one narrow line at this time, as high as the echo is against the voice (B. P. Bogert and
+ * others, The Quefrency Alanysis of Time Series for Echoes, 1963, from memory). Speech has its lines at periods of the voice, which
+ * wander and are averaged away; reflections of a small room come sooner than any device gives back.
+ */
+public final class EchoDetector {
+    /** Later than this nothing is looked for. */
+    public static final double LATEST_S = 0.15;
+
+    /** What is softer against the voice does not matter: a closed headphone lets out less. */
+    public static final double FROM_DB = -26;
+
+    private static final double WINDOW_S = 0.342;
+    private static final double REMEMBERS_S = 5;
+    private static final double LISTENS_S = 2.5;
+    /** Below, the lines of a voice are strongest. */
+    private static final double LOWEST_HZ = 1000;
+
+    private static final double HIGHEST_HZ = 7000;
+    /** Power of silence, −120 dBFS, and what keeps the logarithm of nothing from being infinite. */
+    private static final double SILENT = 1e-12;
+
+    private static final double NOTHING = 1e-24;
+    private static final double OVER_NOISE = 7;
+    private static final double NEIGHBOURS_S = 0.0015;
+
+    private final int sampleRateHz;
+    private final Fourier transform;
+    private final float[] ring;
+    private final float[] window;
+    private final float[] work;
+    private final double[] powers;
+    private final double[] cepstrum;
+    private final int lowest;
+    private final int highest;
+    private final double remember;
+    private int ringAt;
+    private int fresh;
+    private double heardS;
+
+    /**
+     * Something that comes back.
+     *
+     * @param delayS seconds after it was first heard
+     * @param levelDb against the first time, in dB
+     */
+    public record Echo(double delayS, double levelDb) {}
+
+    public EchoDetector(int sampleRateHz) {
+        this.sampleRateHz = sampleRateHz;
+        int size = Integer.highestOneBit((int) (WINDOW_S * sampleRateHz) + 1);
+        transform = new Fourier(size);
+        ring = new float[size];
+        window = Frames.hann(size);
+        work = new float[size];
+        powers = new double[size / 2];
+        cepstrum = new double[size / 2];
+        lowest = (int) (LOWEST_HZ * size / sampleRateHz);
+        highest = (int) (Math.min(HIGHEST_HZ, 0.45 * sampleRateHz) * size / sampleRateHz);
+        remember = Math.exp(-size / 2.0 / (REMEMBERS_S * sampleRateHz));
+    }
+
+    /** Takes the next samples of the microphone. */
+    public void accept(float[] samples, int count) {
+        for (int n = 0; n < count; n++) {
+            ring[ringAt] = Float.isFinite(samples[n]) ? samples[n] : 0;
+            ringAt = ringAt + 1 == ring.length ? 0 : ringAt + 1;
+            fresh++;
+            if (fresh == ring.length / 2) {
+                fresh = 0;
+                add();
+            }
+        }
+    }
+
+    private void add() {
+        Frames.powers(ring, ringAt, window, work, transform, powers);
+        double mean = 0;
+        double sum = 0;
+        for (int k = lowest; k < highest; k++) {
+            sum += powers[k];
+            mean += Math.log(powers[k] + NOTHING);
+        }
+        if (sum < SILENT) {
+            return;
+        }
+        mean /= highest - lowest;
+        for (int n = 0; n < work.length; n++) {
+            work[n] = 0;
+        }
+        for (int k = lowest; k < highest; k++) {
+            work[2 * k] = (float) (Math.log(powers[k] + NOTHING) - mean);
+        }
+        transform.inverse(work);
+        // Only so much of the whole band is looked at.
+        double share = (highest - lowest) / (work.length / 2.0);
+        for (int n = 0; n < cepstrum.length; n++) {
+            cepstrum[n] += (1 - remember) * (work[n] / share - cepstrum[n]);
+        }
+        heardS += work.length / 2.0 / sampleRateHz;
+    }
+
+    /**
+     * What comes back, as far as it was heard long enough.
+     *
+     * @param soonestS the least that the devices need from the microphone to the ear and the air back, in seconds
+     */
+    public Optional<Echo> echo(double soonestS) {
+        int from = (int) (Math.max(2 * NEIGHBOURS_S, soonestS) * sampleRateHz);
+        int to = Math.min(cepstrum.length, (int) (LATEST_S * sampleRateHz));
+        if (heardS < LISTENS_S || from >= to) {
+            return Optional.empty();
+        }
+        double settled = 1 - Math.exp(-heardS / REMEMBERS_S);
+        int best = from;
+        double squares = 0;
+        for (int n = from; n < to; n++) {
+            best = standing(n) > standing(best) ? n : best;
+            squares += standing(n) * standing(n);
+        }
+        int near = (int) (NEIGHBOURS_S * sampleRateHz);
+        for (int n = Math.max(from, best - near); n < Math.min(to, best + near + 1); n++) {
+            squares -= standing(n) * standing(n);
+        }
+        double noise = Math.sqrt(Math.max(0, squares) / Math.max(1, to - from - 2 * near));
+        double amplitude = standing(best) / settled / overlap((double) best / ring.length);
+        double db = 20 * Math.log10(Math.max(1e-6, amplitude));
+        return standing(best) > OVER_NOISE * noise && db > FROM_DB
+                ? Optional.of(new Echo((double) best / sampleRateHz, Math.min(0, db)))
+                : Optional.empty();
+    }
+
+    /** What of an echo is still in the window, which it is later in: a Hann window against itself, moved by a share of its length. */
+    private static double overlap(double moved) {
+        double turn = 2 * Math.PI * moved;
+        return ((1 - moved) * (2 + Math.cos(turn)) + 3 * Math.sin(turn) / (2 * Math.PI)) / 3;
+    }
+
+    /** How high a line stands over its surroundings. */
+    private double standing(int n) {
+        int near = (int) (NEIGHBOURS_S * sampleRateHz / 2);
+        double around = 0;
+        int count = 0;
+        for (int k = Math.max(0, n - near); k <= n + near && k < cepstrum.length; k += Math.max(1, near / 4)) {
+            if (Math.abs(k - n) >= near / 4) {
+                around += cepstrum[k];
+                count++;
+            }
+        }
+        return cepstrum[n] - (count == 0 ? 0 : around / count);
+    }
+}

@@ -1,0 +1,92 @@
+package app.redlamp.core.setting.level;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import app.redlamp.core.chain.Finishing;
+import app.redlamp.core.chain.GainSchool;
+import app.redlamp.core.measure.analysis.Report;
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.SplittableRandom;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+/** What the steps tell together. The sounds are noise, and bursts of a buzz over noise in place of a voice. */
+class VoiceLevelsTest {
+    private static final int RATE = 48_000;
+    private static final double SECONDS = 12;
+
+    /** What each channel gives: noise at a level, and bursts of half a second over it where it speaks. */
+    private static Taken taken(Step step, double gainDb, double noiseDb, boolean silentFirst, int channels) {
+        StepMeter meter = new StepMeter(RATE, 24, channels, 0, SECONDS, 480);
+        SplittableRandom random = new SplittableRandom(4);
+        float[][] block = new float[channels][480];
+        double noise = Math.pow(10, noiseDb / 20);
+        for (int at = 0; !meter.done(); at += 480) {
+            for (int n = 0; n < 480; n++) {
+                double t = (double) (at + n) / RATE;
+                double voice = step.spoken() && t % 1.5 < 0.6 ? 0.1 * buzz(t) : 0;
+                float x = (float) (noise * random.nextGaussian() + voice);
+                for (int c = 0; c < channels; c++) {
+                    block[c][n] = silentFirst && c == 0 ? 0 : x;
+                }
+            }
+            meter.accept(block, 480);
+        }
+        List<Report> reports = meter.reports();
+        return new Taken(step, OptionalDouble.of(gainDb), reports);
+    }
+
+    private static double buzz(double t) {
+        double sum = 0;
+        for (int h = 1; h < 60; h++) {
+            sum += Math.sin(2 * Math.PI * 130 * h * t + h * h) / Math.sqrt(h);
+        }
+        return sum / 3;
+    }
+
+    private static List<InputFault> faults(VoiceLevels levels) {
+        return LevelVerdict.of(
+                        levels,
+                        SchoolWindow.of(GainSchool.MIDDLE),
+                        Optional.empty(),
+                        OptionalDouble.empty(),
+                        new Finishing(-20, -3, 0, 16, OptionalDouble.of(-60)))
+                .faults();
+    }
+
+    /** The knob may have been turned in between: that is no automatic gain. */
+    @ParameterizedTest
+    @CsvSource({"-45, 30, -65, 30, 20", "-65, 30, -45, 50, 0", "-45, 50, -65, 30, 0", "-60, 30, -64, 30, 0"})
+    void noiseThatIsLouderWithoutAVoiceIsAnAutomaticGain(
+            double stillDb, double stillGain, double readDb, double readGain, double expected) {
+        VoiceLevels levels = VoiceLevels.none(0)
+                .with(taken(Step.STILL, stillGain, stillDb, false, 1))
+                .with(taken(Step.READ, readGain, readDb, false, 1));
+        assertThat(levels.pumpingDb().orElse(0)).isCloseTo(expected, within(1.5));
+        assertThat(faults(levels).stream().anyMatch(f -> f.kind() == InputFault.Kind.AUTOMATIC_GAIN))
+                .isEqualTo(expected > 0);
+    }
+
+    @Test
+    void aMicrophoneInTheOtherSocketIsToldFromADeadOne() {
+        VoiceLevels first = VoiceLevels.none(0).with(taken(Step.READ, 30, -60, true, 2));
+        assertThat(faults(first)).extracting(InputFault::kind).containsExactly(InputFault.Kind.ONE_CHANNEL_SILENT);
+        VoiceLevels second = VoiceLevels.none(1).with(taken(Step.READ, 30, -60, true, 2));
+        assertThat(faults(second)).isEmpty();
+        VoiceLevels alone = VoiceLevels.none(0).with(taken(Step.READ, 30, -60, true, 1));
+        assertThat(faults(alone)).extracting(InputFault::kind).containsExactly(InputFault.Kind.ZEROS);
+    }
+
+    @Test
+    void whatWasNotTakenTellsNothing() {
+        VoiceLevels none = VoiceLevels.none(0);
+        assertThat(none.pumpingDb()).isEmpty();
+        assertThat(none.gapDb()).isEmpty();
+        assertThat(none.complete()).isFalse();
+        assertThat(faults(none)).isEmpty();
+    }
+}
