@@ -7,10 +7,10 @@ import app.redlamp.core.delivery.spec.Specification;
 import app.redlamp.core.delivery.spec.Verdict;
 import app.redlamp.core.measure.analysis.Finding;
 import app.redlamp.core.measure.analysis.Report;
+import app.redlamp.core.port.Printing;
 import app.redlamp.core.port.Recordings;
-import app.redlamp.core.port.Sheets;
-import app.redlamp.core.text.DeliverySheet;
-import app.redlamp.core.text.Wording;
+import app.redlamp.words.ReportWording;
+import app.redlamp.words.Wording;
 import java.io.IOException;
 import java.nio.file.Path;
 import java.util.ArrayList;
@@ -33,7 +33,7 @@ import picocli.CommandLine.Parameters;
 final class CheckCommand implements Callable<Integer> {
     private final Console console;
     private final Recordings recordings;
-    private final Sheets sheets;
+    private final Printing sheets;
 
     @Mixin
     private Chosen chosen;
@@ -50,7 +50,7 @@ final class CheckCommand implements Callable<Integer> {
             description = "Writes a report too: .html, .pdf, or .csv with all figures.")
     private Path sheet;
 
-    CheckCommand(Console console, Recordings recordings, Sheets sheets) {
+    CheckCommand(Console console, Recordings recordings, Printing sheets) {
         this.console = console;
         this.recordings = recordings;
         this.sheets = sheets;
@@ -100,11 +100,11 @@ final class CheckCommand implements Callable<Integer> {
                             + wording.comparison(c, names)));
         }
         if (sheet != null) {
-            List<DeliverySheet.Entry> sheetEntries = new ArrayList<>();
+            List<ReportWording.Entry> sheetEntries = new ArrayList<>();
             for (int i = 0; i < names.size(); i++) {
-                sheetEntries.add(new DeliverySheet.Entry(names.get(i), reports.get(i)));
+                sheetEntries.add(new ReportWording.Entry(names.get(i), reports.get(i)));
             }
-            sheets.write(DeliverySheet.of(wording, specification, sheetEntries), sheet);
+            sheets.write(ReportWording.of(wording, specification, sheetEntries), sheet);
         }
         Measured.printErrors(all, console);
         return reports.size() < all.size() ? Console.CANNOT : pass ? Console.OK : Console.FAILS;

@@ -1,6 +1,6 @@
 package app.redlamp.cli;
 
-import app.redlamp.core.text.Wording;
+import app.redlamp.words.Wording;
 import java.io.PrintStream;
 import java.util.Locale;
 

@@ -12,7 +12,7 @@ import app.redlamp.core.measure.noise.NoiseProfile;
 import app.redlamp.core.measure.voice.Event;
 import app.redlamp.core.signal.AudioInfo;
 import app.redlamp.core.signal.OctaveBands;
-import app.redlamp.core.text.Wording;
+import app.redlamp.words.Wording;
 import com.fasterxml.jackson.core.JsonProcessingException;
 import com.fasterxml.jackson.databind.ObjectMapper;
 import java.io.UncheckedIOException;

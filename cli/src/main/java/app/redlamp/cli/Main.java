@@ -1,6 +1,6 @@
 package app.redlamp.cli;
 
-import app.redlamp.core.text.Reason;
+import app.redlamp.core.fault.Reason;
 import app.redlamp.media.disk.Scratch;
 import app.redlamp.media.library.Places;
 import java.io.OutputStreamWriter;

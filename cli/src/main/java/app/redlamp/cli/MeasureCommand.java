@@ -2,8 +2,8 @@ package app.redlamp.cli;
 
 import app.redlamp.core.measure.analysis.Report;
 import app.redlamp.core.port.Recordings;
-import app.redlamp.core.text.Figures;
-import app.redlamp.core.text.Wording;
+import app.redlamp.words.Figures;
+import app.redlamp.words.Wording;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Map;

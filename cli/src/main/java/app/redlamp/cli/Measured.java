@@ -1,9 +1,9 @@
 package app.redlamp.cli;
 
+import app.redlamp.core.fault.Reason;
 import app.redlamp.core.measure.analysis.Report;
 import app.redlamp.core.port.Progress;
 import app.redlamp.core.port.Recordings;
-import app.redlamp.core.text.Reason;
 import java.io.IOException;
 import java.nio.file.InvalidPathException;
 import java.nio.file.Path;

@@ -7,7 +7,7 @@ import app.redlamp.core.planning.plan.Remedies;
 import app.redlamp.core.planning.plan.Session;
 import app.redlamp.core.planning.plan.TakeFinder;
 import app.redlamp.core.port.Productions;
-import app.redlamp.core.text.PlanWording;
+import app.redlamp.words.PlanWording;
 import java.io.IOException;
 import java.nio.file.Path;
 import java.time.Clock;

@@ -5,7 +5,7 @@ import app.redlamp.core.acoustics.room.Reflection;
 import app.redlamp.core.acoustics.room.SixBands;
 import app.redlamp.core.acoustics.spot.Step;
 import app.redlamp.core.acoustics.spot.Study;
-import app.redlamp.core.text.RoomWording;
+import app.redlamp.words.RoomWording;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;

@@ -1,10 +1,10 @@
 package app.redlamp.media;
 
+import app.redlamp.core.measure.analysis.FigureList;
 import app.redlamp.core.measure.analysis.Report;
 import app.redlamp.core.port.Progress;
 import app.redlamp.core.signal.Labels;
 import app.redlamp.core.signal.Signals;
-import app.redlamp.core.text.FigureList;
 import app.redlamp.media.ffmpeg.CodedWriter;
 import app.redlamp.media.ffmpeg.Encoding;
 import app.redlamp.media.wav.BroadcastExtension;

@@ -1,13 +1,13 @@
 package app.redlamp.desktop.app;
 
-import app.redlamp.core.text.TableSheet;
-import app.redlamp.core.text.Wording;
+import app.redlamp.core.print.PrintedTable;
 import app.redlamp.desktop.brief.BriefStation;
 import app.redlamp.desktop.deliver.DeliverStation;
 import app.redlamp.desktop.job.SheetJob;
 import app.redlamp.desktop.kit.KitStation;
 import app.redlamp.desktop.room.RoomStation;
 import app.redlamp.media.sheet.FileSheets;
+import app.redlamp.words.Wording;
 import java.io.File;
 import java.nio.file.Path;
 import java.util.List;
@@ -110,7 +110,7 @@ final class AskingDoors {
                         wiring.get().deliver().writeSheet(new FileSheets(), new Wording(Locale.getDefault()), file));
     }
 
-    void list(TableSheet table) {
+    void list(PrintedTable table) {
         FileChooser chooser = new FileChooser();
         chooser.setTitle(say("chooser.list"));
         chooser.setInitialFileName("list.html");

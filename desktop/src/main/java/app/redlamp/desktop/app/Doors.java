@@ -1,6 +1,6 @@
 package app.redlamp.desktop.app;
 
-import app.redlamp.core.text.TableSheet;
+import app.redlamp.core.print.PrintedTable;
 import app.redlamp.desktop.brief.BriefStation;
 import app.redlamp.desktop.deliver.DeliverStation;
 import app.redlamp.desktop.kit.KitStation;
@@ -25,7 +25,7 @@ public record Doors(
      * @param print writes a table where the user wants it
      * @param choosePicture asks for a picture
      */
-    public record Level(Consumer<TableSheet> print, Supplier<Optional<Path>> choosePicture) {}
+    public record Level(Consumer<PrintedTable> print, Supplier<Optional<Path>> choosePicture) {}
 
     /**
      * Ways out of the whole window.

@@ -1,8 +1,8 @@
 package app.redlamp.desktop.bench;
 
-import app.redlamp.core.text.Figures;
 import app.redlamp.desktop.look.Glossary;
 import app.redlamp.desktop.look.Strings;
+import app.redlamp.words.Figures;
 import java.text.NumberFormat;
 import java.text.ParseException;
 import java.util.Locale;

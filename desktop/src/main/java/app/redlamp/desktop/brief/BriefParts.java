@@ -1,11 +1,11 @@
 package app.redlamp.desktop.brief;
 
-import app.redlamp.core.text.Figures;
-import app.redlamp.core.text.OrderWording;
-import app.redlamp.core.text.PlanWording;
 import app.redlamp.desktop.bench.Parts;
 import app.redlamp.desktop.look.Glossary;
 import app.redlamp.desktop.look.Strings;
+import app.redlamp.words.Figures;
+import app.redlamp.words.OrderWording;
+import app.redlamp.words.PlanWording;
 import java.util.Locale;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;

@@ -1,8 +1,8 @@
 package app.redlamp.desktop.deliver;
 
-import app.redlamp.core.text.Wording;
 import app.redlamp.desktop.look.Glossary;
 import app.redlamp.desktop.look.Strings;
+import app.redlamp.words.Wording;
 
 /** What everything on the bench works with. */
 record BenchParts(

@@ -4,16 +4,17 @@ import app.redlamp.core.delivery.spec.Judge;
 import app.redlamp.core.delivery.spec.Specification;
 import app.redlamp.core.measure.analysis.Report;
 import app.redlamp.core.port.Finishing;
+import app.redlamp.core.port.Printing;
 import app.redlamp.core.port.Recordings;
-import app.redlamp.core.port.Sheets;
 import app.redlamp.core.port.Specifications;
-import app.redlamp.core.text.DeliverySheet;
-import app.redlamp.core.text.Wording;
+import app.redlamp.core.print.PrintedReport;
 import app.redlamp.desktop.job.JobService;
 import app.redlamp.desktop.job.SheetJob;
 import app.redlamp.desktop.look.Strings;
 import app.redlamp.desktop.shell.UndoHistory;
 import app.redlamp.desktop.specification.SpecificationEdit;
+import app.redlamp.words.ReportWording;
+import app.redlamp.words.Wording;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.HashSet;
@@ -176,13 +177,13 @@ public final class DeliverModel {
      *
      * @param file its ending decides the form: .html, .pdf or .csv
      */
-    public void writeSheet(Sheets sheets, Wording wording, Path file) {
-        List<DeliverySheet.Entry> entries = rows.stream()
+    public void writeSheet(Printing sheets, Wording wording, Path file) {
+        List<ReportWording.Entry> entries = rows.stream()
                 .filter(r -> r.report().isPresent())
-                .map(r -> new DeliverySheet.Entry(
+                .map(r -> new ReportWording.Entry(
                         r.file().getFileName().toString(), r.report().orElseThrow()))
                 .toList();
-        DeliverySheet sheet = DeliverySheet.of(wording, specification.get(), entries);
+        PrintedReport sheet = ReportWording.of(wording, specification.get(), entries);
         new SheetJob(jobs, strings).write(f -> sheets.write(sheet, f), file);
     }
 

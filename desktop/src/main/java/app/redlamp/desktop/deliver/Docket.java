@@ -2,9 +2,9 @@ package app.redlamp.desktop.deliver;
 
 import app.redlamp.core.delivery.spec.CheckId;
 import app.redlamp.core.delivery.spec.Specification;
-import app.redlamp.core.text.Wording;
 import app.redlamp.desktop.look.Glossary;
 import app.redlamp.desktop.look.Strings;
+import app.redlamp.words.Wording;
 import java.util.List;
 import javafx.collections.ListChangeListener;
 import javafx.geometry.Pos;

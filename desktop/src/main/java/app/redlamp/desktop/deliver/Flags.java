@@ -2,8 +2,8 @@ package app.redlamp.desktop.deliver;
 
 import app.redlamp.core.measure.analysis.Finding;
 import app.redlamp.core.measure.analysis.Report;
-import app.redlamp.core.text.Wording;
 import app.redlamp.desktop.control.Course;
+import app.redlamp.words.Wording;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;

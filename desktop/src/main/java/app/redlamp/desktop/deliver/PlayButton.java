@@ -1,7 +1,7 @@
 package app.redlamp.desktop.deliver;
 
-import app.redlamp.core.text.Figures;
 import app.redlamp.desktop.look.Strings;
+import app.redlamp.words.Figures;
 import java.util.OptionalDouble;
 import javafx.beans.value.ChangeListener;
 import javafx.scene.control.Button;

@@ -1,13 +1,13 @@
 package app.redlamp.desktop.deliver;
 
 import app.redlamp.core.measure.analysis.Report;
-import app.redlamp.core.text.Figures;
-import app.redlamp.core.text.Wording;
 import app.redlamp.desktop.control.ChoiceButton;
 import app.redlamp.desktop.control.Course;
 import app.redlamp.desktop.control.Hills;
 import app.redlamp.desktop.control.LongSkyline;
 import app.redlamp.desktop.look.Strings;
+import app.redlamp.words.Figures;
+import app.redlamp.words.Wording;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;

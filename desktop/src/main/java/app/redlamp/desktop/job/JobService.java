@@ -1,7 +1,7 @@
 package app.redlamp.desktop.job;
 
+import app.redlamp.core.fault.Reason;
 import app.redlamp.core.port.Progress;
-import app.redlamp.core.text.Reason;
 import java.io.IOException;
 import java.util.List;
 import java.util.Set;

@@ -5,10 +5,10 @@ import app.redlamp.core.chain.choose.Shopping;
 import app.redlamp.core.chain.kit.Kit;
 import app.redlamp.core.planning.plan.Item;
 import app.redlamp.core.planning.plan.Production;
-import app.redlamp.core.text.Figures;
-import app.redlamp.core.text.TableSheet;
+import app.redlamp.core.print.PrintedTable;
 import app.redlamp.desktop.bench.Desk;
 import app.redlamp.desktop.bench.Parts;
+import app.redlamp.words.Figures;
 import java.math.BigDecimal;
 import java.math.RoundingMode;
 import java.util.ArrayList;
@@ -35,7 +35,7 @@ final class BuySheet extends VBox implements Desk.Sheet<Kit> {
     private final Button write;
 
     /** @param print writes a table where the user wants it */
-    BuySheet(KitParts parts, Consumer<TableSheet> print) {
+    BuySheet(KitParts parts, Consumer<PrintedTable> print) {
         this.parts = parts;
         getStyleClass().add("desk-sheet");
         grid.getStyleClass().add("room-grid");
@@ -131,10 +131,10 @@ final class BuySheet extends VBox implements Desk.Sheet<Kit> {
         return parts.bench().name(key, "");
     }
 
-    private TableSheet table() {
-        List<TableSheet.Row> rows = new ArrayList<>();
+    private PrintedTable table() {
+        List<PrintedTable.Row> rows = new ArrayList<>();
         for (Purchase line : lines()) {
-            rows.add(new TableSheet.Row(List.of(
+            rows.add(new PrintedTable.Row(List.of(
                     name(line),
                     parts.choices().mark(line.mark()),
                     parts.choices().why(line, parts.fits(), parts.several()),
@@ -142,7 +142,7 @@ final class BuySheet extends VBox implements Desk.Sheet<Kit> {
                     line.usedCost().isPresent() ? used(line) : "",
                     line.costPerDb().isPresent() ? parts.choices().effect(line) : "")));
         }
-        return new TableSheet(
+        return new PrintedTable(
                 parts.say("buy.title", parts.model().kit().get().name()),
                 sum.getText(),
                 List.of(

@@ -1,13 +1,13 @@
 package app.redlamp.desktop.kit;
 
-import app.redlamp.core.text.ChainWording;
-import app.redlamp.core.text.ChoiceWording;
-import app.redlamp.core.text.FitWording;
-import app.redlamp.core.text.Lengths;
-import app.redlamp.core.text.PlaceWording;
-import app.redlamp.core.text.SheetWording;
 import app.redlamp.desktop.bench.Parts;
 import app.redlamp.desktop.look.Strings;
+import app.redlamp.words.ChainWording;
+import app.redlamp.words.ChoiceWording;
+import app.redlamp.words.FitWording;
+import app.redlamp.words.Lengths;
+import app.redlamp.words.PlaceWording;
+import app.redlamp.words.SheetWording;
 import java.util.Locale;
 import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.ReadOnlyObjectWrapper;

@@ -6,8 +6,7 @@ import app.redlamp.core.chain.SignalPath;
 import app.redlamp.core.chain.kit.Kit;
 import app.redlamp.core.chain.kit.Need;
 import app.redlamp.core.planning.plan.Production;
-import app.redlamp.core.text.ChainWording;
-import app.redlamp.core.text.TableSheet;
+import app.redlamp.core.print.PrintedTable;
 import app.redlamp.desktop.control.LampState;
 import app.redlamp.desktop.control.Reading;
 import app.redlamp.desktop.control.ReadingColumn;
@@ -17,6 +16,7 @@ import app.redlamp.desktop.look.Strings;
 import app.redlamp.desktop.shell.KeyBinding;
 import app.redlamp.desktop.shell.ShellView;
 import app.redlamp.desktop.shell.ShownStation;
+import app.redlamp.words.ChainWording;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
@@ -46,7 +46,9 @@ public final class KitStation extends ShownStation {
      * @param print writes a table where the user wants it
      */
     public record Doors(
-            Supplier<Optional<Path>> chooseRecording, Supplier<Optional<Path>> chooseKit, Consumer<TableSheet> print) {}
+            Supplier<Optional<Path>> chooseRecording,
+            Supplier<Optional<Path>> chooseKit,
+            Consumer<PrintedTable> print) {}
 
     /**
      * What belongs to the whole window.

@@ -2,9 +2,9 @@ package app.redlamp.desktop.kit;
 
 import app.redlamp.core.chain.compare.MicrophoneComparison;
 import app.redlamp.core.signal.OctaveBands;
-import app.redlamp.core.text.Figures;
 import app.redlamp.desktop.bench.Overlay;
 import app.redlamp.desktop.control.CurveView;
+import app.redlamp.words.Figures;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;

@@ -2,7 +2,7 @@ package app.redlamp.desktop.kit;
 
 import app.redlamp.core.chain.choose.WiringStep;
 import app.redlamp.core.chain.kit.Kit;
-import app.redlamp.core.text.TableSheet;
+import app.redlamp.core.print.PrintedTable;
 import app.redlamp.desktop.bench.Desk;
 import app.redlamp.desktop.bench.Parts;
 import java.util.ArrayList;
@@ -24,7 +24,7 @@ final class WireSheet extends VBox implements Desk.Sheet<Kit> {
     private List<String> shown = List.of();
 
     /** @param print writes a table where the user wants it */
-    WireSheet(KitParts parts, Consumer<TableSheet> print) {
+    WireSheet(KitParts parts, Consumer<PrintedTable> print) {
         this.parts = parts;
         getStyleClass().add("desk-sheet");
         steps.getStyleClass().add("kit-steps");
@@ -68,12 +68,12 @@ final class WireSheet extends VBox implements Desk.Sheet<Kit> {
         }
     }
 
-    private TableSheet table() {
-        List<TableSheet.Row> rows = new ArrayList<>();
+    private PrintedTable table() {
+        List<PrintedTable.Row> rows = new ArrayList<>();
         for (int i = 0; i < shown.size(); i++) {
-            rows.add(new TableSheet.Row(List.of(parts.say("wire.step", i + 1, shown.get(i)), "☐")));
+            rows.add(new PrintedTable.Row(List.of(parts.say("wire.step", i + 1, shown.get(i)), "☐")));
         }
-        return new TableSheet(
+        return new PrintedTable(
                 parts.say("wire.title", parts.model().kit().get().name()),
                 caution.getText(),
                 List.of(parts.say("wire.column"), parts.say("wire.done")),

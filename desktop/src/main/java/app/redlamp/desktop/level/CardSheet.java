@@ -1,8 +1,8 @@
 package app.redlamp.desktop.level;
 
+import app.redlamp.core.print.PrintedTable;
 import app.redlamp.core.setting.card.GainCard;
 import app.redlamp.core.setting.card.Moved;
-import app.redlamp.core.text.TableSheet;
 import app.redlamp.desktop.bench.Desk;
 import app.redlamp.desktop.bench.Parts;
 import java.nio.file.Path;
@@ -133,11 +133,11 @@ final class CardSheet extends VBox implements Desk.Sheet<LevelParts> {
             table.addRow(0, LevelParts.wrapped(parts.say("card.none"), "order-value"));
             return;
         }
-        TableSheet sheet = parts.cardWords().table(shown.get());
+        PrintedTable sheet = parts.cardWords().table(shown.get());
         table.addRow(0, LevelParts.label(sheet.line(), "level-part"));
         GridPane.setColumnSpan(table.getChildren().get(0), 2);
         int row = 1;
-        for (TableSheet.Row cells : sheet.rows()) {
+        for (PrintedTable.Row cells : sheet.rows()) {
             Label name = LevelParts.label(cells.cells().get(0), "order-source");
             name.setMinWidth(Region.USE_PREF_SIZE);
             table.addRow(row, name, LevelParts.wrapped(cells.cells().get(1), "order-value"));

@@ -2,13 +2,13 @@ package app.redlamp.desktop.level;
 
 import app.redlamp.core.port.Capture;
 import app.redlamp.core.setting.level.LevelVerdict;
-import app.redlamp.core.text.CardWording;
-import app.redlamp.core.text.ChainWording;
-import app.redlamp.core.text.Lengths;
-import app.redlamp.core.text.LevelWording;
-import app.redlamp.core.text.PlaceWording;
 import app.redlamp.desktop.bench.Parts;
 import app.redlamp.desktop.look.Strings;
+import app.redlamp.words.CardWording;
+import app.redlamp.words.ChainWording;
+import app.redlamp.words.Lengths;
+import app.redlamp.words.LevelWording;
+import app.redlamp.words.PlaceWording;
 import java.util.Locale;
 import java.util.Optional;
 import javafx.beans.property.ReadOnlyObjectProperty;

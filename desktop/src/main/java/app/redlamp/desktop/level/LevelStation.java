@@ -2,9 +2,9 @@ package app.redlamp.desktop.level;
 
 import app.redlamp.core.acoustics.spot.Spot;
 import app.redlamp.core.planning.plan.Production;
+import app.redlamp.core.print.PrintedTable;
 import app.redlamp.core.setting.level.LevelVerdict;
 import app.redlamp.core.setting.level.Step;
-import app.redlamp.core.text.TableSheet;
 import app.redlamp.desktop.control.LampState;
 import app.redlamp.desktop.control.Reading;
 import app.redlamp.desktop.control.ReadingColumn;
@@ -58,7 +58,7 @@ public final class LevelStation extends ShownStation {
      * @param choosePicture asks for a picture
      * @param night opens the room's diary
      */
-    public record Doors(Consumer<TableSheet> print, Supplier<Optional<Path>> choosePicture, Runnable night) {}
+    public record Doors(Consumer<PrintedTable> print, Supplier<Optional<Path>> choosePicture, Runnable night) {}
 
     public LevelStation(Models models, Strings strings, Locale locale, Doors doors, Shell shell) {
         model = models.level();

@@ -1,9 +1,9 @@
 package app.redlamp.desktop.level;
 
 import app.redlamp.core.acoustics.diary.Diary;
-import app.redlamp.core.text.ClapWording;
 import app.redlamp.desktop.bench.Desk;
 import app.redlamp.desktop.bench.Parts;
+import app.redlamp.words.ClapWording;
 import java.time.LocalDateTime;
 import java.time.format.DateTimeFormatter;
 import java.time.format.FormatStyle;

@@ -2,10 +2,10 @@ package app.redlamp.desktop.room;
 
 import app.redlamp.core.chain.compare.Comparison;
 import app.redlamp.core.signal.OctaveBands;
-import app.redlamp.core.text.Figures;
 import app.redlamp.desktop.bench.Overlay;
 import app.redlamp.desktop.control.CurveView;
 import app.redlamp.desktop.production.Hearing;
+import app.redlamp.words.Figures;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.Comparator;

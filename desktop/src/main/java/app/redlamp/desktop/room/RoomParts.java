@@ -1,10 +1,10 @@
 package app.redlamp.desktop.room;
 
-import app.redlamp.core.text.ClapWording;
-import app.redlamp.core.text.Lengths;
-import app.redlamp.core.text.RoomWording;
 import app.redlamp.desktop.bench.Parts;
 import app.redlamp.desktop.look.Strings;
+import app.redlamp.words.ClapWording;
+import app.redlamp.words.Lengths;
+import app.redlamp.words.RoomWording;
 import java.util.Locale;
 import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.ReadOnlyObjectWrapper;

@@ -1,10 +1,10 @@
 package app.redlamp.desktop.shell;
 
 import app.redlamp.core.port.Settings;
-import app.redlamp.core.text.Lengths;
 import app.redlamp.desktop.job.JobService;
 import app.redlamp.desktop.look.Strings;
 import app.redlamp.desktop.look.Theme;
+import app.redlamp.words.Lengths;
 import java.util.List;
 import javafx.beans.property.ReadOnlyIntegerProperty;
 import javafx.beans.property.ReadOnlyIntegerWrapper;

@@ -4,7 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import app.redlamp.core.planning.plan.Item;
-import app.redlamp.core.text.TableSheet;
+import app.redlamp.core.print.PrintedTable;
 import java.io.IOException;
 import java.nio.file.Path;
 import java.util.List;
@@ -233,7 +233,7 @@ class KitJourneyTest {
         assertThat(window.wiring.production().production().get().money().items())
                 .hasSameSizeAs(items);
         window.fire(robot, "#buy-write");
-        TableSheet written = window.printed.get(0);
+        PrintedTable written = window.printed.get(0);
         assertThat(written.title()).isEqualTo("To buy for: Two dynamics at the kitchen table");
         assertThat(written.rows()).hasSizeGreaterThan(3);
         assertThat(written.columns()).contains("New", "Used");

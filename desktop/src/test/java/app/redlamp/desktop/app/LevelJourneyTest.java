@@ -2,8 +2,8 @@ package app.redlamp.desktop.app;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import app.redlamp.core.print.PrintedTable;
 import app.redlamp.core.setting.level.Step;
-import app.redlamp.core.text.TableSheet;
 import app.redlamp.media.demo.DemoProduction;
 import java.awt.image.BufferedImage;
 import java.io.IOException;
@@ -121,7 +121,7 @@ class LevelJourneyTest {
         Window.until(() -> !robot.lookup("#card-print").queryAs(Button.class).isDisabled());
         window.fire(robot, "#card-print");
         assertThat(window.printed).hasSize(1);
-        TableSheet card = window.printed.get(0);
+        PrintedTable card = window.printed.get(0);
         assertThat(card.title()).startsWith("Gain card");
         assertThat(card.rows()).anyMatch(r -> r.cells().contains("window shut"));
         assertThat(card.rows()).anyMatch(r -> r.cells().get(1).contains("no real microphone"));

@@ -4,7 +4,7 @@ import static org.mockito.Mockito.mock;
 import static org.mockito.Mockito.when;
 
 import app.redlamp.core.port.Settings;
-import app.redlamp.core.text.TableSheet;
+import app.redlamp.core.print.PrintedTable;
 import app.redlamp.desktop.brief.BriefStation;
 import app.redlamp.desktop.deliver.DeliverStation;
 import app.redlamp.desktop.kit.KitStation;
@@ -64,7 +64,7 @@ final class Window {
     private static final int HASTE = 40;
 
     final List<String> copied = new ArrayList<>();
-    final List<TableSheet> printed = new ArrayList<>();
+    final List<PrintedTable> printed = new ArrayList<>();
     int chooserOpened;
     int left;
     final Path rescued = library();

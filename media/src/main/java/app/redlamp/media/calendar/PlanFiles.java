@@ -1,7 +1,7 @@
 package app.redlamp.media.calendar;
 
+import app.redlamp.core.fault.Reason;
 import app.redlamp.core.planning.plan.ProductionPlan;
-import app.redlamp.core.text.Reason;
 import app.redlamp.media.disk.AtomicFile;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;

@@ -1,6 +1,6 @@
 package app.redlamp.media.json;
 
-import app.redlamp.core.text.Reason;
+import app.redlamp.core.fault.Reason;
 import app.redlamp.media.disk.AtomicFile;
 import app.redlamp.media.disk.GuardedFolder;
 import app.redlamp.media.disk.PassingName;

@@ -1,6 +1,6 @@
 package app.redlamp.media.json;
 
-import app.redlamp.core.text.Reason;
+import app.redlamp.core.fault.Reason;
 import com.fasterxml.jackson.core.JsonFactory;
 import com.fasterxml.jackson.core.JsonLocation;
 import com.fasterxml.jackson.core.JsonParser;

@@ -13,7 +13,7 @@ import app.redlamp.core.chain.kit.Gear;
 import app.redlamp.core.chain.kit.Microphone;
 import app.redlamp.core.chain.kit.Plug;
 import app.redlamp.core.chain.kit.Price;
-import app.redlamp.core.text.Reason;
+import app.redlamp.core.fault.Reason;
 import app.redlamp.media.json.JsonObject;
 import app.redlamp.media.json.Named;
 import java.io.IOException;

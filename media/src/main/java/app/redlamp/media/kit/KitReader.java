@@ -13,7 +13,7 @@ import app.redlamp.core.chain.kit.Kits;
 import app.redlamp.core.chain.kit.Microphone;
 import app.redlamp.core.chain.kit.RoomGuess;
 import app.redlamp.core.chain.kit.Seat;
-import app.redlamp.core.text.Reason;
+import app.redlamp.core.fault.Reason;
 import app.redlamp.media.json.JsonObject;
 import app.redlamp.media.json.Named;
 import java.io.IOException;

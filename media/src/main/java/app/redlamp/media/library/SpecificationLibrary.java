@@ -1,8 +1,8 @@
 package app.redlamp.media.library;
 
 import app.redlamp.core.delivery.spec.Specification;
+import app.redlamp.core.fault.Reason;
 import app.redlamp.core.port.Specifications;
-import app.redlamp.core.text.Reason;
 import app.redlamp.media.json.DocumentFolder;
 import app.redlamp.media.json.JsonObject;
 import java.io.IOException;

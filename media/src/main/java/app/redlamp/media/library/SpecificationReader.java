@@ -8,7 +8,7 @@ import app.redlamp.core.delivery.spec.SetLimits;
 import app.redlamp.core.delivery.spec.SoundLimits;
 import app.redlamp.core.delivery.spec.Specification;
 import app.redlamp.core.delivery.spec.TimeLimits;
-import app.redlamp.core.text.Reason;
+import app.redlamp.core.fault.Reason;
 import app.redlamp.core.units.Limits;
 import app.redlamp.media.json.JsonObject;
 import java.io.IOException;

@@ -1,9 +1,9 @@
 package app.redlamp.media.production;
 
+import app.redlamp.core.fault.Reason;
 import app.redlamp.core.planning.plan.Production;
 import app.redlamp.core.port.Productions;
 import app.redlamp.core.port.Progress;
-import app.redlamp.core.text.Reason;
 import app.redlamp.media.disk.GuardedFolder;
 import app.redlamp.media.disk.PassingName;
 import app.redlamp.media.finish.Leftovers;

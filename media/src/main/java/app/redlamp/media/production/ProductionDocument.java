@@ -1,8 +1,8 @@
 package app.redlamp.media.production;
 
+import app.redlamp.core.fault.Reason;
 import app.redlamp.core.planning.plan.Production;
 import app.redlamp.core.planning.script.ScriptText;
-import app.redlamp.core.text.Reason;
 import app.redlamp.media.disk.AtomicFile;
 import app.redlamp.media.disk.Disk;
 import app.redlamp.media.disk.GuardedFolder;

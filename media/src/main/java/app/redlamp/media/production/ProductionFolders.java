@@ -1,11 +1,11 @@
 package app.redlamp.media.production;
 
+import app.redlamp.core.fault.Reason;
 import app.redlamp.core.planning.plan.FileNames;
 import app.redlamp.core.planning.plan.Production;
 import app.redlamp.core.planning.plan.ProductionPlan;
 import app.redlamp.core.port.Productions;
 import app.redlamp.core.port.Progress;
-import app.redlamp.core.text.Reason;
 import app.redlamp.media.calendar.PlanFiles;
 import app.redlamp.media.disk.Disk;
 import app.redlamp.media.disk.DiskSpace;

@@ -1,6 +1,6 @@
 package app.redlamp.media.production;
 
-import app.redlamp.core.text.Reason;
+import app.redlamp.core.fault.Reason;
 import app.redlamp.media.disk.GuardedFolder;
 import java.io.IOException;
 import java.nio.ByteBuffer;

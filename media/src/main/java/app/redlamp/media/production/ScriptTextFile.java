@@ -1,8 +1,8 @@
 package app.redlamp.media.production;
 
+import app.redlamp.core.fault.Reason;
 import app.redlamp.core.planning.script.Block;
 import app.redlamp.core.planning.script.ScriptText;
-import app.redlamp.core.text.Reason;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.security.MessageDigest;

@@ -19,7 +19,7 @@ import app.redlamp.core.acoustics.room.SixBands;
 import app.redlamp.core.acoustics.room.Space;
 import app.redlamp.core.acoustics.spot.MeasuredDecay;
 import app.redlamp.core.acoustics.spot.Spot;
-import app.redlamp.core.text.Reason;
+import app.redlamp.core.fault.Reason;
 import app.redlamp.media.json.JsonObject;
 import app.redlamp.media.json.Named;
 import java.io.IOException;

@@ -1,8 +1,8 @@
 package app.redlamp.media.script;
 
+import app.redlamp.core.fault.Reason;
 import app.redlamp.core.planning.script.ScriptText;
 import app.redlamp.core.port.Progress;
-import app.redlamp.core.text.Reason;
 import java.io.ByteArrayInputStream;
 import java.io.IOException;
 import java.net.URLDecoder;

@@ -1,6 +1,6 @@
 package app.redlamp.media.script;
 
-import app.redlamp.core.text.Reason;
+import app.redlamp.core.fault.Reason;
 import java.io.IOException;
 import java.io.InputStream;
 import java.nio.file.Path;

@@ -1,7 +1,7 @@
 package app.redlamp.media.sheet;
 
-import app.redlamp.core.text.DeliverySheet;
-import app.redlamp.core.text.TableSheet;
+import app.redlamp.core.print.PrintedReport;
+import app.redlamp.core.print.PrintedTable;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Locale;
@@ -15,13 +15,13 @@ final class CsvSheet {
 
     private CsvSheet() {}
 
-    static String of(DeliverySheet sheet) {
+    static String of(PrintedReport sheet) {
         Set<String> names = new LinkedHashSet<>();
         sheet.files().forEach(f -> names.addAll(f.figures().keySet()));
         StringBuilder csv = new StringBuilder("file,clear");
         names.forEach(n -> csv.append(',').append(n));
         csv.append(END);
-        for (DeliverySheet.Section file : sheet.files()) {
+        for (PrintedReport.Section file : sheet.files()) {
             csv.append(Csv.quoted(file.name())).append(',').append(file.clear() ? "yes" : "no");
             for (String name : names) {
                 csv.append(',').append(number(file.figures().getOrDefault(name, OptionalDouble.empty())));
@@ -31,7 +31,7 @@ final class CsvSheet {
         return csv.toString();
     }
 
-    static String of(TableSheet table) {
+    static String of(PrintedTable table) {
         StringBuilder csv = new StringBuilder(line(table.columns()));
         table.rows().forEach(r -> csv.append(line(r.cells())));
         return csv.toString();

@@ -1,9 +1,9 @@
 package app.redlamp.media.sheet;
 
-import app.redlamp.core.port.Sheets;
-import app.redlamp.core.text.DeliverySheet;
-import app.redlamp.core.text.Reason;
-import app.redlamp.core.text.TableSheet;
+import app.redlamp.core.fault.Reason;
+import app.redlamp.core.port.Printing;
+import app.redlamp.core.print.PrintedReport;
+import app.redlamp.core.print.PrintedTable;
 import app.redlamp.media.disk.AtomicFile;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
@@ -11,10 +11,10 @@ import java.nio.file.Path;
 import java.util.Locale;
 
 /** Writes reports as HTML, PDF or CSV, whole or not at all. */
-public final class FileSheets implements Sheets {
+public final class FileSheets implements Printing {
 
     @Override
-    public void write(DeliverySheet sheet, Path file) throws IOException {
+    public void write(PrintedReport sheet, Path file) throws IOException {
         String name = file.getFileName().toString().toLowerCase(Locale.ROOT);
         if (name.endsWith(".html") || name.endsWith(".htm")) {
             write(text(HtmlSheet.of(sheet)), file);
@@ -28,7 +28,7 @@ public final class FileSheets implements Sheets {
     }
 
     @Override
-    public void write(TableSheet table, Path file) throws IOException {
+    public void write(PrintedTable table, Path file) throws IOException {
         String name = file.getFileName().toString().toLowerCase(Locale.ROOT);
         if (name.endsWith(".html") || name.endsWith(".htm")) {
             write(text(HtmlSheet.of(table)), file);

@@ -1,8 +1,8 @@
 package app.redlamp.media.sheet;
 
 import app.redlamp.core.delivery.spec.Verdict;
-import app.redlamp.core.text.DeliverySheet;
-import app.redlamp.core.text.TableSheet;
+import app.redlamp.core.print.PrintedReport;
+import app.redlamp.core.print.PrintedTable;
 import java.util.Locale;
 
 /** A report as one HTML page that needs nothing else and runs nothing. */
@@ -17,17 +17,17 @@ final class HtmlSheet {
 
     private HtmlSheet() {}
 
-    static String of(DeliverySheet sheet) {
+    static String of(PrintedReport sheet) {
         StringBuilder html = begun(sheet.title());
         element(html, "h1", sheet.verdict());
         html.append("<p class=\"source\">")
                 .append(escaped(sheet.title() + ". " + sheet.source()))
                 .append("</p>\n");
         list(html, sheet.between());
-        for (DeliverySheet.Section file : sheet.files()) {
+        for (PrintedReport.Section file : sheet.files()) {
             element(html, "h2", file.name());
             html.append("<ul>\n");
-            for (DeliverySheet.Line check : file.checks()) {
+            for (PrintedReport.Line check : file.checks()) {
                 html.append("<li class=\"").append(check.verdict().id()).append("\">");
                 html.append(
                         check.verdict() == Verdict.OUTSIDE ? "✗ " : check.verdict() == Verdict.ADVICE ? "• " : "✓ ");
@@ -49,14 +49,14 @@ final class HtmlSheet {
     }
 
     /** A table to be printed. */
-    static String of(TableSheet table) {
+    static String of(PrintedTable table) {
         StringBuilder html = begun(table.title());
         element(html, "h1", table.title());
         element(html, "p", table.line());
         html.append("<table class=\"list\"><tr>");
         table.columns().forEach(c -> element(html, "th", c));
         html.append("</tr>\n");
-        for (TableSheet.Row row : table.rows()) {
+        for (PrintedTable.Row row : table.rows()) {
             html.append("<tr>");
             row.cells().forEach(c -> element(html, "td", c));
             html.append("</tr>\n");

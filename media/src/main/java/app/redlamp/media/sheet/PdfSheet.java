@@ -1,25 +1,25 @@
 package app.redlamp.media.sheet;
 
 import app.redlamp.core.delivery.spec.Verdict;
-import app.redlamp.core.text.DeliverySheet;
-import app.redlamp.core.text.TableSheet;
+import app.redlamp.core.print.PrintedReport;
+import app.redlamp.core.print.PrintedTable;
 import java.io.IOException;
 
 /** A report as a PDF document of A4 pages. */
 final class PdfSheet {
     private PdfSheet() {}
 
-    static byte[] of(DeliverySheet sheet) throws IOException {
+    static byte[] of(PrintedReport sheet) throws IOException {
         try (PdfPages pages = new PdfPages(sheet.title())) {
             pages.heading(sheet.verdict());
             pages.text(sheet.title() + ". " + sheet.source());
             for (String between : sheet.between()) {
                 pages.indented(false, between);
             }
-            for (DeliverySheet.Section file : sheet.files()) {
+            for (PrintedReport.Section file : sheet.files()) {
                 pages.gap();
                 pages.subheading(file.name());
-                for (DeliverySheet.Line check : file.checks()) {
+                for (PrintedReport.Line check : file.checks()) {
                     boolean outside = check.verdict() == Verdict.OUTSIDE;
                     String mark = outside ? "x  " : check.verdict() == Verdict.ADVICE ? "i  " : "    ";
                     pages.indented(outside, mark + check.text());
@@ -33,11 +33,11 @@ final class PdfSheet {
     }
 
     /** Each row as a heading with what stands in the other columns below it. */
-    static byte[] of(TableSheet table) throws IOException {
+    static byte[] of(PrintedTable table) throws IOException {
         try (PdfPages pages = new PdfPages(table.title())) {
             pages.heading(table.title());
             pages.text(table.line());
-            for (TableSheet.Row row : table.rows()) {
+            for (PrintedTable.Row row : table.rows()) {
                 pages.gap();
                 pages.subheading(row.cells().get(0));
                 for (int c = 1; c < row.cells().size(); c++) {

@@ -3,7 +3,7 @@ package app.redlamp.media.sheet;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import app.redlamp.core.delivery.spec.Verdict;
-import app.redlamp.core.text.DeliverySheet;
+import app.redlamp.core.print.PrintedReport;
 import java.io.IOException;
 import java.util.Collections;
 import java.util.List;
@@ -39,9 +39,9 @@ class PdfSheetTest {
     }
 
     private static byte[] sheet(int files, String name, String line) throws IOException {
-        DeliverySheet.Section section = new DeliverySheet.Section(
-                name, true, List.of(new DeliverySheet.Line(Verdict.INSIDE, line)), List.of("a finding"), Map.of());
-        return PdfSheet.of(new DeliverySheet(
+        PrintedReport.Section section = new PrintedReport.Section(
+                name, true, List.of(new PrintedReport.Line(Verdict.INSIDE, line)), List.of("a finding"), Map.of());
+        return PdfSheet.of(new PrintedReport(
                 "Audiobook, retail", "a source", "All is inside.", List.of(), Collections.nCopies(files, section)));
     }
 

@@ -3,7 +3,7 @@ package app.redlamp.media.sheet;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
-import app.redlamp.core.text.TableSheet;
+import app.redlamp.core.print.PrintedTable;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -15,13 +15,13 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 
 class TableSheetTest {
-    private static final TableSheet LIST = new TableSheet(
+    private static final PrintedTable LIST = new PrintedTable(
             "To buy for: the box room",
             "To start today: 14.",
             List.of("What", "Why", "New"),
             List.of(
-                    new TableSheet.Row(List.of("Pop filter", "every P, \"pops\" & <blows>", "14")),
-                    new TableSheet.Row(List.of("Lead, 3 m", "", "13"))));
+                    new PrintedTable.Row(List.of("Pop filter", "every P, \"pops\" & <blows>", "14")),
+                    new PrintedTable.Row(List.of("Lead, 3 m", "", "13"))));
 
     @TempDir
     Path folder;
@@ -68,7 +68,7 @@ class TableSheetTest {
                 .isInstanceOf(IOException.class)
                 .hasMessageContaining("choose another folder");
         assertThat(folder).isEmptyDirectory();
-        assertThatThrownBy(() -> new TableSheet("t", "l", List.of("a"), List.of(new TableSheet.Row(List.of()))))
+        assertThatThrownBy(() -> new PrintedTable("t", "l", List.of("a"), List.of(new PrintedTable.Row(List.of()))))
                 .hasMessageContaining("0 cells under 1 columns");
     }
 }

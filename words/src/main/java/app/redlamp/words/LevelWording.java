@@ -1,0 +1,301 @@
+package app.redlamp.words;
+
+import app.redlamp.core.chain.GainSchool;
+import app.redlamp.core.chain.Position;
+import app.redlamp.core.setting.level.DistanceGuess;
+import app.redlamp.core.setting.level.FloorForecast;
+import app.redlamp.core.setting.level.InputFault;
+import app.redlamp.core.setting.level.LevelVerdict;
+import app.redlamp.core.setting.level.Peaks;
+import app.redlamp.core.setting.level.Step;
+import app.redlamp.core.setting.level.Suspect;
+import app.redlamp.core.setting.level.Turn;
+import app.redlamp.core.setting.level.VoiceLevels;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.OptionalDouble;
+
+/** Says in sentences how the gain stands and what to do. */
+public final class LevelWording {
+    /** Most knobs go round by about ten marks over their range of gain (common practice, no source). */
+    private static final double DB_A_MARK = 5;
+
+    private static final double LOUDER_DB = 5;
+
+    private final Phrases phrases;
+    private final Figures figures;
+    private final Lengths lengths;
+
+    public LevelWording(Lengths lengths, Figures figures) {
+        this.lengths = lengths;
+        this.figures = figures;
+        phrases = new Phrases("level", figures.locale());
+    }
+
+    public String step(Step step) {
+        return phrases.say("step." + step.id());
+    }
+
+    /** What to do in a step. */
+    public String ask(Step step) {
+        return phrases.say("ask." + step.id());
+    }
+
+    /** A step's figure, a few words. */
+    public String figure(Step step, LevelVerdict verdict) {
+        VoiceLevels levels = verdict.levels();
+        if (step == Step.TURN) {
+            return verdict.turn().map(this::figure).orElse(phrases.say("figure.none"));
+        }
+        return switch (step) {
+            case STILL -> level(levels.floorDbfs());
+            case LOUDEST -> levels.loudest().map(this::peak).orElse(phrases.say("figure.none"));
+            case EXCITED -> levels.excited().map(this::peak).orElse(phrases.say("figure.none"));
+            default ->
+                levels.gapDb().isPresent()
+                        ? phrases.say("figure.gap", figures.whole(levels.gapDb().getAsDouble()))
+                        : level(levels.averageDbfs());
+        };
+    }
+
+    private String level(OptionalDouble dbfs) {
+        return dbfs.isPresent()
+                ? phrases.say("figure.level", figures.tenths(dbfs.getAsDouble()))
+                : phrases.say("figure.none");
+    }
+
+    private String peak(Peaks peaks) {
+        return peaks.clipped()
+                ? phrases.say("figure.clipped")
+                : phrases.say("figure.peak", figures.tenths(peaks.peakDbfs()));
+    }
+
+    private String figure(Turn turn) {
+        if (turn.verdict() == Turn.Verdict.FITS) {
+            return phrases.say("figure.right");
+        }
+        if (!turn.moves()) {
+            return phrases.say("figure.end");
+        }
+        return phrases.say(turn.db() > 0 ? "figure.up" : "figure.down", figures.whole(Math.abs(turn.db())));
+    }
+
+    /** Which way to turn and by how much, one sentence. */
+    public String turn(Turn turn) {
+        String db = figures.whole(Math.abs(turn.db()));
+        String rest = figures.whole(Math.abs(turn.bySomeDb()));
+        String key = "turn." + turn.verdict().id();
+        return switch (turn.verdict()) {
+            case OUT_OF_GAIN, TOO_HOT -> turn.moves() ? phrases.say(key, db, rest) : phrases.say(key + ".all", rest);
+            default -> phrases.say(key, db);
+        };
+    }
+
+    /** What it goes by. */
+    public String turnFrom(LevelVerdict verdict) {
+        Peaks peaks = verdict.levels().loudest().orElseThrow();
+        if (peaks.clipped()) {
+            return phrases.say("turn.clipped");
+        }
+        return phrases.say(
+                "turn.from",
+                figures.tenths(peaks.peakDbfs()),
+                figures.whole(verdict.window().lowDbfs()),
+                figures.whole(verdict.window().highDbfs()));
+    }
+
+    /** How far that is on a knob without figures. */
+    public String marks(Turn turn) {
+        double marks = Math.abs(turn.db()) / DB_A_MARK;
+        return marks < 1 ? phrases.say("turn.slight") : phrases.say("turn.marks", figures.whole(marks));
+    }
+
+    /** What may help where the knob is at an end. */
+    public String help(String what) {
+        return phrases.say("help." + what);
+    }
+
+    /** The same for a distance. */
+    public String help(String what, double metres) {
+        return phrases.say("help." + what, lengths.say(metres));
+    }
+
+    /** Where it stands, one sentence. */
+    public String verdict(LevelVerdict verdict) {
+        if (verdict.levels().steps().isEmpty()) {
+            return phrases.say("verdict.none");
+        }
+        if (verdict.clear()) {
+            return phrases.say("verdict.clear");
+        }
+        return switch (verdict.problems().get(0)) {
+            case INPUT -> phrases.say("verdict.input", fault(verdict.faults().get(0)));
+            case NOISE ->
+                phrases.say(
+                        "verdict.noise",
+                        figures.tenths(-verdict.floor().orElseThrow().marginDb().orElseThrow()));
+            case GAIN -> gain(verdict);
+            case EXCITED -> phrases.say("verdict.excited");
+            case STILL_TO_DO ->
+                phrases.say(
+                        "verdict.still-to-do",
+                        verdict.next()
+                                .map(s -> step(s).toLowerCase(figures.locale()))
+                                .orElse(""));
+        };
+    }
+
+    private String gain(LevelVerdict verdict) {
+        Turn turn = verdict.turn().orElseThrow();
+        if (!turn.moves()) {
+            return phrases.say("verdict.gain.end");
+        }
+        String heard = verdict.floor().isPresent() ? "" : ".unheard";
+        String way = turn.db() > 0 ? "up" : "down";
+        return phrases.say("verdict.gain." + way + heard, figures.whole(Math.abs(turn.db())));
+    }
+
+    public String fault(InputFault fault) {
+        return phrases.say(
+                "fault." + fault.kind().id(),
+                fault.kind() == InputFault.Kind.NOT_A_NUMBER || fault.kind() == InputFault.Kind.STUTTER
+                        ? figures.whole(fault.amount())
+                        : figures.tenths(fault.amount()));
+    }
+
+    /**
+     * Why an input cannot be listened to, and what to do.
+     *
+     * @param fault its id, such as {@code in-use}
+     */
+    public String device(String fault, int sampleRateHz, int bits, int channels) {
+        return phrases.say(
+                "device." + fault, figures.whole(sampleRateHz), String.valueOf(bits), String.valueOf(channels));
+    }
+
+    /** What the noise will be in the file. */
+    public String floor(FloorForecast floor) {
+        String after = figures.tenths(floor.afterDbfs());
+        if (floor.limitDbfs().isEmpty()) {
+            return phrases.say("floor.after.free", after);
+        }
+        String limit = figures.tenths(floor.limitDbfs().getAsDouble());
+        return phrases.say(floor.measured() ? "floor.after" : "floor.predicted", after, limit);
+    }
+
+    /** How loud it may be while it is recorded. */
+    public String rawLimit(FloorForecast floor) {
+        return phrases.say("floor.raw", figures.tenths(floor.rawLimitDbfs()));
+    }
+
+    public String gap(double gapDb, double wantedDb) {
+        return phrases.say("gap.measured", figures.whole(gapDb), figures.whole(wantedDb));
+    }
+
+    public String excited(Peaks peaks) {
+        return peaks.clipped()
+                ? phrases.say("peak.excited.clipped", figures.whole(Math.ceil(peaks.wouldBeDbfs() + 1)))
+                : phrases.say("peak.excited", figures.tenths(peaks.peakDbfs()), figures.tenths(-peaks.peakDbfs()));
+    }
+
+    public String distance(Optional<DistanceGuess> guess, Position kit) {
+        if (guess.isEmpty()) {
+            return phrases.say("distance.none");
+        }
+        String about = lengths.say(guess.get().distanceM());
+        if (guess.get().agrees(kit)) {
+            return phrases.say("distance.about", about);
+        }
+        return phrases.say(guess.get().distanceM() < kit.distanceM() ? "distance.near" : "distance.far", about);
+    }
+
+    public String plosives(int count) {
+        return count == 0 ? phrases.say("plosives.none") : phrases.say("plosives.some", String.valueOf(count));
+    }
+
+    public String sibilants(int count) {
+        return count == 0 ? phrases.say("sibilants.none") : phrases.say("sibilants.some", String.valueOf(count));
+    }
+
+    public String room(double decayS, double wantedS) {
+        return phrases.say(decayS > wantedS ? "room.rings" : "room.dry", figures.hundredths(decayS));
+    }
+
+    /** Whether somebody got louder or softer while reading. */
+    public String drift(double db) {
+        if (Math.abs(db) < 1) {
+            return phrases.say("drift.even");
+        }
+        return phrases.say(db > 0 ? "drift.louder" : "drift.softer", figures.tenths(Math.abs(db)));
+    }
+
+    public String part(Suspect.Part part) {
+        return phrases.say("part." + part.id());
+    }
+
+    public String humFamily(int familyHz) {
+        return phrases.say("hum.family", String.valueOf(familyHz));
+    }
+
+    /** Where a part of the noise comes from. */
+    public String from(Suspect suspect) {
+        return phrases.say("from." + suspect.source().id(), suspect.name());
+    }
+
+    /** Whether it is as loud as was to be expected. */
+    public String expected(Suspect suspect) {
+        double more = suspect.levelDbfs() - suspect.predictedDbfs();
+        return more > LOUDER_DB ? phrases.say("louder-than", figures.whole(more)) : phrases.say("as-predicted");
+    }
+
+    /** What to do about it first. */
+    public String remedy(Suspect suspect) {
+        String key = "do." + suspect.part().id();
+        String more = switch (suspect.part()) {
+            case HUM -> suspect.source() == Suspect.From.OUTSIDE ? ".outside" : ".lead";
+            case RUMBLE -> suspect.source() == Suspect.From.UNKNOWN ? ".unknown" : "";
+            case HISS ->
+                switch (suspect.source()) {
+                    case OUTSIDE -> ".outside";
+                    case MICROPHONE -> ".microphone";
+                    default -> ".preamp";
+                };
+            case WHINE, ROOM -> "";
+        };
+        return phrases.say(key + more);
+    }
+
+    public String school(GainSchool school) {
+        return phrases.say("school." + id(school));
+    }
+
+    /** What a school gives and costs. */
+    public String schoolWhy(GainSchool school) {
+        return phrases.say("school." + id(school) + ".why");
+    }
+
+    private static String id(GainSchool school) {
+        return school.name().toLowerCase(Locale.ROOT);
+    }
+
+    /** How much of one voice is heard in another's microphone. */
+    public String bleed(String speaker, String owner, double measuredDb, double predictedDb, double apartM) {
+        return phrases.say(
+                "bleed.measured",
+                speaker,
+                figures.whole(-measuredDb),
+                owner,
+                figures.whole(-predictedDb),
+                lengths.say(apartM));
+    }
+
+    /** Whether two voices are equally loud. */
+    public String match(String first, String second, double firstOverDb) {
+        if (Math.abs(firstOverDb) < 1) {
+            return phrases.say("match.even", first, second);
+        }
+        return firstOverDb > 0
+                ? phrases.say("match.off", first, figures.tenths(firstOverDb), second)
+                : phrases.say("match.off", second, figures.tenths(-firstOverDb), first);
+    }
+}
