@@ -97,7 +97,7 @@ final class ChainCommand implements Callable<Integer> {
             throw new IOException(file + ": " + e.getMessage(), e);
         }
         Need need = need(kit);
-        Kit shown = set ? kit.set(need.room(), need.finishing(), need.target()) : kit;
+        Kit shown = set ? kit.set(need.room(), need.finishing(), need.school()) : kit;
         Shelf shelf = new Shelf(equipment.parts());
         Fit fit = Fit.of(shown, need, shelf);
         Lengths lengths = new Lengths(console.locale(), Lengths.imperialIn(console.locale()));
@@ -143,7 +143,7 @@ final class ChainCommand implements Callable<Integer> {
                 kit.seats().get(0).voice(),
                 surroundings(kit),
                 KitNeeds.finishing(specification, kit.seats().get(0).voice()),
-                KitNeeds.target(GainSchool.MIDDLE),
+                GainSchool.MIDDLE,
                 Need.clarityFor(DECAY_S),
                 BITS,
                 OptionalDouble.empty(),
@@ -195,7 +195,7 @@ final class ChainCommand implements Callable<Integer> {
 
     private void print(String name, Chain chain, Need need, ChainWording wording) {
         SignalPath path = SignalPath.of(chain);
-        GainFit gain = GainFit.of(chain, need.target());
+        GainFit gain = GainFit.of(chain, need.school());
         line(name, wording.verdict(path, gain, need));
         for (Node node : path.nodes()) {
             line(

@@ -54,7 +54,7 @@ record ChainJson(ChainWording chains, FitWording fits, ChoiceWording choices) {
             return json;
         }
         SignalPath path = SignalPath.of(chain.get());
-        GainFit gain = GainFit.of(chain.get(), need.target());
+        GainFit gain = GainFit.of(chain.get(), need.school());
         json.put("message", chains.verdict(path, gain, need));
         json.put("nodes", path.nodes().stream().map(ChainJson::node).toList());
         json.put("gapDb", rounded(path.gapDb()));

@@ -100,8 +100,8 @@ public final class LevelWording {
         return phrases.say(
                 "turn.from",
                 figures.tenths(peaks.peakDbfs()),
-                figures.whole(verdict.window().lowDbfs()),
-                figures.whole(verdict.window().highDbfs()));
+                figures.whole(verdict.school().lowDbfs()),
+                figures.whole(verdict.school().highDbfs()));
     }
 
     /** How far that is on a knob without figures. */

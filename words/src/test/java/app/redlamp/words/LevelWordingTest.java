@@ -15,7 +15,6 @@ import app.redlamp.core.setting.level.FloorForecast;
 import app.redlamp.core.setting.level.InputFault;
 import app.redlamp.core.setting.level.LevelVerdict;
 import app.redlamp.core.setting.level.Peaks;
-import app.redlamp.core.setting.level.SchoolWindow;
 import app.redlamp.core.setting.level.Step;
 import app.redlamp.core.setting.level.Suspect;
 import app.redlamp.core.setting.level.Turn;
@@ -115,7 +114,7 @@ class LevelWordingTest {
     void nothingHeardIsNoVerdictYet() {
         LevelVerdict none = LevelVerdict.of(
                 VoiceLevels.none(0),
-                SchoolWindow.of(GainSchool.MIDDLE),
+                GainSchool.MIDDLE,
                 Optional.empty(),
                 OptionalDouble.of(-28),
                 new Finishing(-20, -3, 0, 16, OptionalDouble.of(-60)));

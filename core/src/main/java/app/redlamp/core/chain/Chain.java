@@ -1,6 +1,7 @@
 package app.redlamp.core.chain;
 
 import java.util.Optional;
+import java.util.OptionalDouble;
 
 /**
  * One voice's way from the mouth to the file.
@@ -87,16 +88,19 @@ public record Chain(
     }
 
     /** Gain that puts the voice where it is wanted, in dB; may be one that the preamp has not. */
-    public double neededGainDb(GainTarget target) {
+    public double neededGainDb(GainSchool school) {
         double average = atPreampDbu() - preamp.fullScaleDbu() - Volts.SINE_CREST_DB;
-        double byPeak = target.peakDbfs() - (average + voice.swellDb() + voice.crestDb());
-        return target.averageDbfs().isPresent()
-                ? Math.min(byPeak, target.averageDbfs().getAsDouble() - average)
-                : byPeak;
+        return school.changeDb(average + voice.swellDb() + voice.crestDb(), OptionalDouble.of(average));
+    }
+
+    /** Whether the knob stands where the voice is wanted. */
+    public boolean isSet(GainSchool school) {
+        double average = atPreampDbu() - preamp.fullScaleDbu() - Volts.SINE_CREST_DB + gainDb;
+        return school.fits(average + voice.swellDb() + voice.crestDb(), OptionalDouble.of(average));
     }
 
     /** With the knob where the voice is wanted, as far as the preamp goes. */
-    public Chain set(GainTarget target) {
-        return gained(neededGainDb(target));
+    public Chain set(GainSchool school) {
+        return gained(neededGainDb(school));
     }
 }

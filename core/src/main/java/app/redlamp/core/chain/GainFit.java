@@ -27,8 +27,8 @@ public record GainFit(double neededDb, Verdict verdict, double shortDb) {
         }
     }
 
-    public static GainFit of(Chain chain, GainTarget target) {
-        double needed = chain.neededGainDb(target);
+    public static GainFit of(Chain chain, GainSchool school) {
+        double needed = chain.neededGainDb(school);
         Preamp preamp = chain.preamp();
         if (needed > preamp.maxGainDb()) {
             return new GainFit(needed, Verdict.SHORT, needed - preamp.maxGainDb());

@@ -212,7 +212,7 @@ final class DataSheetPane extends Overlay {
 
     private String gap(Chain chain) {
         double gap =
-                SignalPath.of(chain.set(parts.model().need().get().target())).gapDb();
+                SignalPath.of(chain.set(parts.model().need().get().school())).gapDb();
         return parts.bench().figures().whole(gap);
     }
 

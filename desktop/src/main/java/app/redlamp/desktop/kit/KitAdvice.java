@@ -45,9 +45,9 @@ public record KitAdvice(Kit kit, Need need, Fit fit, Shopping shopping, List<Upg
         if (chain.isEmpty()) {
             return 0;
         }
-        Chain now = chain.get().set(need.target());
+        Chain now = chain.get().set(need.school());
         Chain then =
-                now.at(now.position().at(now.position().distanceM() * CLOSER)).set(need.target());
+                now.at(now.position().at(now.position().distanceM() * CLOSER)).set(need.school());
         return SignalPath.of(then).gapDb() - SignalPath.of(now).gapDb();
     }
 }

@@ -288,7 +288,7 @@ public final class KitModel {
     public void setGains() {
         Need now = need.get();
         if (now != null) {
-            edit("edit.gain", k -> k.set(now.room(), now.finishing(), now.target()));
+            edit("edit.gain", k -> k.set(now.room(), now.finishing(), now.school()));
         }
     }
 }

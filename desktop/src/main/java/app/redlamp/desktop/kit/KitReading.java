@@ -78,7 +78,7 @@ final class KitReading {
         boolean blocked = parts.model().fresh().filter(a -> a.fit().blocked()).isPresent();
         return blocked
                 ? parts.fits().verdict(parts.model().fresh().orElseThrow().fit())
-                : parts.chains().verdict(path, GainFit.of(path.chain(), need.target()), need);
+                : parts.chains().verdict(path, GainFit.of(path.chain(), need.school()), need);
     }
 
     private List<Reading.Figure> figures(SignalPath path, Need need) {
@@ -94,7 +94,7 @@ final class KitReading {
         figures.add(new Reading.Figure(
                 parts.say("kit.gain"),
                 chains.gain(
-                        GainFit.of(path.chain(), need.target()), path.chain().preamp()),
+                        GainFit.of(path.chain(), need.school()), path.chain().preamp()),
                 "gain"));
         figures.add(new Reading.Figure(parts.say("kit.clarity"), chains.clarity(path, need), "clarity"));
         figures.add(new Reading.Figure(parts.say("kit.better"), chains.betterMicrophone(path), "selfnoise"));
@@ -137,7 +137,7 @@ final class KitReading {
     }
 
     private void gain(Chain chain, Need need, List<Reading.Help> help) {
-        GainFit fit = GainFit.of(chain, need.target());
+        GainFit fit = GainFit.of(chain, need.school());
         if (ChainWording.knobIsOff(chain, fit)) {
             help.add(new Reading.Help(
                     parts.say("kit.set", parts.chains().gain(chain.preamp().within(fit.neededDb()))),

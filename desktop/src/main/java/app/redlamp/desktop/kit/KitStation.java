@@ -197,7 +197,7 @@ public final class KitStation extends ShownStation {
                     || path.get().headroomDb() < 0
                     || path.get().clarityDb() < need.clarityDb() - 1
                     || ChainWording.knobIsOff(
-                            path.get().chain(), GainFit.of(path.get().chain(), need.target()))) {
+                            path.get().chain(), GainFit.of(path.get().chain(), need.school()))) {
                 return false;
             }
         }

@@ -202,7 +202,7 @@ final class KnobsSheet extends VBox implements Desk.Sheet<Kit> {
 
     private void words(SignalPath path) {
         Need need = parts.model().need().get();
-        GainFit fit = GainFit.of(path.chain(), need.target());
+        GainFit fit = GainFit.of(path.chain(), need.school());
         gainWords.setText(parts.say(
                 "knobs.gain.words",
                 parts.chains().gain(path.chain().gainDb()),

@@ -14,7 +14,6 @@ import app.redlamp.core.planning.script.ScriptText;
 import app.redlamp.core.port.SimulatedBooth;
 import app.redlamp.core.setting.level.Knob;
 import app.redlamp.core.setting.level.LevelVerdict;
-import app.redlamp.core.setting.level.SchoolWindow;
 import app.redlamp.core.setting.level.Step;
 import app.redlamp.core.setting.level.StepMeter;
 import app.redlamp.core.setting.level.Taken;
@@ -388,7 +387,7 @@ public final class LevelModel {
                 .averageDb());
         verdict.set(LevelVerdict.of(
                 levels(),
-                SchoolWindow.of(school().get()),
+                school().get(),
                 Optional.of(Knob.of(chain.get().preamp(), chain.get().gainDb())),
                 predicted,
                 chain.get().finishing()));

@@ -192,8 +192,8 @@ final class LevelView {
             hills.set(
                     new LiveHills.Words(
                             parts.say("hills.noise"), parts.say("hills.voice"), parts.say("level.peaks-here"), axis()),
-                    v.window().lowDbfs(),
-                    v.window().highDbfs());
+                    v.school().lowDbfs(),
+                    v.school().highDbfs());
         });
         seats();
         desk.show(parts);
@@ -245,14 +245,14 @@ final class LevelView {
                 .orElse(parts.say("level.unknown"));
         String words = verdict.turn().isPresent()
                 ? parts.words().turnFrom(verdict)
-                : parts.words().school(verdict.window().school());
+                : parts.words().school(verdict.school());
         String marks = verdict.turn().map(t -> parts.words().turn(t)).orElse(parts.say("level.speak"));
         List<String> scale =
                 SCALE.stream().map(db -> parts.bench().figures().whole(db)).toList();
         return new DialPicture(
-                verdict.window().lowDbfs(),
-                verdict.window().aimDbfs(),
-                verdict.window().highDbfs(),
+                verdict.school().lowDbfs(),
+                verdict.school().aimDbfs(),
+                verdict.school().highDbfs(),
                 figure,
                 words,
                 marks,

@@ -204,8 +204,8 @@ class LevelModelTest {
     @Test
     void anotherSchoolMovesTheWindow() {
         level.choose(GainSchool.LIVE);
-        until(() -> verdict().window().school() == GainSchool.LIVE);
-        assertThat(verdict().window().highDbfs()).isEqualTo(-1);
+        until(() -> verdict().school() == GainSchool.LIVE);
+        assertThat(verdict().school().highDbfs()).isEqualTo(-1);
     }
 
     @Test

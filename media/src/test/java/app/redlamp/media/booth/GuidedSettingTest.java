@@ -22,7 +22,6 @@ import app.redlamp.core.setting.level.InputFault;
 import app.redlamp.core.setting.level.Knob;
 import app.redlamp.core.setting.level.LevelVerdict;
 import app.redlamp.core.setting.level.Peaks;
-import app.redlamp.core.setting.level.SchoolWindow;
 import app.redlamp.core.setting.level.Step;
 import app.redlamp.core.setting.level.StepMeter;
 import app.redlamp.core.setting.level.Suspect;
@@ -49,14 +48,13 @@ class GuidedSettingTest {
     @ParameterizedTest
     @EnumSource(GainSchool.class)
     void theGainIsRightAfterTwoTurns(GainSchool school) throws IOException {
-        SchoolWindow window = SchoolWindow.of(school);
         for (double start : new double[] {0, 15, 30, 45, 60}) {
             Chain chain = AgreementTest.narration().gained(start);
-            Turn turn = advice(chain, window);
+            Turn turn = advice(chain, school);
             int turns = 0;
             while (turn.moves() && turns < 3) {
                 chain = chain.gained(chain.gainDb() + turn.db());
-                turn = advice(chain, window);
+                turn = advice(chain, school);
                 turns++;
             }
             assertThat(turn.verdict()).as("from " + start + " dB").isEqualTo(Turn.Verdict.FITS);
@@ -64,14 +62,14 @@ class GuidedSettingTest {
         }
     }
 
-    private static Turn advice(Chain chain, SchoolWindow window) throws IOException {
+    private static Turn advice(Chain chain, GainSchool school) throws IOException {
         Booth booth = AgreementTest.booth(chain, BOX, 3);
         Report loudest = AgreementTest.measured(booth, Cue.LOUDEST, Step.LOUDEST.seconds());
         OptionalDouble average = OptionalDouble.empty();
-        if (window.averageDbfs().isPresent()) {
+        if (school.averageDbfs().isPresent()) {
             average = AgreementTest.measured(booth, Cue.READ, 20).activeSpeech().levelDbov();
         }
-        return Turn.of(window, Peaks.of(loudest), average, Optional.of(Knob.of(chain.preamp(), chain.gainDb())));
+        return Turn.of(school, Peaks.of(loudest), average, Optional.of(Knob.of(chain.preamp(), chain.gainDb())));
     }
 
     @Test
@@ -79,7 +77,7 @@ class GuidedSettingTest {
         Chain weak = AgreementTest.narration()
                 .heardBy(new Capsule(Pattern.CARDIOID, 0.06, OptionalDouble.empty(), 150, 300))
                 .gained(60);
-        assertThat(advice(weak, SchoolWindow.of(GainSchool.MIDDLE)).verdict()).isEqualTo(Turn.Verdict.OUT_OF_GAIN);
+        assertThat(advice(weak, GainSchool.MIDDLE).verdict()).isEqualTo(Turn.Verdict.OUT_OF_GAIN);
     }
 
     /** About, as voices differ; this one has the average of speech. */
@@ -138,7 +136,7 @@ class GuidedSettingTest {
         }
         return LevelVerdict.of(
                 levels,
-                SchoolWindow.of(GainSchool.MIDDLE),
+                GainSchool.MIDDLE,
                 Optional.empty(),
                 OptionalDouble.empty(),
                 chain.finishing());

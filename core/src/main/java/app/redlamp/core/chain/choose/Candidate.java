@@ -76,11 +76,11 @@ public record Candidate(Kit kit, SignalPath path, GainFit gain, double cost, dou
      * @return null never; the kit must have a preamp for its first voice
      */
     static Candidate of(Kit kit, Need need) {
-        Kit set = kit.set(need.room(), need.finishing(), need.target());
+        Kit set = kit.set(need.room(), need.finishing(), need.school());
         Chain chain = set.chain(0, need.room(), need.finishing()).orElseThrow();
         SignalPath path = SignalPath.of(chain);
         return new Candidate(
-                set, path, GainFit.of(chain, need.target()), cost(set, need), shortfall(path, need), flawed(set));
+                set, path, GainFit.of(chain, need.school()), cost(set, need), shortfall(path, need), flawed(set));
     }
 
     /** What of a kit is not there yet costs new. */

@@ -134,8 +134,8 @@ public record Shopping(List<Purchase> lines) {
             if (kit.seats().get(i).name().equals(seat) && chain.isPresent()) {
                 Chain now = chain.get();
                 Chain then = now.through(Optional.of(booster.booster()));
-                return SignalPath.of(then.set(need.target())).gapDb()
-                        - SignalPath.of(now.set(need.target())).gapDb();
+                return SignalPath.of(then.set(need.school())).gapDb()
+                        - SignalPath.of(now.set(need.school())).gapDb();
             }
         }
         return 0;

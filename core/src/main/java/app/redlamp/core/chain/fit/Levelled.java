@@ -54,10 +54,10 @@ final class Levelled {
     }
 
     private void levels(Seat seat, Chain chain) {
-        Chain set = chain.set(need.target());
+        Chain set = chain.set(need.school());
         SignalPath path = SignalPath.of(set);
         String name = seat.microphone().shortName();
-        gain(seat, GainFit.of(chain, need.target()));
+        gain(seat, GainFit.of(chain, need.school()));
         double over = -path.node(Node.Stage.CAPSULE).orElseThrow().headroomDb().orElseThrow();
         if (over > 0) {
             misses.add(Miss.of(Kind.CAPSULE_CLIPS, Severity.SPOILS, seat.name(), name, over));

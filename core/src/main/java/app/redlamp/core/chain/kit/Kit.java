@@ -3,7 +3,7 @@ package app.redlamp.core.chain.kit;
 import app.redlamp.core.chain.Chain;
 import app.redlamp.core.chain.Converter;
 import app.redlamp.core.chain.Finishing;
-import app.redlamp.core.chain.GainTarget;
+import app.redlamp.core.chain.GainSchool;
 import app.redlamp.core.chain.Lead;
 import app.redlamp.core.chain.Preamp;
 import app.redlamp.core.chain.Surroundings;
@@ -80,12 +80,12 @@ public record Kit(
     }
 
     /** With every knob where its loudest line is wanted, as far as there is gain. */
-    public Kit set(Surroundings room, Finishing finishing, GainTarget target) {
+    public Kit set(Surroundings room, Finishing finishing, GainSchool school) {
         Kit all = this;
         for (int i = 0; i < seats.size(); i++) {
             Optional<Chain> chain = chain(i, room, finishing);
             if (chain.isPresent()) {
-                all = all.with(i, seats.get(i).gained(chain.get().set(target).gainDb()));
+                all = all.with(i, seats.get(i).gained(chain.get().set(school).gainDb()));
             }
         }
         return all;

@@ -2,7 +2,7 @@ package app.redlamp.core.chain.kit;
 
 import app.redlamp.core.acoustics.room.Pattern;
 import app.redlamp.core.chain.Finishing;
-import app.redlamp.core.chain.GainTarget;
+import app.redlamp.core.chain.GainSchool;
 import app.redlamp.core.chain.Noise;
 import app.redlamp.core.chain.Position;
 import app.redlamp.core.chain.Surroundings;
@@ -32,7 +32,7 @@ public record Need(
         Voice voice,
         Surroundings room,
         Finishing finishing,
-        GainTarget target,
+        GainSchool school,
         double clarityDb,
         int bits,
         OptionalDouble budget,

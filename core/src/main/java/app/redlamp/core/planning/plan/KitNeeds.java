@@ -8,7 +8,6 @@ import app.redlamp.core.acoustics.spot.Study;
 import app.redlamp.core.chain.Effort;
 import app.redlamp.core.chain.Finishing;
 import app.redlamp.core.chain.GainSchool;
-import app.redlamp.core.chain.GainTarget;
 import app.redlamp.core.chain.Noise;
 import app.redlamp.core.chain.Surroundings;
 import app.redlamp.core.chain.Voice;
@@ -42,7 +41,7 @@ public final class KitNeeds {
                 voice,
                 room,
                 finishing(production.order().specification(), voice),
-                target(production.brief().school()),
+                production.brief().school(),
                 Need.clarityFor(RoomNeeds.decayS(kind)),
                 production.brief().capture().bitDepth(),
                 budget(production.money()),
@@ -123,17 +122,6 @@ public final class KitNeeds {
                 0,
                 Math.max(8, Math.min(32, bits)),
                 specification.noiseFloorDbfs());
-    }
-
-    /** Where each school puts the voice (common practice, no source). */
-    public static GainTarget target(GainSchool school) {
-        return switch (school) {
-            case MIDDLE -> new GainTarget(-9, OptionalDouble.empty());
-            case HOT -> new GainTarget(-6, OptionalDouble.empty());
-            case EDITED -> new GainTarget(-12, OptionalDouble.of(-18));
-            case LIVE -> new GainTarget(-3, OptionalDouble.empty());
-            case MIXER -> new GainTarget(-8, OptionalDouble.of(-18));
-        };
     }
 
     private static OptionalDouble budget(Money money) {

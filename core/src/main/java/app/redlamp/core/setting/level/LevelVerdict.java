@@ -1,6 +1,7 @@
 package app.redlamp.core.setting.level;
 
 import app.redlamp.core.chain.Finishing;
+import app.redlamp.core.chain.GainSchool;
 import java.util.ArrayList;
 import java.util.EnumSet;
 import java.util.List;
@@ -13,7 +14,7 @@ import java.util.Set;
  * Where the setting of one voice stands.
  *
  * @param levels what was heard
- * @param window where the loudest line is wanted
+ * @param school where the loudest line is wanted
  * @param turn what to do with the gain; absent before the loudest line
  * @param floor what the noise will be; absent before the still seconds or while no voice is known
  * @param faults what is wrong with the input
@@ -21,7 +22,7 @@ import java.util.Set;
  */
 public record LevelVerdict(
         VoiceLevels levels,
-        SchoolWindow window,
+        GainSchool school,
         Optional<Turn> turn,
         Optional<FloorForecast> floor,
         List<InputFault> faults,
@@ -60,11 +61,11 @@ public record LevelVerdict(
      */
     public static LevelVerdict of(
             VoiceLevels levels,
-            SchoolWindow window,
+            GainSchool school,
             Optional<Knob> knob,
             OptionalDouble predictedDbfs,
             Finishing finishing) {
-        Optional<Turn> turn = levels.loudest().map(p -> Turn.of(window, p, levels.averageDbfs(), knob));
+        Optional<Turn> turn = levels.loudest().map(p -> Turn.of(school, p, levels.averageDbfs(), knob));
         Optional<FloorForecast> floor = floor(levels, predictedDbfs, finishing);
         List<InputFault> faults = new ArrayList<>();
         Set<InputFault.Kind> told = EnumSet.noneOf(InputFault.Kind.class);
@@ -76,7 +77,7 @@ public record LevelVerdict(
                 faults.add(new InputFault(InputFault.Kind.AUTOMATIC_GAIN, db));
             }
         });
-        return new LevelVerdict(levels, window, turn, floor, faults, problems(levels, turn, floor, faults));
+        return new LevelVerdict(levels, school, turn, floor, faults, problems(levels, turn, floor, faults));
     }
 
     private static Optional<FloorForecast> floor(

@@ -1,5 +1,6 @@
 package app.redlamp.core.setting.level;
 
+import app.redlamp.core.chain.GainSchool;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.OptionalDouble;
@@ -12,8 +13,6 @@ import java.util.OptionalDouble;
  * @param bySomeDb what would be wanted and cannot be turned, in dB; 0 where all can
  */
 public record Turn(Verdict verdict, double db, double bySomeDb) {
-    private static final double WORTH_DB = 0.5;
-
     /** What it comes to. */
     public enum Verdict {
         /** Leave it. */
@@ -38,11 +37,11 @@ public record Turn(Verdict verdict, double db, double bySomeDb) {
      * @param averageDbfs average of the reading; absent where nobody has read yet
      * @param knob what can be turned; absent where it is not known, as with many devices
      */
-    public static Turn of(SchoolWindow window, Peaks peaks, OptionalDouble averageDbfs, Optional<Knob> knob) {
-        double wanted = wanted(window, peaks, averageDbfs);
-        boolean there = Math.abs(wanted) < WORTH_DB
-                || (window.holds(peaks.peakDbfs()) && averageFits(window, averageDbfs, wanted));
-        if (!peaks.clipped() && there) {
+    public static Turn of(GainSchool school, Peaks peaks, OptionalDouble averageDbfs, Optional<Knob> knob) {
+        // How high cut-off peaks would have gone is a guess, and what was cut off tells nothing of the average.
+        OptionalDouble average = peaks.clipped() ? OptionalDouble.empty() : averageDbfs;
+        double wanted = school.changeDb(peaks.wouldBeDbfs(), average);
+        if (!peaks.clipped() && school.fits(peaks.peakDbfs(), average)) {
             return new Turn(Verdict.FITS, 0, 0);
         }
         if (knob.isEmpty()) {
@@ -51,44 +50,25 @@ public record Turn(Verdict verdict, double db, double bySomeDb) {
         return within(knob.get(), wanted);
     }
 
-    private static boolean averageFits(SchoolWindow window, OptionalDouble averageDbfs, double wanted) {
-        if (window.averageDbfs().isEmpty() || averageDbfs.isEmpty()) {
-            return true;
-        }
-        double off = averageDbfs.getAsDouble() - window.averageDbfs().getAsDouble();
-        // Lower than the average that is wanted it may be where the peaks do not let it up.
-        return off <= SchoolWindow.AVERAGE_WITHIN_DB
-                && (off >= -SchoolWindow.AVERAGE_WITHIN_DB || wanted < SchoolWindow.AVERAGE_WITHIN_DB);
-    }
-
-    private static double wanted(SchoolWindow window, Peaks peaks, OptionalDouble averageDbfs) {
-        double byPeak = window.aimDbfs() - peaks.wouldBeDbfs();
-        if (window.averageDbfs().isEmpty() || averageDbfs.isEmpty() || peaks.clipped()) {
-            return byPeak;
-        }
-        double byAverage = window.averageDbfs().getAsDouble() - averageDbfs.getAsDouble();
-        return Math.min(byAverage, window.highDbfs() - peaks.peakDbfs() - WORTH_DB);
-    }
-
     private static Turn within(Knob knob, double wanted) {
         double to = knob.gainDb() + wanted;
         double reached = Math.max(knob.minDb(), Math.min(knob.maxDb(), to));
         double db = reached - knob.gainDb();
         double rest = to - reached;
-        if (rest > WORTH_DB) {
+        if (rest > GainSchool.WORTH_DB) {
             return new Turn(Verdict.OUT_OF_GAIN, db, rest);
         }
-        if (rest < -WORTH_DB) {
+        if (rest < -GainSchool.WORTH_DB) {
             return new Turn(Verdict.TOO_HOT, db, rest);
         }
         if (wanted < 0) {
             return new Turn(Verdict.DOWN, db, 0);
         }
-        return new Turn(reached > knob.cleanDb() + WORTH_DB ? Verdict.UP_STRAINED : Verdict.UP, db, 0);
+        return new Turn(reached > knob.cleanDb() + GainSchool.WORTH_DB ? Verdict.UP_STRAINED : Verdict.UP, db, 0);
     }
 
     /** Whether the knob is to be moved. */
     public boolean moves() {
-        return Math.abs(db) >= WORTH_DB;
+        return Math.abs(db) >= GainSchool.WORTH_DB;
     }
 }

@@ -6,7 +6,7 @@ import app.redlamp.core.chain.Capsule;
 import app.redlamp.core.chain.Converter;
 import app.redlamp.core.chain.Effort;
 import app.redlamp.core.chain.Finishing;
-import app.redlamp.core.chain.GainTarget;
+import app.redlamp.core.chain.GainSchool;
 import app.redlamp.core.chain.Preamp;
 import app.redlamp.core.chain.Surroundings;
 import app.redlamp.core.chain.Voice;
@@ -20,7 +20,7 @@ import java.util.OptionalDouble;
 public final class Parts {
     public static final Voice VOICE = new Voice(Effort.NORMAL, Effort.RAISED, 15);
     public static final Finishing AUDIOBOOK = new Finishing(-20.5, -3, 0, 24, OptionalDouble.of(-60));
-    public static final GainTarget MIDDLE = new GainTarget(-9, OptionalDouble.empty());
+    public static final GainSchool MIDDLE = GainSchool.MIDDLE;
     public static final Preamp PREAMP = new Preamp(0, 56, -127, 4, 10, 3000);
     public static final Converter CONVERTER = new Converter(24, 105);
 

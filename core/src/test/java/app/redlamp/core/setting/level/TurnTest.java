@@ -14,7 +14,7 @@ import org.junit.jupiter.params.provider.EnumSource;
 
 class TurnTest {
     private static final OptionalDouble UNREAD = OptionalDouble.empty();
-    private static final SchoolWindow MIDDLE = SchoolWindow.of(GainSchool.MIDDLE);
+    private static final GainSchool MIDDLE = GainSchool.MIDDLE;
 
     private static Turn turn(double peak, OptionalDouble average, Optional<Knob> knob) {
         return Turn.of(MIDDLE, new Peaks(peak, 0), average, knob);
@@ -22,13 +22,12 @@ class TurnTest {
 
     /** Windows of the schools: common practice, no source. */
     @ParameterizedTest
-    @CsvSource({"MIDDLE, -12, -9, -6", "HOT, -8, -6, -4.5", "EDITED, -24, -14, -12", "LIVE, -6, -3, -1"})
+    @CsvSource({"MIDDLE, -12, -9, -6", "HOT, -8, -6, -4.5", "EDITED, -24, -14, -12", "LIVE, -6, -3, -1", "MIXER, -14, -11, -8"})
     void theSchools(GainSchool school, double low, double aim, double high) {
-        SchoolWindow window = SchoolWindow.of(school);
-        assertThat(window.lowDbfs()).isEqualTo(low);
-        assertThat(window.aimDbfs()).isEqualTo(aim);
-        assertThat(window.highDbfs()).isEqualTo(high);
-        assertThat(window.averageDbfs().isPresent()).isEqualTo(school == GainSchool.EDITED);
+        assertThat(school.lowDbfs()).isEqualTo(low);
+        assertThat(school.aimDbfs()).isEqualTo(aim);
+        assertThat(school.highDbfs()).isEqualTo(high);
+        assertThat(school.averageDbfs().isPresent()).isEqualTo(school == GainSchool.EDITED || school == GainSchool.MIXER);
     }
 
     @Test
@@ -63,7 +62,7 @@ class TurnTest {
     /** The school that edits later: the average decides, as far as the peaks let it. */
     @Test
     void theAverageDecidesAsFarAsPeaksLetIt() {
-        SchoolWindow edited = SchoolWindow.of(GainSchool.EDITED);
+        GainSchool edited = GainSchool.EDITED;
         assertThat(Turn.of(edited, new Peaks(-20, 0), OptionalDouble.of(-24), Optional.empty())
                         .db())
                 .isCloseTo(6, within(1e-9));
@@ -96,7 +95,7 @@ class TurnTest {
     @EnumSource(GainSchool.class)
     void whatIsCutOffIsTurnedDown(GainSchool school) {
         for (double share : new double[] {1e-6, 1e-3, 0.1, 0.9}) {
-            Turn turn = Turn.of(SchoolWindow.of(school), new Peaks(0, share), OptionalDouble.of(-12), Optional.empty());
+            Turn turn = Turn.of(school, new Peaks(0, share), OptionalDouble.of(-12), Optional.empty());
             assertThat(turn.db()).isLessThan(-4);
         }
     }

@@ -51,7 +51,7 @@ class VoiceLevelsTest {
     private static List<InputFault> faults(VoiceLevels levels) {
         return LevelVerdict.of(
                         levels,
-                        SchoolWindow.of(GainSchool.MIDDLE),
+                        GainSchool.MIDDLE,
                         Optional.empty(),
                         OptionalDouble.empty(),
                         new Finishing(-20, -3, 0, 16, OptionalDouble.of(-60)))
