@@ -11,6 +11,8 @@ import app.redlamp.core.chain.Source;
 import app.redlamp.core.chain.Surroundings;
 import app.redlamp.core.chain.choose.Upgrade;
 import app.redlamp.core.chain.fit.Fit;
+import app.redlamp.core.chain.fit.KitProblem;
+import app.redlamp.core.chain.fit.KitVerdict;
 import app.redlamp.core.chain.fit.Shelf;
 import app.redlamp.core.chain.kit.Kit;
 import app.redlamp.core.chain.kit.Need;
@@ -20,10 +22,12 @@ import app.redlamp.core.planning.plan.KitNeeds;
 import app.redlamp.core.port.Equipment;
 import app.redlamp.core.port.Rooms;
 import app.redlamp.core.port.Specifications;
+import app.redlamp.core.verdict.Verdict;
 import app.redlamp.words.ChainWording;
 import app.redlamp.words.ChoiceWording;
 import app.redlamp.words.Figures;
 import app.redlamp.words.FitWording;
+import app.redlamp.words.KitWording;
 import app.redlamp.words.Lengths;
 import java.io.IOException;
 import java.nio.file.Path;
@@ -41,7 +45,7 @@ import picocli.CommandLine.Parameters;
 @Command(name = "chain", description = "Computes a kit from mouth to file.", mixinStandardHelpOptions = true)
 final class ChainCommand implements Callable<Integer> {
     private static final double DECAY_S = 0.25;
-    private static final double GAP_DB = 40;
+    private static final double SNR_DB = 40;
     private static final int BITS = 24;
     private static final int MOST_UPGRADES = 3;
 
@@ -100,35 +104,22 @@ final class ChainCommand implements Callable<Integer> {
         Kit shown = set ? kit.set(need.room(), need.finishing(), need.school()) : kit;
         Shelf shelf = new Shelf(equipment.parts());
         Fit fit = Fit.of(shown, need, shelf);
+        Verdict<KitProblem> verdict = KitVerdict.of(shown, need, fit, 0);
         Lengths lengths = new Lengths(console.locale(), Lengths.imperialIn(console.locale()));
         Figures figures = new Figures(console.locale());
         ChainJson answer = new ChainJson(
                 new ChainWording(lengths, figures),
                 new FitWording(lengths, figures),
+                new KitWording(lengths, figures),
                 new ChoiceWording(lengths, figures));
         List<Upgrade> upgrades =
                 Upgrade.of(shown, need, shelf).stream().limit(MOST_UPGRADES).toList();
         if (json) {
-            console.out().println(Json.text(answer.of(shown, need, fit, upgrades)));
+            console.out().println(Json.text(answer.of(shown, need, fit, verdict, upgrades)));
         } else {
-            print(shown, need, fit, upgrades, answer);
+            print(shown, need, fit, verdict, upgrades, answer);
         }
-        return good(shown, need, fit) ? Console.OK : Console.FAILS;
-    }
-
-    /** Whether every voice has the gap and the clarity that are wanted, nothing clips, and nothing is heard that does not fit. */
-    private static boolean good(Kit kit, Need need, Fit fit) {
-        for (int i = 0; i < kit.seats().size(); i++) {
-            Optional<SignalPath> path =
-                    kit.chain(i, need.room(), need.finishing()).map(SignalPath::of);
-            if (path.isEmpty()
-                    || path.get().marginDb() < 0
-                    || path.get().headroomDb() < 0
-                    || path.get().clarityDb() < need.clarityDb() - 1) {
-                return false;
-            }
-        }
-        return fit.clear();
+        return Console.exitCode(verdict.state());
     }
 
     private Need need(Kit kit) throws IOException {
@@ -157,7 +148,7 @@ final class ChainCommand implements Callable<Integer> {
         } else {
             try {
                 double distance = kit.seats().get(0).position().distanceM();
-                Wanted wanted = new Wanted(DECAY_S, Wanted.noiseDbA(distance, GAP_DB));
+                Wanted wanted = new Wanted(DECAY_S, Wanted.noiseDbA(distance, SNR_DB));
                 here = KitNeeds.room(Study.of(rooms.apply(library.folder()).read(room), wanted));
             } catch (IOException e) {
                 throw new IOException(room + ": " + e.getMessage(), e);
@@ -172,7 +163,8 @@ final class ChainCommand implements Callable<Integer> {
         return Surroundings.of(noiseDbA, here.volumeM3(), here.decayS());
     }
 
-    private void print(Kit kit, Need need, Fit fit, List<Upgrade> upgrades, ChainJson answer) {
+    private void print(
+            Kit kit, Need need, Fit fit, Verdict<KitProblem> verdict, List<Upgrade> upgrades, ChainJson answer) {
         boolean several = kit.seats().size() > 1;
         console.line(kit.name());
         for (int i = 0; i < kit.seats().size(); i++) {
@@ -181,9 +173,10 @@ final class ChainCommand implements Callable<Integer> {
             if (chain.isEmpty()) {
                 line(name, answer.chains().noWay(kit.seats().get(i).microphone().name()));
             } else {
-                print(name, chain.get(), need, answer.chains());
+                print(name, answer.kits().voice(verdict, kit, need, i), chain.get(), need, answer.chains());
             }
         }
+        line("verdict", answer.kits().sentence(verdict, kit, need, 0));
         line("fits", answer.fits().verdict(fit));
         fit.misses()
                 .forEach(m -> line(
@@ -193,16 +186,16 @@ final class ChainCommand implements Callable<Integer> {
                 u -> line("instead", u.part().name() + ": " + answer.choices().buys(u)));
     }
 
-    private void print(String name, Chain chain, Need need, ChainWording wording) {
+    private void print(String name, String sentence, Chain chain, Need need, ChainWording wording) {
         SignalPath path = SignalPath.of(chain);
         GainFit gain = GainFit.of(chain, need.school());
-        line(name, wording.verdict(path, gain, need));
+        line(name, sentence);
         for (Node node : path.nodes()) {
             line(
                     wording.stage(node.stage()),
-                    wording.detail(node.stage(), chain) + ": " + wording.levels(node) + ", " + wording.gap(node));
+                    wording.detail(node.stage(), chain) + ": " + wording.levels(node) + ", " + wording.snr(node));
         }
-        line("gap", wording.gapInFile(path));
+        line("snr", wording.snrInFile(path));
         line("floor", wording.floor(path));
         line("ceiling", wording.ceiling(path));
         line("gain", wording.gain(gain, chain.preamp()));

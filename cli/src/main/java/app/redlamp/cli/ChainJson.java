@@ -8,12 +8,15 @@ import app.redlamp.core.chain.SignalPath;
 import app.redlamp.core.chain.Source;
 import app.redlamp.core.chain.choose.Upgrade;
 import app.redlamp.core.chain.fit.Fit;
+import app.redlamp.core.chain.fit.KitProblem;
 import app.redlamp.core.chain.fit.Miss;
 import app.redlamp.core.chain.kit.Kit;
 import app.redlamp.core.chain.kit.Need;
+import app.redlamp.core.verdict.Verdict;
 import app.redlamp.words.ChainWording;
 import app.redlamp.words.ChoiceWording;
 import app.redlamp.words.FitWording;
+import app.redlamp.words.KitWording;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -21,9 +24,9 @@ import java.util.Map;
 import java.util.Optional;
 
 /** What {@code chain --json} prints (docs/formats.md). */
-record ChainJson(ChainWording chains, FitWording fits, ChoiceWording choices) {
+record ChainJson(ChainWording chains, FitWording fits, KitWording kits, ChoiceWording choices) {
 
-    Map<String, Object> of(Kit kit, Need need, Fit fit, List<Upgrade> upgrades) {
+    Map<String, Object> of(Kit kit, Need need, Fit fit, Verdict<KitProblem> verdict, List<Upgrade> upgrades) {
         Map<String, Object> json = new LinkedHashMap<>();
         json.put("id", kit.id());
         json.put("name", kit.name());
@@ -32,9 +35,10 @@ record ChainJson(ChainWording chains, FitWording fits, ChoiceWording choices) {
         room.put("volumeM3", rounded(need.room().volumeM3()));
         room.put("decayS", rounded(need.room().decayS()));
         json.put("room", room);
+        json.put("verdict", VerdictJson.of(verdict, p -> kits.problem(p, kit, need)));
         List<Object> voices = new ArrayList<>();
         for (int i = 0; i < kit.seats().size(); i++) {
-            voices.add(voice(kit, i, need));
+            voices.add(voice(kit, i, need, verdict));
         }
         json.put("voices", voices);
         json.put(
@@ -44,7 +48,7 @@ record ChainJson(ChainWording chains, FitWording fits, ChoiceWording choices) {
         return json;
     }
 
-    private Map<String, Object> voice(Kit kit, int seat, Need need) {
+    private Map<String, Object> voice(Kit kit, int seat, Need need, Verdict<KitProblem> verdict) {
         Map<String, Object> json = new LinkedHashMap<>();
         json.put("name", kit.seats().get(seat).name());
         Optional<Chain> chain = kit.chain(seat, need.room(), need.finishing());
@@ -55,10 +59,10 @@ record ChainJson(ChainWording chains, FitWording fits, ChoiceWording choices) {
         }
         SignalPath path = SignalPath.of(chain.get());
         GainFit gain = GainFit.of(chain.get(), need.school());
-        json.put("message", chains.verdict(path, gain, need));
+        json.put("message", kits.voice(verdict, kit, need, seat));
         json.put("nodes", path.nodes().stream().map(ChainJson::node).toList());
-        json.put("gapDb", rounded(path.gapDb()));
-        json.put("wantedGapDb", rounded(need.finishing().wantedGapDb()));
+        json.put("signalToNoiseDb", rounded(path.snrDb()));
+        json.put("wantedSignalToNoiseDb", rounded(need.finishing().wantedSnrDb()));
         json.put("floorDbfs", rounded(path.floorDbfs()));
         json.put("makeUpDb", rounded(path.makeUpDb()));
         json.put("headroomDb", rounded(path.headroomDb()));
@@ -75,7 +79,7 @@ record ChainJson(ChainWording chains, FitWording fits, ChoiceWording choices) {
         for (Source source : path.file().noises().keySet()) {
             without.put(source.id(), rounded(path.without(source)));
         }
-        json.put("gapWithoutDb", without);
+        json.put("signalToNoiseWithoutDb", without);
         return json;
     }
 
@@ -91,7 +95,7 @@ record ChainJson(ChainWording chains, FitWording fits, ChoiceWording choices) {
                 node.ceilingDb().isPresent() ? rounded(node.ceilingDb().getAsDouble()) : null);
         json.put("noise", noise(node.noise()));
         json.put("dominant", node.dominant().id());
-        json.put("gapDb", rounded(node.gapDb()));
+        json.put("signalToNoiseDb", rounded(node.snrDb()));
         return json;
     }
 
@@ -119,7 +123,7 @@ record ChainJson(ChainWording chains, FitWording fits, ChoiceWording choices) {
         Map<String, Object> json = new LinkedHashMap<>();
         json.put("part", upgrade.part().id());
         json.put("name", upgrade.part().name());
-        json.put("gapDb", rounded(upgrade.gapDb()));
+        json.put("signalToNoiseDb", rounded(upgrade.snrDb()));
         json.put("lessMissingDb", rounded(upgrade.lessDb()));
         json.put("cost", upgrade.cost());
         json.put("message", choices.buys(upgrade));

@@ -1,14 +1,18 @@
 package app.redlamp.cli;
 
+import app.redlamp.core.delivery.DeliveryProblem;
+import app.redlamp.core.delivery.DeliveryVerdict;
+import app.redlamp.core.delivery.FileStanding;
+import app.redlamp.core.delivery.spec.CheckResult;
 import app.redlamp.core.delivery.spec.Judge;
 import app.redlamp.core.delivery.spec.Judgement;
 import app.redlamp.core.delivery.spec.SetJudge;
 import app.redlamp.core.delivery.spec.Specification;
-import app.redlamp.core.delivery.spec.Verdict;
 import app.redlamp.core.measure.analysis.Finding;
 import app.redlamp.core.measure.analysis.Report;
 import app.redlamp.core.port.Printing;
 import app.redlamp.core.port.Recordings;
+import app.redlamp.core.verdict.Verdict;
 import app.redlamp.words.ReportWording;
 import app.redlamp.words.Wording;
 import java.io.IOException;
@@ -64,13 +68,13 @@ final class CheckCommand implements Callable<Integer> {
         int common = Judge.commonChannels(reports);
         Wording wording = console.wording();
         List<Map<String, Object>> entries = new ArrayList<>();
-        boolean pass = true;
+        List<FileStanding> standings = new ArrayList<>();
         for (Measured measured : all) {
             Map<String, Object> entry = Json.entry(measured, wording);
             Optional<Judgement> judgement = measured.report()
                     .map(r -> Judge.judge(specification, r, common, Optional.of(fileName(measured.file()))));
             if (judgement.isPresent()) {
-                pass &= judgement.get().pass();
+                standings.add(FileStanding.of(judgement.get(), measured.report().get()));
                 entry.put("spec", specification.id());
                 entry.put("pass", judgement.get().pass());
                 entry.put("checks", Json.checks(judgement.get(), wording));
@@ -89,14 +93,19 @@ final class CheckCommand implements Callable<Integer> {
                 .map(m -> fileName(m.file()))
                 .toList();
         List<SetJudge.Comparison> comparisons = SetJudge.judge(specification, reports, names);
-        pass &= comparisons.stream().noneMatch(c -> c.verdict() == Verdict.OUTSIDE);
+        Verdict<DeliveryProblem> verdict = DeliveryVerdict.of(standings, comparisons);
         if (json) {
             console.out()
-                    .println(Json.text(
-                            Map.of("files", entries, "between", Json.comparisons(comparisons, names, wording))));
+                    .println(Json.text(Map.of(
+                            "files",
+                            entries,
+                            "between",
+                            Json.comparisons(comparisons, names, wording),
+                            "verdict",
+                            VerdictJson.of(verdict, wording::problem))));
         } else {
-            comparisons.forEach(c ->
-                    console.line((c.verdict() == Verdict.INSIDE ? "  " : c.verdict() == Verdict.OUTSIDE ? "x " : "i ")
+            comparisons.forEach(c -> console.line(
+                    (c.verdict() == CheckResult.INSIDE ? "  " : c.verdict() == CheckResult.OUTSIDE ? "x " : "i ")
                             + wording.comparison(c, names)));
         }
         if (sheet != null) {
@@ -107,7 +116,7 @@ final class CheckCommand implements Callable<Integer> {
             sheets.write(ReportWording.of(wording, specification, sheetEntries), sheet);
         }
         Measured.printErrors(all, console);
-        return reports.size() < all.size() ? Console.CANNOT : pass ? Console.OK : Console.FAILS;
+        return reports.size() < all.size() ? Console.CANNOT : Console.exitCode(verdict.state());
     }
 
     private static String fileName(Path file) {
@@ -118,7 +127,8 @@ final class CheckCommand implements Callable<Integer> {
         console.line(file + ": " + (judgement.pass() ? "clear for " : "not clear for ")
                 + judgement.specification().id());
         judgement.checks().forEach(check -> {
-            String mark = check.verdict() == Verdict.INSIDE ? "  " : check.verdict() == Verdict.OUTSIDE ? "x " : "i ";
+            String mark =
+                    check.verdict() == CheckResult.INSIDE ? "  " : check.verdict() == CheckResult.OUTSIDE ? "x " : "i ";
             console.line("  " + mark + wording.check(check, judgement.specification()));
         });
         flaws.forEach(flaw -> console.line("  i " + wording.finding(flaw)));

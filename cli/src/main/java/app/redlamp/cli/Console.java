@@ -1,5 +1,6 @@
 package app.redlamp.cli;
 
+import app.redlamp.core.verdict.Verdict;
 import app.redlamp.words.Wording;
 import java.io.PrintStream;
 import java.util.Locale;
@@ -7,8 +8,13 @@ import java.util.Locale;
 /** Where a command prints: results to {@code out}, errors to {@code err}, one line each. */
 record Console(PrintStream out, PrintStream err, Locale locale) {
     static final int OK = 0;
-    static final int FAILS = 1;
+    private static final int FAILS = 1;
     static final int CANNOT = 2;
+
+    /** The one way from a verdict to an exit code. */
+    static int exitCode(Verdict.State state) {
+        return state == Verdict.State.CLEAR ? OK : FAILS;
+    }
 
     Wording wording() {
         return new Wording(locale);

@@ -1,15 +1,21 @@
 package app.redlamp.cli;
 
+import app.redlamp.core.delivery.DeliveryProblem;
+import app.redlamp.core.delivery.DeliveryVerdict;
+import app.redlamp.core.delivery.FileStanding;
 import app.redlamp.core.delivery.finish.FinishOutcome;
 import app.redlamp.core.delivery.finish.Forecast;
 import app.redlamp.core.delivery.finish.Obstacle;
+import app.redlamp.core.delivery.spec.CheckResult;
 import app.redlamp.core.delivery.spec.Judge;
+import app.redlamp.core.delivery.spec.SetJudge;
 import app.redlamp.core.delivery.spec.Specification;
 import app.redlamp.core.fault.Reason;
 import app.redlamp.core.measure.analysis.Report;
 import app.redlamp.core.port.Finishing;
 import app.redlamp.core.port.Progress;
 import app.redlamp.core.port.Recordings;
+import app.redlamp.core.verdict.Verdict;
 import app.redlamp.words.Wording;
 import java.io.IOException;
 import java.nio.file.Files;
@@ -74,13 +80,30 @@ final class FinishCommand implements Callable<Integer> {
                 print(one, specification, wording);
             }
         }
+        List<Made> made = made(ended);
+        List<SetJudge.Comparison> comparisons = comparisons(made, ended.size(), specification);
+        Verdict<DeliveryProblem> verdict = verdict(ended, comparisons);
+        List<String> names = made.stream().map(Made::name).toList();
         if (json) {
-            console.out().println(Json.text(Map.of("files", entries)));
+            console.out()
+                    .println(Json.text(Map.of(
+                            "files",
+                            entries,
+                            "between",
+                            Json.comparisons(comparisons, names, wording),
+                            "verdict",
+                            VerdictJson.of(verdict, wording::problem))));
+        } else {
+            comparisons.stream()
+                    .filter(c -> c.verdict() != CheckResult.INSIDE)
+                    .forEach(c -> console.line(
+                            (c.verdict() == CheckResult.OUTSIDE ? "x " : "i ") + wording.comparison(c, names)));
         }
         ended.stream()
                 .filter(e -> !e.error().isEmpty())
                 .forEach(e -> console.error(e.measured().name() + ": " + e.error()));
-        return exitCode(ended);
+        boolean tried = ended.stream().allMatch(e -> e.result().isPresent());
+        return tried ? Console.exitCode(verdict.state()) : Console.CANNOT;
     }
 
     private Ended finish(Measured measured, Specification specification, int common, Path into) {
@@ -96,13 +119,39 @@ final class FinishCommand implements Callable<Integer> {
         }
     }
 
-    private static int exitCode(List<Ended> ended) {
-        if (ended.stream().anyMatch(e -> e.result().isEmpty())) {
-            return Console.CANNOT;
+    private static Verdict<DeliveryProblem> verdict(List<Ended> ended, List<SetJudge.Comparison> comparisons) {
+        return DeliveryVerdict.of(
+                ended.stream()
+                        .flatMap(e -> e.result().stream())
+                        .map(r -> FileStanding.of(r.outcome()))
+                        .toList(),
+                comparisons);
+    }
+
+    /** What was made, held against each other; nothing where not every file was made. */
+    private static List<SetJudge.Comparison> comparisons(List<Made> made, int files, Specification specification) {
+        return made.size() < files
+                ? List.of()
+                : SetJudge.judge(
+                        specification,
+                        made.stream().map(Made::report).toList(),
+                        made.stream().map(Made::name).toList());
+    }
+
+    /** A delivery by its name, with what was measured of it. */
+    private record Made(String name, Report report) {}
+
+    private static List<Made> made(List<Ended> ended) {
+        List<Made> all = new ArrayList<>();
+        for (Ended one : ended) {
+            one.result().ifPresent(r -> {
+                if (r.outcome() instanceof FinishOutcome.Finished finished) {
+                    Path last = r.written().get(r.written().size() - 1);
+                    all.add(new Made(String.valueOf(last.getFileName()), finished.delivered()));
+                }
+            });
         }
-        return ended.stream().allMatch(e -> e.result().get().outcome() instanceof FinishOutcome.Finished)
-                ? Console.OK
-                : Console.FAILS;
+        return all;
     }
 
     private static Map<String, Object> entry(Ended ended, Specification specification, Wording wording) {

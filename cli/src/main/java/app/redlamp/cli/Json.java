@@ -122,7 +122,7 @@ final class Json {
         entry.put(
                 "channels",
                 report.levels().channels().stream().map(Json::channel).toList());
-        entry.put("gapDb", number(report.gapDb()));
+        entry.put("signalToNoiseDb", number(report.snrDb()));
         entry.put("headS", number(report.pauses().headS()));
         entry.put("tailS", number(report.pauses().tailS()));
         entry.put("head", report.pauses().head().id());

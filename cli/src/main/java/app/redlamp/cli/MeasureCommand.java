@@ -59,7 +59,7 @@ final class MeasureCommand implements Callable<Integer> {
         line("true peak", figures.tenths(report.truePeakDbtp()) + " dBTP");
         line("sample peak", figures.tenths(report.samplePeakDbfs()) + " dBFS");
         line("noise floor", figures.tenths(report.noiseFloorDbfs()) + " dBFS");
-        line("gap", figures.tenths(report.gapDb()) + " dB");
+        line("snr", figures.tenths(report.snrDb()) + " dB");
         line(
                 "head, tail",
                 figures.tenths(report.pauses().headS()) + " s, "

@@ -2,16 +2,21 @@ package app.redlamp.cli;
 
 import app.redlamp.core.planning.plan.DiskRoom;
 import app.redlamp.core.planning.plan.PieceTime;
+import app.redlamp.core.planning.plan.PlanProblem;
+import app.redlamp.core.planning.plan.PlanVerdict;
 import app.redlamp.core.planning.plan.ProductionPlan;
 import app.redlamp.core.planning.plan.Remedies;
+import app.redlamp.core.planning.plan.Remedy;
 import app.redlamp.core.planning.plan.Session;
 import app.redlamp.core.planning.plan.TakeFinder;
 import app.redlamp.core.port.Productions;
+import app.redlamp.core.verdict.Verdict;
 import app.redlamp.words.PlanWording;
 import java.io.IOException;
 import java.nio.file.Path;
 import java.time.Clock;
 import java.time.LocalDate;
+import java.util.List;
 import java.util.OptionalLong;
 import java.util.concurrent.Callable;
 import picocli.CommandLine.Command;
@@ -49,23 +54,35 @@ final class PlanCommand implements Callable<Integer> {
         LocalDate today = LocalDate.now(clock);
         ProductionPlan plan = ProductionPlan.of(
                 seen.production(), TakeFinder.takes(seen.production(), seen.found()), today, clock.getZone());
+        DiskRoom room = DiskRoom.of(plan.disk().here(), (double) seen.usedBytes(), OptionalLong.of(seen.freeBytes()));
+        List<Remedy> remedies = Remedies.of(plan, today, clock.getZone());
+        String nameFault = plan.production().nameFault();
+        Verdict<PlanProblem> verdict = PlanVerdict.of(plan, remedies, nameFault, room);
         if (json) {
-            console.out().println(Json.text(PlanJson.of(plan, seen, Remedies.of(plan, today, clock.getZone()))));
+            console.out()
+                    .println(Json.text(PlanJson.of(plan, seen, remedies, verdict, new PlanWording(console.locale()))));
         } else {
-            print(plan, seen, today);
+            print(plan, seen, room, remedies, verdict);
+            if (!nameFault.isEmpty()) {
+                line("names", nameFault);
+            }
         }
-        return plan.schedule().fits() ? Console.OK : Console.FAILS;
+        return Console.exitCode(verdict.state());
     }
 
-    private void print(ProductionPlan plan, Productions.Seen seen, LocalDate today) {
+    private void print(
+            ProductionPlan plan,
+            Productions.Seen seen,
+            DiskRoom room,
+            List<Remedy> remedies,
+            Verdict<PlanProblem> verdict) {
         PlanWording wording = new PlanWording(console.locale());
         console.line(plan.production().brief().title() + ": "
                 + wording.kind(plan.production().brief().kind()));
-        console.line(wording.summary(plan));
+        console.line(wording.sentence(verdict, plan));
         line("words", wording.whole(plan.words()) + ", " + wording.pace(plan.pace()));
         line("booth", wording.booth(plan));
         line("edit, proof", wording.editing(plan));
-        DiskRoom room = DiskRoom.of(plan.disk().here(), (double) seen.usedBytes(), OptionalLong.of(seen.freeBytes()));
         line("disk", wording.disk(plan.disk()) + "; " + wording.room(room, OptionalLong.of(seen.freeBytes())));
         line("fee", wording.fee(plan));
         for (int i = 0; i < plan.pieces().size(); i++) {
@@ -85,7 +102,7 @@ final class PlanCommand implements Callable<Integer> {
                     session.ends().toLocalTime(),
                     session.forCorrections() ? "corrections" : wording.minutes(session.boothMin())));
         }
-        Remedies.of(plan, today, clock.getZone()).forEach(r -> line("to fit", wording.remedy(r, plan)));
+        remedies.forEach(r -> line("to fit", wording.remedy(r, plan)));
     }
 
     private void line(String name, String value) {

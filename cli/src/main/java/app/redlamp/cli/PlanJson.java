@@ -1,12 +1,15 @@
 package app.redlamp.cli;
 
 import app.redlamp.core.planning.plan.PieceTime;
+import app.redlamp.core.planning.plan.PlanProblem;
 import app.redlamp.core.planning.plan.ProductionPlan;
 import app.redlamp.core.planning.plan.Remedy;
 import app.redlamp.core.planning.plan.Schedule;
 import app.redlamp.core.planning.plan.Session;
 import app.redlamp.core.planning.script.Count;
 import app.redlamp.core.port.Productions;
+import app.redlamp.core.verdict.Verdict;
+import app.redlamp.words.PlanWording;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -17,10 +20,16 @@ import java.util.Map;
 final class PlanJson {
     private PlanJson() {}
 
-    static Map<String, Object> of(ProductionPlan plan, Productions.Seen seen, List<Remedy> remedies) {
+    static Map<String, Object> of(
+            ProductionPlan plan,
+            Productions.Seen seen,
+            List<Remedy> remedies,
+            Verdict<PlanProblem> verdict,
+            PlanWording wording) {
         Map<String, Object> json = new LinkedHashMap<>();
         json.put("title", plan.production().brief().title());
         json.put("kind", plan.production().brief().kind().id());
+        json.put("verdict", VerdictJson.of(verdict, p -> wording.problem(p.detail(), plan)));
         json.put("words", plan.words());
         json.put("finishedS", plan.finishedS());
         json.put("wordsPerMinute", plan.pace().wordsPerMinute());

@@ -4,6 +4,7 @@ import app.redlamp.core.acoustics.outside.WeekNoise;
 import app.redlamp.core.acoustics.outside.WhatIf;
 import app.redlamp.core.acoustics.room.Boominess;
 import app.redlamp.core.acoustics.room.SixBands;
+import app.redlamp.core.acoustics.spot.RoomVerdict;
 import app.redlamp.core.acoustics.spot.Spot;
 import app.redlamp.core.acoustics.spot.Step;
 import app.redlamp.core.acoustics.spot.Study;
@@ -37,8 +38,8 @@ final class RoomCommand implements Callable<Integer> {
     @Option(names = "--decay", paramLabel = "S", description = "Longest decay wanted, in seconds; 0.25 if left out.")
     private double decayS = 0.25;
 
-    @Option(names = "--gap", paramLabel = "DB", description = "Gap wanted from voice to noise, in dB; 40 if left out.")
-    private double gapDb = 40;
+    @Option(names = "--snr", paramLabel = "DB", description = "Signal-to-noise ratio wanted, in dB; 40 if left out.")
+    private double snrDb = 40;
 
     @Option(names = "--json", description = "Prints one JSON object.")
     private boolean json;
@@ -72,12 +73,12 @@ final class RoomCommand implements Callable<Integer> {
         } else {
             print(study, steps, wording);
         }
-        return study.fits() ? Console.OK : Console.FAILS;
+        return Console.exitCode(RoomVerdict.of(study).state());
     }
 
     private Wanted wanted(Spot spot) throws IOException {
         try {
-            return new Wanted(decayS, Wanted.noiseDbA(spot.room().distanceM(), gapDb));
+            return new Wanted(decayS, Wanted.noiseDbA(spot.room().distanceM(), snrDb));
         } catch (IllegalArgumentException e) {
             throw new IOException(e.getMessage(), e);
         }

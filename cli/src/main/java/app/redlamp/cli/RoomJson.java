@@ -3,8 +3,11 @@ package app.redlamp.cli;
 import app.redlamp.core.acoustics.room.Boom;
 import app.redlamp.core.acoustics.room.Reflection;
 import app.redlamp.core.acoustics.room.SixBands;
+import app.redlamp.core.acoustics.spot.RoomProblem;
+import app.redlamp.core.acoustics.spot.RoomVerdict;
 import app.redlamp.core.acoustics.spot.Step;
 import app.redlamp.core.acoustics.spot.Study;
+import app.redlamp.core.verdict.Verdict;
 import app.redlamp.words.RoomWording;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
@@ -19,7 +22,9 @@ final class RoomJson {
     static Map<String, Object> of(Study study, List<Step> steps, RoomWording wording) {
         Map<String, Object> json = new LinkedHashMap<>();
         json.put("name", study.spot().name());
-        json.put("fits", study.fits());
+        Verdict<RoomProblem> verdict = RoomVerdict.of(study);
+        json.put("fits", verdict.clear());
+        json.put("verdict", VerdictJson.of(verdict, p -> wording.problem(study, p.detail())));
         json.put("verdict", wording.verdict(study));
         json.put("volumeM3", study.spot().room().space().volume());
         json.put("surfaceM2", study.absorption().surfaceM2());

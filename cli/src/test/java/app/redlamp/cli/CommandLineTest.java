@@ -73,7 +73,7 @@ class CommandLineTest {
                         "decayS",
                         "channelRelation",
                         "channels",
-                        "gapDb",
+                        "snrDb",
                         "headS",
                         "tailS",
                         "head",
@@ -161,7 +161,7 @@ class CommandLineTest {
         assertThat(run("measure", "--json", silence.toString())).isZero();
         JsonNode file = json().get("files").get(0);
         assertThat(file.get("integratedLufs").isNull()).isTrue();
-        assertThat(file.get("gapDb").isNull()).isTrue();
+        assertThat(file.get("snrDb").isNull()).isTrue();
         assertThat(file.get("headS").isNull()).isTrue();
         assertThat(out).doesNotContain("Infinity", "NaN");
     }
@@ -378,6 +378,7 @@ class CommandLineTest {
                 .containsExactly(
                         "title",
                         "kind",
+                        "verdict",
                         "words",
                         "finishedS",
                         "wordsPerMinute",

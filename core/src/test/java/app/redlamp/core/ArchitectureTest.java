@@ -66,14 +66,17 @@ class ArchitectureTest {
     private static final Map<String, List<String>> MAP = Map.ofEntries(
             Map.entry("units", List.of()),
             Map.entry("fault", List.of()),
+            Map.entry("verdict", List.of("units")),
             Map.entry("signal", List.of("units")),
             Map.entry("measure", List.of("units", "signal")),
-            Map.entry("acoustics", List.of("units", "signal")),
-            Map.entry("chain", List.of("units", "signal", "measure", "acoustics")),
-            Map.entry("delivery", List.of("units", "signal", "measure")),
+            Map.entry("acoustics", List.of("units", "signal", "verdict")),
+            Map.entry("chain", List.of("units", "signal", "verdict", "measure", "acoustics")),
+            Map.entry("delivery", List.of("units", "signal", "verdict", "measure")),
             Map.entry("booth", List.of("units", "signal", "measure", "acoustics", "chain")),
-            Map.entry("setting", List.of("units", "signal", "measure", "acoustics", "chain", "booth")),
-            Map.entry("planning", List.of("units", "signal", "measure", "acoustics", "chain", "delivery", "setting")));
+            Map.entry("setting", List.of("units", "signal", "verdict", "measure", "acoustics", "chain", "booth")),
+            Map.entry(
+                    "planning",
+                    List.of("units", "signal", "verdict", "measure", "acoustics", "chain", "delivery", "setting")));
 
     @Test
     void eachChapterLeansOnlyOnThoseBelowIt() {

@@ -14,7 +14,6 @@ import java.util.OptionalDouble;
 
 /** Says in sentences what happens on the way from mouth to file, for the screen and the command line alike. */
 public final class ChainWording {
-    private static final double KNOB_DB = 1.5;
     private static final double WORTH_DB = 1;
 
     private final Phrases phrases;
@@ -25,49 +24,6 @@ public final class ChainWording {
         this.lengths = lengths;
         this.figures = figures;
         phrases = new Phrases("chain", figures.locale());
-    }
-
-    /** Where the way stands, one sentence. */
-    public String verdict(SignalPath path, GainFit gain, Need need) {
-        boolean clips = path.headroomDb() < 0;
-        if (clips && (capsuleIsTightest(path) || gain.verdict() == GainFit.Verdict.TOO_HOT)) {
-            return phrases.say(
-                    "verdict.clips",
-                    phrases.say("clips." + path.tightest().stage().id()));
-        }
-        boolean off = knobIsOff(path.chain(), gain);
-        if (path.marginDb() < 0 && !(off && path.limit() == Source.CONVERTER)) {
-            return phrases.say(
-                    "verdict.low.by",
-                    phrases.say("verdict.low." + path.limit().id()),
-                    figures.tenths(-path.marginDb()));
-        }
-        if (gain.verdict() == GainFit.Verdict.SHORT) {
-            return phrases.say("verdict.short", figures.whole(gain.shortDb()));
-        }
-        if (clips || off) {
-            String wanted = gain(path.chain().preamp().within(gain.neededDb()));
-            return phrases.say(off(path.chain(), gain) > 0 ? "verdict.gain.down" : "verdict.gain.up", wanted);
-        }
-        double rings = need.clarityDb() - path.clarityDb();
-        if (rings > WORTH_DB) {
-            return phrases.say("verdict.rings", figures.whole(rings));
-        }
-        return phrases.say("verdict.fine", figures.whole(path.marginDb()), source(path.limit()));
-    }
-
-    private static boolean capsuleIsTightest(SignalPath path) {
-        return path.tightest().stage() == Node.Stage.CAPSULE;
-    }
-
-    /** By how much the knob stands off what is wanted and can be had. */
-    private static double off(Chain chain, GainFit gain) {
-        return chain.gainDb() - chain.preamp().within(gain.neededDb());
-    }
-
-    /** Whether the knob stands where it should, to a turn that nobody sees. */
-    public static boolean knobIsOff(Chain chain, GainFit gain) {
-        return Math.abs(off(chain, gain)) > KNOB_DB;
     }
 
     /** A voice whose microphone goes nowhere. */
@@ -131,17 +87,17 @@ public final class ChainWording {
         return phrases.say("part." + source.id());
     }
 
-    public String gap(Node node) {
-        return phrases.say("gap", figures.whole(node.gapDb()));
+    public String snr(Node node) {
+        return phrases.say("snr", figures.whole(node.snrDb()));
     }
 
-    /** What one place leaves of the gap of another before it. */
-    public String gapAfter(Node before, Node node) {
-        double lost = before.gapDb() - node.gapDb();
+    /** What one place leaves of the signal-to-noise ratio of another before it. */
+    public String snrAfter(Node before, Node node) {
+        double lost = before.snrDb() - node.snrDb();
         return lost < 0.5
-                ? phrases.say("gap.same", figures.whole(node.gapDb()))
+                ? phrases.say("snr.same", figures.whole(node.snrDb()))
                 : phrases.say(
-                        "gap.lost", figures.whole(node.gapDb()), figures.whole(lost), source(added(before, node)));
+                        "snr.lost", figures.whole(node.snrDb()), figures.whole(lost), source(added(before, node)));
     }
 
     /** What came in between two places and counts most. */
@@ -157,11 +113,11 @@ public final class ChainWording {
         return most;
     }
 
-    public String gapInFile(SignalPath path) {
+    public String snrInFile(SignalPath path) {
         return phrases.say(
-                "gap.file",
-                figures.whole(path.gapDb()),
-                figures.whole(path.chain().finishing().wantedGapDb()));
+                "snr.file",
+                figures.whole(path.snrDb()),
+                figures.whole(path.chain().finishing().wantedSnrDb()));
     }
 
     public String floor(SignalPath path) {

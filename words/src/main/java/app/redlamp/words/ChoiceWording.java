@@ -51,17 +51,17 @@ public final class ChoiceWording {
                     .isPresent();
             return phrases.say(automatic ? "reason.flawed.automatic" : "reason.flawed.clocks");
         }
-        double gap = -candidate.path().marginDb();
-        double clarity = need.clarityDb() - candidate.path().clarityDb();
-        double headroom = -candidate.path().headroomDb();
-        double most = Math.max(gap, Math.max(clarity, headroom));
-        if (most <= 0.5) {
-            return phrases.say("reason.fits", figures.whole(Math.max(0, -gap)));
+        if (candidate.lacks().nothing()) {
+            return phrases.say("reason.fits", figures.whole(candidate.path().marginDb()));
         }
-        if (most == gap) {
+        double snr = candidate.lacks().signalToNoiseDb();
+        double clarity = candidate.lacks().clarityDb();
+        double headroom = candidate.lacks().headroomDb();
+        double most = Math.max(snr, Math.max(clarity, headroom));
+        if (most == snr) {
             return phrases.say(
-                    "reason.gap",
-                    figures.whole(gap),
+                    "reason.snr",
+                    figures.whole(snr),
                     chains.source(candidate.path().limit()));
         }
         return most == clarity
@@ -110,39 +110,36 @@ public final class ChoiceWording {
         if (side.flawed() != other.flawed()) {
             return phrases.say("school.by.flaw");
         }
-        double gap = lacks(-other.path().marginDb()) - lacks(-side.path().marginDb());
-        double clarity = lacks(need.clarityDb() - other.path().clarityDb())
-                - lacks(need.clarityDb() - side.path().clarityDb());
-        double headroom = lacks(-other.path().headroomDb()) - lacks(-side.path().headroomDb());
-        double most = Math.max(gap, Math.max(clarity, headroom));
+        double snr = other.lacks().signalToNoiseDb() - side.lacks().signalToNoiseDb();
+        double clarity = other.lacks().clarityDb() - side.lacks().clarityDb();
+        double headroom = other.lacks().headroomDb() - side.lacks().headroomDb();
+        double most = Math.max(snr, Math.max(clarity, headroom));
         if (most < WORTH_DB) {
-            return phrases.say("school.by.less", figures.tenths(other.shortfallDb() - side.shortfallDb()));
+            return phrases.say(
+                    "school.by.less",
+                    figures.tenths(other.lacks().sumDb() - side.lacks().sumDb()));
         }
-        String key = most == gap ? "school.by.gap" : most == clarity ? "school.by.clarity" : "school.by.headroom";
+        String key = most == snr ? "school.by.snr" : most == clarity ? "school.by.clarity" : "school.by.headroom";
         return phrases.say(key, figures.whole(most));
-    }
-
-    private static double lacks(double db) {
-        return Math.max(0, db);
     }
 
     /** What a change of one part buys. */
     public String buys(Upgrade upgrade) {
-        if (upgrade.gapDb() >= WORTH_DB) {
-            String gap = figures.tenths(upgrade.gapDb());
+        if (upgrade.snrDb() >= WORTH_DB) {
+            String snr = figures.tenths(upgrade.snrDb());
             return upgrade.cost() > 0
-                    ? phrases.say("upgrade.buys", gap, figures.whole(upgrade.cost() / upgrade.gapDb()))
-                    : phrases.say("upgrade.buys.free", gap);
+                    ? phrases.say("upgrade.buys", snr, figures.whole(upgrade.cost() / upgrade.snrDb()))
+                    : phrases.say("upgrade.buys.free", snr);
         }
         if (upgrade.lessDb() >= WORTH_DB) {
             return phrases.say("upgrade.clarity", figures.tenths(upgrade.lessDb()));
         }
-        return upgrade.gapDb() > -WORTH_DB
+        return upgrade.snrDb() > -WORTH_DB
                 ? phrases.say(
                         "upgrade.nothing",
-                        figures.signed(upgrade.gapDb()),
+                        figures.signed(upgrade.snrDb()),
                         chains.source(upgrade.then().path().limit()))
-                : phrases.say("upgrade.worse", figures.whole(-upgrade.gapDb()));
+                : phrases.say("upgrade.worse", figures.whole(-upgrade.snrDb()));
     }
 
     public String mark(Purchase.Mark mark) {

@@ -4,6 +4,7 @@ import app.redlamp.core.chain.choose.WiringStep;
 import app.redlamp.core.chain.fit.Fit;
 import app.redlamp.core.chain.fit.Miss;
 import app.redlamp.core.chain.kit.Gear;
+import app.redlamp.core.verdict.Severity;
 import java.util.List;
 
 /** Says whether a kit fits together, what each miss does and costs, and how it is put together. */
@@ -20,10 +21,10 @@ public final class FitWording {
 
     /** One sentence for all of it. */
     public String verdict(Fit fit) {
-        int blocks = fit.of(Miss.Severity.BLOCKS).size();
-        int spoils = fit.of(Miss.Severity.SPOILS).size();
+        int blocks = fit.of(Severity.BLOCKS).size();
+        int spoils = fit.of(Severity.SPOILS).size();
         if (blocks > 0) {
-            return phrases.say("fit.blocked", blocks);
+            return blocked(blocks);
         }
         if (spoils > 0) {
             return phrases.say("fit.spoiled", spoils);
@@ -31,6 +32,11 @@ public final class FitWording {
         return fit.misses().isEmpty()
                 ? phrases.say("fit.clear")
                 : phrases.say("fit.advised", fit.misses().size());
+    }
+
+    /** How many things stand in the way of recording. */
+    String blocked(long things) {
+        return phrases.say("fit.blocked", things);
     }
 
     /**
@@ -41,7 +47,7 @@ public final class FitWording {
     public String miss(Miss miss, boolean several) {
         String key = "miss." + miss.kind().id();
         if (miss.kind() == Miss.Kind.RIBBON_PHANTOM) {
-            key += miss.severity() == Miss.Severity.BLOCKS ? ".blocks" : ".advises";
+            key += miss.severity() == Severity.BLOCKS ? ".blocks" : ".advises";
         }
         String whom = several && !miss.seat().isEmpty() ? phrases.say("voice", miss.seat()) : "";
         return phrases.say(key, whom, miss.part(), Math.round(miss.amount()), figure(miss));
@@ -72,7 +78,7 @@ public final class FitWording {
                 : phrases.say("cost.part", name, price);
     }
 
-    public String severity(Miss.Severity severity) {
+    public String severity(Severity severity) {
         return phrases.say("severity." + severity.id());
     }
 

@@ -5,12 +5,14 @@ import app.redlamp.core.chain.Position;
 import app.redlamp.core.setting.level.DistanceGuess;
 import app.redlamp.core.setting.level.FloorForecast;
 import app.redlamp.core.setting.level.InputFault;
+import app.redlamp.core.setting.level.LevelProblem;
 import app.redlamp.core.setting.level.LevelVerdict;
 import app.redlamp.core.setting.level.Peaks;
 import app.redlamp.core.setting.level.Step;
 import app.redlamp.core.setting.level.Suspect;
 import app.redlamp.core.setting.level.Turn;
 import app.redlamp.core.setting.level.VoiceLevels;
+import app.redlamp.core.verdict.Problem;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.OptionalDouble;
@@ -52,8 +54,8 @@ public final class LevelWording {
             case LOUDEST -> levels.loudest().map(this::peak).orElse(phrases.say("figure.none"));
             case EXCITED -> levels.excited().map(this::peak).orElse(phrases.say("figure.none"));
             default ->
-                levels.gapDb().isPresent()
-                        ? phrases.say("figure.gap", figures.whole(levels.gapDb().getAsDouble()))
+                levels.snrDb().isPresent()
+                        ? phrases.say("figure.snr", figures.whole(levels.snrDb().getAsDouble()))
                         : level(levels.averageDbfs());
         };
     }
@@ -125,10 +127,11 @@ public final class LevelWording {
         if (verdict.levels().steps().isEmpty()) {
             return phrases.say("verdict.none");
         }
-        if (verdict.clear()) {
-            return phrases.say("verdict.clear");
+        Optional<Problem<LevelProblem>> first = verdict.verdict().first();
+        if (first.isEmpty()) {
+            return clear();
         }
-        return switch (verdict.problems().get(0)) {
+        return switch (first.get().detail()) {
             case INPUT -> phrases.say("verdict.input", fault(verdict.faults().get(0)));
             case NOISE ->
                 phrases.say(
@@ -143,6 +146,11 @@ public final class LevelWording {
                                 .map(s -> step(s).toLowerCase(figures.locale()))
                                 .orElse(""));
         };
+    }
+
+    /** That nothing is left to do. */
+    String clear() {
+        return phrases.say("verdict.clear");
     }
 
     private String gain(LevelVerdict verdict) {
@@ -188,8 +196,8 @@ public final class LevelWording {
         return phrases.say("floor.raw", figures.tenths(floor.rawLimitDbfs()));
     }
 
-    public String gap(double gapDb, double wantedDb) {
-        return phrases.say("gap.measured", figures.whole(gapDb), figures.whole(wantedDb));
+    public String snr(double snrDb, double wantedDb) {
+        return phrases.say("snr.measured", figures.whole(snrDb), figures.whole(wantedDb));
     }
 
     public String excited(Peaks peaks) {

@@ -5,16 +5,20 @@ import app.redlamp.core.planning.plan.DiskRoom;
 import app.redlamp.core.planning.plan.Fee;
 import app.redlamp.core.planning.plan.JobKind;
 import app.redlamp.core.planning.plan.Pace;
+import app.redlamp.core.planning.plan.PlanProblem;
 import app.redlamp.core.planning.plan.ProductionPlan;
 import app.redlamp.core.planning.plan.Remedy;
 import app.redlamp.core.planning.plan.Schedule;
 import app.redlamp.core.planning.plan.Session;
+import app.redlamp.core.verdict.Problem;
+import app.redlamp.core.verdict.Verdict;
 import java.math.BigDecimal;
 import java.text.NumberFormat;
 import java.time.LocalDate;
 import java.time.format.DateTimeFormatter;
 import java.util.Currency;
 import java.util.Locale;
+import java.util.Optional;
 import java.util.OptionalLong;
 
 /** Says a plan in sentences, for the screen and the command line alike. */
@@ -42,7 +46,21 @@ public final class PlanWording {
         weekday = DateTimeFormatter.ofPattern("EEE d MMM", locale);
     }
 
-    /** Where the plan stands, one sentence. */
+    /** Where the job stands, one sentence: the plan in one breath where it is clear, or what stands in its way. */
+    public String sentence(Verdict<PlanProblem> verdict, ProductionPlan plan) {
+        Optional<Problem<PlanProblem>> first = verdict.first();
+        return first.isEmpty() ? summary(plan) : problem(first.get().detail(), plan);
+    }
+
+    /** What is wrong with a plan, one sentence. */
+    public String problem(PlanProblem problem, ProductionPlan plan) {
+        return switch (problem) {
+            case NO_SCRIPT, NEVER, DEADLINE -> verdict(plan);
+            case DISK_FULL, NAMES, DISK_SHORT -> phrases.say("problem." + problem.id());
+        };
+    }
+
+    /** Where the calendar stands, one sentence. */
     public String verdict(ProductionPlan plan) {
         Schedule schedule = plan.schedule();
         if (plan.finishedS() == 0) {

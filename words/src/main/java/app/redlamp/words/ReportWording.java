@@ -1,14 +1,17 @@
 package app.redlamp.words;
 
+import app.redlamp.core.delivery.DeliveryProblem;
+import app.redlamp.core.delivery.DeliveryVerdict;
+import app.redlamp.core.delivery.FileStanding;
 import app.redlamp.core.delivery.spec.Check;
 import app.redlamp.core.delivery.spec.Judge;
 import app.redlamp.core.delivery.spec.Judgement;
 import app.redlamp.core.delivery.spec.SetJudge;
 import app.redlamp.core.delivery.spec.Specification;
-import app.redlamp.core.delivery.spec.Verdict;
 import app.redlamp.core.measure.analysis.FigureList;
 import app.redlamp.core.measure.analysis.Report;
 import app.redlamp.core.print.PrintedReport;
+import app.redlamp.core.verdict.Verdict;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -25,8 +28,10 @@ public final class ReportWording {
         List<Report> reports = entries.stream().map(Entry::report).toList();
         int common = Judge.commonChannels(reports);
         List<PrintedReport.Section> sections = new ArrayList<>();
+        List<FileStanding> standings = new ArrayList<>();
         for (Entry entry : entries) {
             Judgement judgement = Judge.judge(specification, entry.report(), common, Optional.of(entry.name()));
+            standings.add(FileStanding.of(judgement, entry.report()));
             sections.add(new PrintedReport.Section(
                     entry.name(),
                     judgement.pass(),
@@ -40,12 +45,11 @@ public final class ReportWording {
         }
         List<String> names = entries.stream().map(Entry::name).toList();
         List<SetJudge.Comparison> comparisons = SetJudge.judge(specification, reports, names);
-        long clear = sections.stream().filter(PrintedReport.Section::clear).count();
-        boolean together = comparisons.stream().noneMatch(c -> c.verdict() == Verdict.OUTSIDE);
+        Verdict<DeliveryProblem> verdict = DeliveryVerdict.of(standings, comparisons);
         return new PrintedReport(
                 specification.name(),
                 specification.source(),
-                wording.sheetVerdict((int) clear, sections.size(), together),
+                wording.sentence(verdict, sections.size()),
                 comparisons.stream().map(c -> wording.comparison(c, names)).toList(),
                 sections);
     }

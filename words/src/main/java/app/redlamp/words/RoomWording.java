@@ -15,6 +15,8 @@ import app.redlamp.core.acoustics.room.SixBands;
 import app.redlamp.core.acoustics.room.Space;
 import app.redlamp.core.acoustics.spot.BassTrap;
 import app.redlamp.core.acoustics.spot.Ranking;
+import app.redlamp.core.acoustics.spot.RoomProblem;
+import app.redlamp.core.acoustics.spot.RoomVerdict;
 import app.redlamp.core.acoustics.spot.Step;
 import app.redlamp.core.acoustics.spot.Study;
 import java.time.format.TextStyle;
@@ -45,7 +47,7 @@ public final class RoomWording {
 
     /** Where the place stands, one sentence. */
     public String verdict(Study study) {
-        if (study.fits()) {
+        if (RoomVerdict.of(study).clear()) {
             return phrases.say(study.noiseDbA().isPresent() ? "verdict.fits" : "verdict.fits.unknown");
         }
         List<String> wrong = new ArrayList<>();
@@ -96,21 +98,12 @@ public final class RoomWording {
 
     /** How long it rings against what is wanted. */
     public String rings(Study study) {
-        int worst = SixBands.MIDDLE;
-        for (int b = 0; b < SixBands.COUNT; b++) {
-            if (over(study, b) > over(study, worst)) {
-                worst = b;
-            }
-        }
+        int worst = RoomVerdict.worstBand(study);
         return phrases.say(
                 "rings",
                 seconds(study.decay().seconds().at(worst)),
                 band(worst),
                 seconds(study.wanted().decays().at(worst)));
-    }
-
-    private static double over(Study study, int band) {
-        return study.decay().seconds().at(band) / study.wanted().decays().at(band);
     }
 
     /** The loudest first reflection. */
@@ -314,16 +307,21 @@ public final class RoomWording {
                 + " m";
     }
 
+    /** What is wrong with a place, in figures. */
+    public String problem(Study study, RoomProblem problem) {
+        return phrases.say("rank." + key(problem), trait(study, problem));
+    }
+
     /** Why a place is where it is among the others: what it lacks, the worst first. */
     public String reason(Ranking ranking) {
         List<String> lacks = new ArrayList<>();
-        for (Ranking.Trait trait : ranking.lacks()) {
+        for (RoomProblem trait : ranking.lacks()) {
             lacks.add(phrases.say("rank." + key(trait), trait(ranking.study(), trait)));
         }
         return lacks.isEmpty() ? phrases.say("rank.clear") : String.join("; ", lacks);
     }
 
-    private String trait(Study study, Ranking.Trait trait) {
+    private String trait(Study study, RoomProblem trait) {
         return switch (trait) {
             case DECAY -> rings(study);
             case ECHO -> firstEcho(study);

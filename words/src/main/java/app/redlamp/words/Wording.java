@@ -1,19 +1,23 @@
 package app.redlamp.words;
 
+import app.redlamp.core.delivery.DeliveryProblem;
 import app.redlamp.core.delivery.finish.EdgePlan;
 import app.redlamp.core.delivery.finish.Obstacle;
 import app.redlamp.core.delivery.spec.Check;
 import app.redlamp.core.delivery.spec.CheckId;
+import app.redlamp.core.delivery.spec.CheckResult;
 import app.redlamp.core.delivery.spec.SetJudge;
 import app.redlamp.core.delivery.spec.Specification;
-import app.redlamp.core.delivery.spec.Verdict;
 import app.redlamp.core.measure.analysis.Finding;
 import app.redlamp.core.measure.noise.NoiseProfile;
 import app.redlamp.core.units.Limits;
+import app.redlamp.core.verdict.Problem;
+import app.redlamp.core.verdict.Verdict;
 import java.text.MessageFormat;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
 import java.util.ResourceBundle;
 
 /** Says checks, findings and obstacles in one sentence each, for the screen and the command line alike. */
@@ -35,7 +39,7 @@ public final class Wording {
 
     /** The check with its value and its margin, such as "RMS −28.1 dBFS: 5.1 dB too quiet". */
     public String check(Check check, Specification specification) {
-        if (check.id() == CheckId.CODING && check.verdict() == Verdict.ADVICE) {
+        if (check.id() == CheckId.CODING && check.verdict() == CheckResult.ADVICE) {
             return value(check, specification);
         }
         String key = check.text().isEmpty() && check.measured().isEmpty() ? "check.named.undefined" : "check.named";
@@ -52,7 +56,7 @@ public final class Wording {
         }
         double value = check.measured().getAsDouble();
         String shown = say("value." + unitKey(check), figure(check, value));
-        if (check.verdict() == Verdict.INSIDE) {
+        if (check.verdict() == CheckResult.INSIDE) {
             return isCount(check)
                     ? say("check.right", shown)
                     : say("check.inside", shown, amount(check, check.margin().orElse(0)));
@@ -194,11 +198,33 @@ public final class Wording {
         return finding.places().isEmpty() ? "" : say("finding.place", figures.clock(finding.startS()));
     }
 
-    /** What a printed report says of all files together. */
-    public String sheetVerdict(int clear, int files, boolean together) {
-        return clear == files
-                ? say(together ? "sheet.clear" : "sheet.apart", files)
-                : say("sheet.faults", files - clear, files);
+    /**
+     * Where a delivery stands, one sentence for all files together.
+     *
+     * @param files how many there are
+     */
+    public String sentence(Verdict<DeliveryProblem> verdict, int files) {
+        Optional<Problem<DeliveryProblem>> first = verdict.first();
+        if (first.isEmpty()) {
+            return say("sheet.clear", files);
+        }
+        return switch (first.get().detail()) {
+            case APART, TOO_SHORT -> say("sheet.apart", files);
+            case NOTHING -> say("sheet.none");
+            default -> say("sheet.faults", outside(verdict), files);
+        };
+    }
+
+    private static long outside(Verdict<DeliveryProblem> verdict) {
+        return Math.round(verdict.holding().stream()
+                .mapToDouble(p -> p.amount().orElse(0))
+                .sum());
+    }
+
+    /** What stands between files and sending them, a few words. */
+    public String problem(Problem<DeliveryProblem> problem) {
+        return say(
+                "problem." + problem.detail().id(), Math.round(problem.amount().orElse(0)));
     }
 
     /** What was done to head and tail, a line each; empty where nothing was. */
@@ -219,7 +245,7 @@ public final class Wording {
 
     private String word(Check check, Specification specification) {
         String given = check.text().orElseThrow();
-        boolean right = check.verdict() == Verdict.INSIDE;
+        boolean right = check.verdict() == CheckResult.INSIDE;
         return switch (check.id()) {
             case CODING -> coding(check, specification);
             case NAME ->
@@ -248,7 +274,7 @@ public final class Wording {
     /** One comparison between the files of a delivery, naming the odd one out. */
     public String comparison(SetJudge.Comparison comparison, List<String> names) {
         String key = "set." + comparison.kind().id();
-        boolean inside = comparison.verdict() == Verdict.INSIDE;
+        boolean inside = comparison.verdict() == CheckResult.INSIDE;
         String odd = comparison.oddOneOut().isPresent()
                 ? names.get(comparison.oddOneOut().getAsInt())
                 : "";

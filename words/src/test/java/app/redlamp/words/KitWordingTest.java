@@ -26,6 +26,7 @@ import app.redlamp.core.chain.datasheet.Item;
 import app.redlamp.core.chain.datasheet.Sheet;
 import app.redlamp.core.chain.datasheet.SheetMicrophone;
 import app.redlamp.core.chain.fit.Fit;
+import app.redlamp.core.chain.fit.KitVerdict;
 import app.redlamp.core.chain.fit.Miss;
 import app.redlamp.core.chain.kit.Kit;
 import app.redlamp.core.chain.kit.Microphone;
@@ -34,6 +35,7 @@ import app.redlamp.core.chain.kit.Parts;
 import app.redlamp.core.chain.placement.Bleed;
 import app.redlamp.core.chain.placement.Placing;
 import app.redlamp.core.chain.placement.Zone;
+import app.redlamp.core.verdict.Severity;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
@@ -56,32 +58,63 @@ class KitWordingTest {
                 .orElseThrow();
     }
 
-    private String verdict(Chain chain) {
-        return chains.verdict(SignalPath.of(chain), GainFit.of(chain, Parts.MIDDLE), Parts.need(1));
+    private final KitWording kits = new KitWording(METRIC, FIGURES);
+
+    private String sentence(Kit kit, Surroundings room) {
+        Need need = Parts.need(1, room, Map.of());
+        Fit fit = Fit.of(kit, need, Parts.SHELF);
+        return kits.sentence(KitVerdict.of(kit, need, fit, 0), kit, need, 0);
+    }
+
+    private static Kit complete(Microphone microphone, Surroundings room) {
+        Kit kit = Parts.with(microphone, Optional.of(Parts.ONE))
+                .with(List.of(Parts.CLOSED, Parts.ARM, Parts.SHOCK, Parts.SCREEN));
+        kit = kit.with(0, kit.seats().get(0).screened(OptionalDouble.of(0.09)));
+        return kit.set(room, Parts.AUDIOBOOK, Parts.MIDDLE);
+    }
+
+    private static Kit gained(Kit kit, double db) {
+        return kit.with(0, kit.seats().get(0).gained(db));
     }
 
     @Test
     void theVerdictNamesTheLimit() {
-        assertThat(verdict(chain(Parts.CONDENSER, Parts.quietRoom()).set(Parts.MIDDLE)))
-                .startsWith("Enough: ");
-        assertThat(verdict(chain(Parts.CONDENSER, Surroundings.of(45, 12, 0.25)).set(Parts.MIDDLE)))
+        Surroundings quiet = Parts.quietRoom();
+        Kit good = complete(Parts.CONDENSER, quiet);
+        assertThat(sentence(good, quiet)).startsWith("Enough: ");
+        assertThat(sentence(good, Surroundings.of(45, 12, 0.25)))
                 .startsWith("The room is the limit, not your kit: ")
-                .endsWith("dB of gap are missing.");
+                .endsWith("dB of signal-to-noise are missing.");
         Microphone hissing = Parts.HISSING.hearing(new Capsule(Pattern.CARDIOID, 10, OptionalDouble.of(50), 130, 150));
-        assertThat(verdict(chain(hissing, Parts.quietRoom()).set(Parts.MIDDLE)))
-                .startsWith("Your microphone is the limit, not the room");
-        assertThat(verdict(chain(Parts.CONDENSER, Parts.quietRoom()).gained(10)))
-                .startsWith("The gain is too low: it should stand at +");
-        assertThat(verdict(chain(Parts.CONDENSER, Parts.quietRoom()).gained(40)))
-                .startsWith("The gain is too high for your loudest line");
-        assertThat(verdict(chain(Parts.CONDENSER, Surroundings.of(20, 40, 0.9)).set(Parts.MIDDLE)))
+        assertThat(sentence(complete(hissing, quiet), quiet)).startsWith("Your microphone is the limit, not the room");
+        assertThat(sentence(gained(good, 10), quiet)).startsWith("The gain is too low: it should stand at +");
+        assertThat(sentence(gained(good, 40), quiet)).startsWith("The gain is too high for your loudest line");
+        Surroundings ringing = Surroundings.of(20, 40, 0.9);
+        assertThat(sentence(complete(Parts.CONDENSER, ringing), ringing))
                 .startsWith("Quiet enough, but the room answers: ");
-        Chain shouting = chain(Parts.CONDENSER, Parts.quietRoom())
-                .heardBy(new Capsule(Pattern.CARDIOID, 2, OptionalDouble.of(20), 100, 150))
-                .spoken(new Voice(Effort.SHOUT, Effort.SHOUT, 18))
-                .gained(0);
-        assertThat(verdict(shouting)).isEqualTo("Your loudest line clips the microphone itself.");
+        Microphone deaf = Parts.CONDENSER.hearing(new Capsule(Pattern.CARDIOID, 2, OptionalDouble.of(20), 100, 150));
+        Kit shouting = good.with(
+                0,
+                good.seats()
+                        .get(0)
+                        .with(deaf)
+                        .spoken(new Voice(Effort.SHOUT, Effort.SHOUT, 18))
+                        .gained(0));
+        assertThat(sentence(shouting, quiet)).isEqualTo("Your loudest line clips the microphone itself.");
         assertThat(chains.noWay("Hob")).isEqualTo("Hob has no way into a file yet.");
+    }
+
+    /** What will be heard is told however good the figures are. */
+    @Test
+    void whatIsMissingIsSaidThoughTheFiguresAreEnough() {
+        Surroundings quiet = Parts.quietRoom();
+        Kit good = complete(Parts.CONDENSER, quiet);
+        Kit popping = good.with(List.of(Parts.CLOSED, Parts.ARM, Parts.SHOCK))
+                .with(0, good.seats().get(0).screened(OptionalDouble.empty()));
+        assertThat(sentence(popping, quiet))
+                .startsWith("The figures are enough, but one thing will be heard. The breath of every P");
+        Kit silent = good.through(Optional.empty());
+        assertThat(sentence(silent, quiet)).startsWith("One thing stops you");
     }
 
     @Test
@@ -94,7 +127,7 @@ class KitWordingTest {
             assertThat(chains.stage(node.stage())).isNotBlank();
             assertThat(chains.detail(node.stage(), chain)).isNotBlank();
             assertThat(chains.levels(node)).contains(node.stage().unit());
-            assertThat(chains.gap(node)).endsWith("dB of gap");
+            assertThat(chains.snr(node)).endsWith("dB over the noise");
         }
         for (Source source : Source.values()) {
             assertThat(chains.source(source)).isNotBlank();
@@ -110,14 +143,14 @@ class KitWordingTest {
         for (Pattern pattern : Pattern.values()) {
             assertThat(chains.pattern(pattern)).isNotBlank();
         }
-        assertThat(chains.gapInFile(path)).contains("wanted 40 or more");
+        assertThat(chains.snrInFile(path)).contains("wanted 40 or more");
         assertThat(chains.floor(path)).endsWith("−60 allowed");
         assertThat(chains.ceiling(path)).contains("dB under");
         assertThat(chains.makeUp(path)).startsWith("lifted by");
         assertThat(chains.betterMicrophone(path)).contains("dB");
         assertThat(chains.clarity(path, Parts.need(1))).contains("of clarity, wanted 26");
         Node capsule = path.node(Node.Stage.CAPSULE).orElseThrow();
-        assertThat(chains.gapAfter(capsule, path.node(Node.Stage.PREAMP).orElseThrow()))
+        assertThat(chains.snrAfter(capsule, path.node(Node.Stage.PREAMP).orElseThrow()))
                 .contains("dB");
         for (GainFit.Verdict gain : GainFit.Verdict.values()) {
             assertThat(chains.gain(new GainFit(42, gain, 3), Parts.PREAMP)).startsWith("needs 42 dB");
@@ -127,7 +160,7 @@ class KitWordingTest {
     @Test
     void everyMissHasWordsWithoutHoles() {
         for (Miss.Kind kind : Miss.Kind.values()) {
-            for (Miss.Severity severity : Miss.Severity.values()) {
+            for (Severity severity : Severity.values()) {
                 Miss miss = new Miss(kind, severity, "Ada", "Hob 1", 2, Optional.of(Parts.ONE), 2);
                 String words = fits.miss(miss, true);
                 assertThat(words).as(kind.id()).doesNotContain("{").endsWith(".");
@@ -135,7 +168,7 @@ class KitWordingTest {
                 assertThat(fits.severity(severity)).isNotBlank();
             }
         }
-        Miss gain = new Miss(Miss.Kind.GAIN_SHORT, Miss.Severity.SPOILS, "Ada", "Hob", 7.3, Optional.empty(), 0);
+        Miss gain = new Miss(Miss.Kind.GAIN_SHORT, Severity.SPOILS, "Ada", "Hob", 7.3, Optional.empty(), 0);
         assertThat(fits.miss(gain, true))
                 .isEqualTo("Ada: 7 dB of gain are missing: the recording stays low, and its noise comes up with it.");
         assertThat(fits.miss(gain, false)).startsWith("7 dB");
@@ -256,7 +289,7 @@ class KitWordingTest {
         assertThat(sheets.assumed(nothing.assumed(), 8))
                 .isEqualTo(
                         "Not said, so what is usual counts: sensitivity, self-noise, highest level, output impedance."
-                                + " The gap may be off by 4.0 dB either way.");
+                                + " Signal-to-noise may be off by 4.0 dB either way.");
         assertThat(sheets.nothing()).isNotBlank();
     }
 }

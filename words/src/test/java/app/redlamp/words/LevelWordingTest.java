@@ -120,7 +120,7 @@ class LevelWordingTest {
                 new Finishing(-20, -3, 0, 16, OptionalDouble.of(-60)));
         assertThat(words.verdict(none)).startsWith("Ten seconds of silence");
         assertThat(none.next()).contains(Step.STILL);
-        assertThat(none.clear()).isFalse();
+        assertThat(none.verdict().clear()).isFalse();
         for (Step step : Step.values()) {
             assertThat(words.figure(step, none)).isEqualTo("to do");
         }

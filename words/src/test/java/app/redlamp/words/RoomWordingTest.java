@@ -21,6 +21,7 @@ import app.redlamp.core.acoustics.room.Reflections;
 import app.redlamp.core.acoustics.room.Room;
 import app.redlamp.core.acoustics.room.Rooms;
 import app.redlamp.core.acoustics.spot.Ranking;
+import app.redlamp.core.acoustics.spot.RoomProblem;
 import app.redlamp.core.acoustics.spot.Spot;
 import app.redlamp.core.acoustics.spot.SpotsForTests;
 import app.redlamp.core.acoustics.spot.Step;
@@ -72,7 +73,7 @@ class RoomWordingTest {
 
         assertThat(rooms.verdict(study)).isEqualTo("Dead enough, but 47 dB(A) loud at its quietest.");
         assertThat(rooms.noise(study)).isEqualTo("47 dB(A) measured; 32 is let pass");
-        assertThat(Ranking.of(List.of(study)).get(0).lacks()).containsExactly(Ranking.Trait.NOISE);
+        assertThat(Ranking.of(List.of(study)).get(0).lacks()).containsExactly(RoomProblem.NOISE);
         assertThat(rooms.reason(Ranking.of(List.of(study)).get(0))).startsWith("noise 47 dB(A)");
     }
 

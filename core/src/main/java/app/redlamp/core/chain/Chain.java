@@ -93,10 +93,16 @@ public record Chain(
         return school.changeDb(average + voice.swellDb() + voice.crestDb(), OptionalDouble.of(average));
     }
 
-    /** Whether the knob stands where the voice is wanted. */
+    /** Whether the knob stands where the voice is wanted, or as near to it as the preamp goes. */
     public boolean isSet(GainSchool school) {
         double average = atPreampDbu() - preamp.fullScaleDbu() - Volts.SINE_CREST_DB + gainDb;
-        return school.fits(average + voice.swellDb() + voice.crestDb(), OptionalDouble.of(average));
+        return school.fits(average + voice.swellDb() + voice.crestDb(), OptionalDouble.of(average))
+                || Math.abs(offDb(school)) < GainSchool.WORTH_DB;
+    }
+
+    /** By how much the knob stands higher than where it is wanted and can be, in dB. */
+    public double offDb(GainSchool school) {
+        return gainDb - preamp.within(neededGainDb(school));
     }
 
     /** With the knob where the voice is wanted, as far as the preamp goes. */

@@ -15,7 +15,7 @@ public record Finishing(
         double levelDbfs, double ceilingDbfs, double compressionDb, int bits, OptionalDouble floorDbfs) {
 
     /** From voice down to noise where nobody asks for a floor (common practice, no source). */
-    public static final double USUAL_GAP_DB = 40;
+    public static final double USUAL_SNR_DB = 40;
 
     /** Dither adds to the noise of whole steps: triangular, of two steps (any handbook of digital audio). */
     private static final double DITHER_DB = 10 * Math.log10(3);
@@ -37,8 +37,8 @@ public record Finishing(
     }
 
     /** From voice down to noise, as it must be in the file. */
-    public double wantedGapDb() {
-        return floorDbfs.isPresent() ? levelDbfs - floorDbfs.getAsDouble() : USUAL_GAP_DB;
+    public double wantedSnrDb() {
+        return floorDbfs.isPresent() ? levelDbfs - floorDbfs.getAsDouble() : USUAL_SNR_DB;
     }
 
     /** Noise that writing the file adds, in dBFS RMS. */

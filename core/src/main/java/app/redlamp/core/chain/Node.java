@@ -63,7 +63,7 @@ public record Node(
     }
 
     /** From the average of the voice down to the noise, in dB. */
-    public double gapDb() {
+    public double snrDb() {
         return averageDb - noise().flatDb();
     }
 
@@ -94,7 +94,7 @@ public record Node(
         return Math.pow(10, (level(source) - noise().flatDb()) / 10);
     }
 
-    /** By how much the gap would grow if a noise were not there, in dB; 60 at most. */
+    /** By how much the signal-to-noise ratio would grow if a noise were not there, in dB; 60 at most. */
     public double without(Source source) {
         double rest = 1 - share(source);
         return rest > 1e-6 ? -10 * Math.log10(rest) : 60;

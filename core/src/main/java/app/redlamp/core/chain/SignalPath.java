@@ -123,13 +123,13 @@ public record SignalPath(Chain chain, List<Node> nodes) {
     }
 
     /** From voice down to noise in the file, in dB. */
-    public double gapDb() {
-        return file().gapDb();
+    public double snrDb() {
+        return file().snrDb();
     }
 
-    /** How much more the gap is than what is asked for, in dB; negative where it is less. */
+    /** How much more the signal-to-noise ratio is than what is asked for, in dB; negative where it is less. */
     public double marginDb() {
-        return gapDb() - chain.finishing().wantedGapDb();
+        return snrDb() - chain.finishing().wantedSnrDb();
     }
 
     /** How far finishing lifts the recording, in dB. */
@@ -172,7 +172,7 @@ public record SignalPath(Chain chain, List<Node> nodes) {
         return file().dominant();
     }
 
-    /** By how much the gap would grow if a noise were not there, in dB. */
+    /** By how much the signal-to-noise ratio would grow if a noise were not there, in dB. */
     public double without(Source source) {
         return file().without(source);
     }

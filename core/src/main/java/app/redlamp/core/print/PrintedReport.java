@@ -1,6 +1,6 @@
 package app.redlamp.core.print;
 
-import app.redlamp.core.delivery.spec.Verdict;
+import app.redlamp.core.delivery.spec.CheckResult;
 import java.util.List;
 import java.util.Map;
 import java.util.OptionalDouble;
@@ -32,7 +32,7 @@ public record PrintedReport(String title, String source, String verdict, List<St
             Map<String, OptionalDouble> figures) {}
 
     /** A check in words. */
-    public record Line(Verdict verdict, String text) {}
+    public record Line(CheckResult verdict, String text) {}
 
     public PrintedReport {
         between = List.copyOf(between);

@@ -66,7 +66,7 @@ class ChainsTest {
         assertThat(at(converter, Source.PREAMP)).isCloseTo(-92.270, within(0.001));
         assertThat(at(converter, Source.CONVERTER)).isCloseTo(-105.957, within(0.001));
         assertThat(converter.noise().flatDb()).isCloseTo(-84.758, within(0.001));
-        assertThat(converter.gapDb()).isCloseTo(57.536, within(0.001));
+        assertThat(converter.snrDb()).isCloseTo(57.536, within(0.001));
         // Lifted by 7.222 dB to −20 dBFS, and 16 bits with dither (−96.33 dBFS).
         assertThat(path.makeUpDb()).isCloseTo(7.222, within(0.001));
         assertThat(path.floorDbfs()).isCloseTo(-77.478, within(0.001));
@@ -81,7 +81,7 @@ class ChainsTest {
         Node converter = path.node(Node.Stage.CONVERTER).orElseThrow();
         assertThat(converter.averageDb()).isCloseTo(-30.476, within(0.001));
         assertThat(converter.noise().flatDb()).isCloseTo(-83.440, within(0.001));
-        assertThat(converter.gapDb()).isCloseTo(52.964, within(0.001));
+        assertThat(converter.snrDb()).isCloseTo(52.964, within(0.001));
         // Squares of the voltages: 88.6 % of the power is the room's, 10.7 % the microphone's.
         assertThat(converter.share(Source.ROOM)).isCloseTo(0.886, within(0.001));
         assertThat(converter.share(Source.MICROPHONE)).isCloseTo(0.107, within(0.001));
@@ -318,7 +318,7 @@ class ChainsTest {
         SignalPath with = SignalPath.of(
                 hissing.through(Optional.of(new Booster(25, -128, 5))).set(Parts.MIDDLE));
         assertThat(without.limit()).isEqualTo(Source.PREAMP);
-        assertThat(with.gapDb() - without.gapDb()).isGreaterThan(5);
+        assertThat(with.snrDb() - without.snrDb()).isGreaterThan(5);
         assertThat(without.chain().gainDb() - with.chain().gainDb()).isCloseTo(25, within(1e-9));
         assertThat(with.node(Node.Stage.BOOSTER)).isPresent();
     }
@@ -353,11 +353,11 @@ class ChainsTest {
             double lastSet = Double.POSITIVE_INFINITY;
             for (double d = 0.02; d < 2; d *= 1.1) {
                 Chain chain = chain(capsule.heard(pattern), d, 40);
-                double gap = SignalPath.of(chain).gapDb();
-                double set = SignalPath.of(chain.set(Parts.MIDDLE)).gapDb();
-                assertThat(gap).isLessThan(last);
+                double snr = SignalPath.of(chain).snrDb();
+                double set = SignalPath.of(chain.set(Parts.MIDDLE)).snrDb();
+                assertThat(snr).isLessThan(last);
                 assertThat(set).isLessThan(lastSet);
-                last = gap;
+                last = snr;
                 lastSet = set;
             }
         }
@@ -367,16 +367,16 @@ class ChainsTest {
     void moreNoiseNeverRaisesTheGap() {
         double last = Double.POSITIVE_INFINITY;
         for (double dbA = 10; dbA < 60; dbA += 2.5) {
-            double gap = SignalPath.of(chain(condenser(12), 0.18, 30).in(Surroundings.of(dbA, 12, 0.25)))
-                    .gapDb();
-            assertThat(gap).isLessThan(last);
-            last = gap;
+            double snr = SignalPath.of(chain(condenser(12), 0.18, 30).in(Surroundings.of(dbA, 12, 0.25)))
+                    .snrDb();
+            assertThat(snr).isLessThan(last);
+            last = snr;
         }
         last = Double.POSITIVE_INFINITY;
         for (double noise = 0; noise < 40; noise += 2.5) {
-            double gap = SignalPath.of(chain(condenser(noise), 0.18, 30)).gapDb();
-            assertThat(gap).isLessThan(last);
-            last = gap;
+            double snr = SignalPath.of(chain(condenser(noise), 0.18, 30)).snrDb();
+            assertThat(snr).isLessThan(last);
+            last = snr;
         }
     }
 
@@ -386,8 +386,8 @@ class ChainsTest {
         double last = Double.POSITIVE_INFINITY;
         for (Node node : path.nodes()) {
             if (node.stage() != Node.Stage.MOUTH) {
-                assertThat(node.gapDb()).isLessThanOrEqualTo(last + 1e-9);
-                last = node.gapDb();
+                assertThat(node.snrDb()).isLessThanOrEqualTo(last + 1e-9);
+                last = node.snrDb();
             }
         }
     }

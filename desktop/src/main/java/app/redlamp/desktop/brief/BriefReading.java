@@ -1,10 +1,12 @@
 package app.redlamp.desktop.brief;
 
 import app.redlamp.core.planning.mail.Question;
-import app.redlamp.core.planning.plan.DiskRoom;
+import app.redlamp.core.planning.plan.PlanProblem;
 import app.redlamp.core.planning.plan.ProductionPlan;
 import app.redlamp.core.planning.plan.Remedy;
 import app.redlamp.core.planning.script.Mention;
+import app.redlamp.core.verdict.FigureId;
+import app.redlamp.core.verdict.Problem;
 import app.redlamp.desktop.control.Reading;
 import app.redlamp.desktop.look.Strings;
 import app.redlamp.desktop.production.Planned;
@@ -51,18 +53,15 @@ final class BriefReading {
         Planned p = planned.get();
         boolean empty = p.production().pieces().isEmpty();
         return Reading.plain(
-                empty ? strings.say("brief.empty", p.production().brief().title()) : verdict(p.plan()),
+                empty
+                        ? strings.say("brief.empty", p.production().brief().title())
+                        : plans.sentence(p.verdict(), p.plan()),
                 empty ? List.of() : figures(p),
                 strings.say("brief.help"),
                 help(p),
                 empty ? Optional.of(action("bring", "brief.bring", ways.bring())) : export(p),
                 cautions(p),
                 empty ? "" : strings.say("brief.source"));
-    }
-
-    /** The whole plan in one breath; where it does not fit, by how much. */
-    private String verdict(ProductionPlan plan) {
-        return plan.schedule().fits() ? plans.summary(plan) : plans.verdict(plan);
     }
 
     private Optional<Reading.Action> export(Planned p) {
@@ -74,15 +73,19 @@ final class BriefReading {
     private List<Reading.Figure> figures(Planned p) {
         ProductionPlan plan = p.plan();
         List<Reading.Figure> figures = new ArrayList<>();
-        figures.add(new Reading.Figure(strings.say("figure.reading"), plans.pace(plan.pace()), "pace"));
-        figures.add(new Reading.Figure(strings.say("figure.booth"), plans.booth(plan), "booth-time"));
-        figures.add(new Reading.Figure(strings.say("figure.editing"), plans.editing(plan), "editing-time"));
+        figures.add(
+                new Reading.Figure(FigureId.PLAN_PACE, strings.say("figure.reading"), plans.pace(plan.pace()), "pace"));
+        figures.add(
+                new Reading.Figure(FigureId.PLAN_BOOTH, strings.say("figure.booth"), plans.booth(plan), "booth-time"));
         figures.add(new Reading.Figure(
+                FigureId.PLAN_EDITING, strings.say("figure.editing"), plans.editing(plan), "editing-time"));
+        figures.add(new Reading.Figure(
+                FigureId.PLAN_DISK,
                 strings.say("figure.disk"),
                 plans.disk(plan.disk()) + "; " + plans.room(p.room(), p.freeBytes()),
                 "disk-need"));
         if (plan.income().isPresent()) {
-            figures.add(new Reading.Figure(strings.say("figure.fee"), plans.fee(plan), "fee"));
+            figures.add(new Reading.Figure(FigureId.PLAN_FEE, strings.say("figure.fee"), plans.fee(plan), "fee"));
         }
         return figures;
     }
@@ -96,17 +99,19 @@ final class BriefReading {
                     strings.say("help.paste.detail"),
                     Optional.of(action("help-paste", "help.paste.do", ways.paste()))));
         }
-        if (p.room() == DiskRoom.FULL || p.room() == DiskRoom.SHORT) {
-            all.add(new Reading.Help(strings.say("help.disk"), plans.room(p.room(), p.freeBytes()), Optional.empty()));
-        }
-        if (!p.nameFault().isEmpty()) {
-            all.add(new Reading.Help(
-                    strings.say("help.names"),
-                    p.nameFault(),
-                    Optional.of(action("help-names", "help.names.do", ways.job()))));
-        }
-        for (Remedy remedy : p.remedies()) {
-            all.add(remedy(remedy, p));
+        for (Problem<PlanProblem> problem : p.verdict().problems()) {
+            switch (problem.detail()) {
+                case DISK_FULL, DISK_SHORT ->
+                    all.add(new Reading.Help(
+                            strings.say("help.disk"), plans.room(p.room(), p.freeBytes()), Optional.empty()));
+                case NAMES ->
+                    all.add(new Reading.Help(
+                            strings.say("help.names"),
+                            p.nameFault(),
+                            Optional.of(action("help-names", "help.names.do", ways.job()))));
+                case NEVER, DEADLINE -> p.remedies().forEach(r -> all.add(remedy(r, p)));
+                case NO_SCRIPT -> {}
+            }
         }
         List<Question> questions = model.questions().get();
         if (!questions.isEmpty()) {

@@ -1,9 +1,8 @@
 package app.redlamp.desktop.brief;
 
 import app.redlamp.core.planning.plan.Brief;
-import app.redlamp.core.planning.plan.DiskRoom;
 import app.redlamp.core.planning.plan.Production;
-import app.redlamp.desktop.control.LampState;
+import app.redlamp.core.verdict.Verdict;
 import app.redlamp.desktop.control.Reading;
 import app.redlamp.desktop.control.ReadingColumn;
 import app.redlamp.desktop.look.Strings;
@@ -181,20 +180,14 @@ public final class BriefStation extends ShownStation {
     }
 
     private Standing nowStanding(Planned now, Reading told) {
-        if (now == null || now.production().pieces().isEmpty()) {
-            return new Standing(
-                    LampState.UNLIT,
-                    false,
-                    strings.say("stand.nothing"),
-                    strings.say(now == null ? "stand.start" : "stand.script"));
+        if (now == null || now.verdict().state() == Verdict.State.UNKNOWN) {
+            return Standing.unknown(
+                    strings.say("stand.nothing"), strings.say(now == null ? "stand.start" : "stand.script"));
         }
-        boolean clear = now.plan().schedule().fits() && now.nameFault().isEmpty() && now.room() != DiskRoom.FULL;
         String first = told.help().isEmpty() ? "" : told.help().get(0).title();
-        if (!clear) {
-            return new Standing(LampState.HALF, false, strings.say("stand.not"), first);
-        }
-        // The lamp itself is for recording and sending; a brief that stands is where that begins.
-        return new Standing(LampState.LIT, false, strings.say("stand.clear"), first);
+        // The big lamp itself is for recording and sending; a brief that stands is where that begins.
+        return new Standing(
+                now.verdict(), false, strings.say(now.verdict().clear() ? "stand.clear" : "stand.not"), first);
     }
 
     private void showFacts() {

@@ -1,5 +1,6 @@
 package app.redlamp.desktop.control;
 
+import app.redlamp.core.verdict.FigureId;
 import app.redlamp.desktop.look.Glossary;
 import app.redlamp.desktop.look.Typeset;
 import java.util.ArrayList;
@@ -18,6 +19,9 @@ final class FigureGrid extends GridPane {
     private final Glossary glossary;
     private final List<Label> names = new ArrayList<>();
     private final List<Label> values = new ArrayList<>();
+    private final List<Label> hows = new ArrayList<>();
+    private List<Reading.Figure> shown = List.of();
+    private boolean explaining;
 
     FigureGrid(Glossary glossary) {
         this.glossary = glossary;
@@ -45,20 +49,50 @@ final class FigureGrid extends GridPane {
             }
             values.get(row).setText(Typeset.units(figure.value()));
         }
+        boolean others = !ids(figures).equals(ids(shown));
+        shown = List.copyOf(figures);
+        if (explaining && others) {
+            showHows();
+        }
+    }
+
+    /** Says below each figure how it is computed, or no longer. */
+    void explain(boolean now) {
+        explaining = now;
+        showHows();
+    }
+
+    private void showHows() {
+        getChildren().removeAll(hows);
+        hows.clear();
+        for (int row = 0; explaining && row < shown.size(); row++) {
+            Label how = ReadingColumn.wrapped(glossary.how(shown.get(row).id()), "figure-how");
+            add(how, 0, line(row) + 1, 2, 1);
+            hows.add(how);
+        }
+    }
+
+    private static List<FigureId> ids(List<Reading.Figure> figures) {
+        return figures.stream().map(Reading.Figure::id).toList();
+    }
+
+    /** Between two figures there is a line for how the first is computed. */
+    private static int line(int row) {
+        return 2 * row;
     }
 
     private Label named(Reading.Figure figure, int row) {
         Label name = ReadingColumn.wrapped(figure.name(), "figure-name");
         GridPane.setValignment(name, VPos.TOP);
-        glossary.explain(name, figure.term());
-        add(name, 0, row);
+        glossary.explain(name, figure.term(), figure.id());
+        add(name, 0, line(row));
         return name;
     }
 
     private Label value(int row) {
         Label value = ReadingColumn.wrapped("", "figure-value");
         GridPane.setHalignment(value, HPos.LEFT);
-        add(value, 1, row);
+        add(value, 1, line(row));
         return value;
     }
 }

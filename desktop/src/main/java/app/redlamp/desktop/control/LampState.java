@@ -1,5 +1,6 @@
 package app.redlamp.desktop.control;
 
+import app.redlamp.core.verdict.Verdict;
 import java.util.Locale;
 
 /** What a small lamp says; each state has a shape of its own. */
@@ -12,6 +13,16 @@ public enum LampState {
     LIT,
     /** Cannot be done: a barred disc. */
     BARRED;
+
+    /** How a verdict is shown: the one way from a verdict to a lamp. */
+    public static LampState of(Verdict.State state) {
+        return switch (state) {
+            case UNKNOWN -> UNLIT;
+            case TO_DO -> HALF;
+            case CLEAR -> LIT;
+            case BLOCKED -> BARRED;
+        };
+    }
 
     /** Style class. */
     public String id() {

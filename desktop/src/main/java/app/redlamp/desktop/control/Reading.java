@@ -1,5 +1,6 @@
 package app.redlamp.desktop.control;
 
+import app.redlamp.core.verdict.FigureId;
 import java.util.List;
 import java.util.Optional;
 
@@ -33,9 +34,10 @@ public record Reading(
     public static final int MOST_HEARD = 3;
 
     /**
+     * @param id which figure: names the class that computes it and the words that say how
      * @param term key in the glossary; empty for none
      */
-    public record Figure(String name, String value, String term) {}
+    public record Figure(FigureId id, String name, String value, String term) {}
 
     /**
      * Something to hear in the recording.

@@ -31,6 +31,7 @@ public final class ReadingColumn extends ScrollPane {
     private final List<HelpCard> cards = new ArrayList<>();
     private Optional<Reading> shown = Optional.empty();
     private boolean unfolded;
+    private boolean explaining;
 
     public ReadingColumn(Glossary glossary) {
         figures = new FigureGrid(glossary);
@@ -65,6 +66,13 @@ public final class ReadingColumn extends ScrollPane {
         if (unfolded) {
             folded.show(reading.more().figures());
         }
+    }
+
+    /** Says below each figure how it is computed and by what, or no longer. */
+    public void explain() {
+        explaining = !explaining;
+        figures.explain(explaining);
+        folded.explain(explaining);
     }
 
     /** Whether the same nodes can show both: what can be pressed in the recording, and what is rare, is always built anew. */

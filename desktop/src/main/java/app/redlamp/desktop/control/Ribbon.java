@@ -43,7 +43,7 @@ public record Ribbon(List<Stop> stops, double lowDb, double highDb, String voice
             double averageDb,
             double noiseDb,
             OptionalDouble ceilingDb,
-            String gap,
+            String snr,
             boolean thin,
             boolean clips,
             String levels,

@@ -132,11 +132,11 @@ final class RibbonPicture extends Picture<Ribbon> {
         dot(stop.clips() ? "ribbon-dot-clips" : "ribbon-dot", x, y(r, stop.topDb()));
         dot("ribbon-dot-noise", x, y(r, stop.noiseDb()));
         double middle = (y(r, stop.averageDb()) + y(r, stop.noiseDb())) / 2;
-        Text gap = front.text(stop.thin() ? "ribbon-figure-thin" : "ribbon-figure", stop.gap());
-        double wide = gap.getLayoutBounds().getWidth();
+        Text snr = front.text(stop.thin() ? "ribbon-figure-thin" : "ribbon-figure", stop.snr());
+        double wide = snr.getLayoutBounds().getWidth();
         back.rectangle("ribbon-plate", x - wide / 2 - 8, middle - PLATE / 2 - 3, wide + 16, PLATE + 6);
-        gap.setX(x - wide / 2);
-        gap.setY(middle + 4.5);
+        snr.setX(x - wide / 2);
+        snr.setY(middle + 4.5);
         if (stop.held()) {
             handle(r, stop, x);
         }

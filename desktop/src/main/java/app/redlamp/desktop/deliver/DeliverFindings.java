@@ -1,11 +1,12 @@
 package app.redlamp.desktop.deliver;
 
-import app.redlamp.core.delivery.spec.Verdict;
+import app.redlamp.core.delivery.spec.CheckResult;
 import app.redlamp.core.measure.analysis.Finding;
 import app.redlamp.core.measure.analysis.Report;
 import app.redlamp.core.measure.noise.NoiseProfile;
 import app.redlamp.core.measure.noise.Pauses;
 import app.redlamp.core.measure.voice.Event;
+import app.redlamp.core.verdict.FigureId;
 import app.redlamp.desktop.control.Reading;
 import app.redlamp.desktop.look.Strings;
 import app.redlamp.words.Wording;
@@ -98,45 +99,47 @@ final class DeliverFindings {
         return together.outside().stream()
                 .map(c -> new Reading.Heard(
                         wording.comparison(c, together.titles()),
-                        c.verdict() == Verdict.OUTSIDE,
+                        c.verdict() == CheckResult.OUTSIDE,
                         List.<Reading.Action>of()))
                 .toList();
     }
 
     private List<Reading.Figure> figures(Report report) {
         List<Reading.Figure> figures = new ArrayList<>();
-        add(figures, "figure.integrated", report.integratedLufs(), "LUFS");
-        add(figures, "figure.short-term", report.loudness().maxShortTermLufs(), "LUFS");
-        add(figures, "figure.momentary", report.loudness().maxMomentaryLufs(), "LUFS");
-        add(figures, "figure.range", report.loudness().rangeLu(), "LU");
-        add(figures, "figure.true-peak", report.truePeakDbtp(), "dBTP");
-        add(figures, "figure.sample-peak", report.samplePeakDbfs(), "dBFS");
-        add(figures, "figure.rms", report.rmsDbfs(), "dBFS");
-        add(figures, "figure.active", report.activeSpeech().levelDbov(), "dBov");
+        add(figures, FigureId.DELIVERY_INTEGRATED, report.integratedLufs(), "LUFS");
+        add(figures, FigureId.DELIVERY_SHORT_TERM, report.loudness().maxShortTermLufs(), "LUFS");
+        add(figures, FigureId.DELIVERY_MOMENTARY, report.loudness().maxMomentaryLufs(), "LUFS");
+        add(figures, FigureId.DELIVERY_RANGE, report.loudness().rangeLu(), "LU");
+        add(figures, FigureId.DELIVERY_TRUE_PEAK, report.truePeakDbtp(), "dBTP");
+        add(figures, FigureId.DELIVERY_SAMPLE_PEAK, report.samplePeakDbfs(), "dBFS");
+        add(figures, FigureId.DELIVERY_RMS, report.rmsDbfs(), "dBFS");
+        add(figures, FigureId.DELIVERY_ACTIVE, report.activeSpeech().levelDbov(), "dBov");
         add(
                 figures,
-                "figure.activity",
+                FigureId.DELIVERY_ACTIVITY,
                 OptionalDouble.of(100 * report.activeSpeech().activity()),
                 "%");
         report.noise().ifPresent(noise -> addNoise(figures, noise));
         report.pauses()
                 .longest()
-                .ifPresent(p -> add(figures, "figure.longest-pause", OptionalDouble.of(p.lengthS()), "s"));
-        add(figures, "figure.pace", report.voice().syllablesPerSecond(), strings.say("unit.syllables"));
-        add(figures, "figure.decay", report.voice().decayS(), "s");
+                .ifPresent(p -> add(figures, FigureId.DELIVERY_LONGEST_PAUSE, OptionalDouble.of(p.lengthS()), "s"));
+        add(figures, FigureId.DELIVERY_PACE, report.voice().syllablesPerSecond(), strings.say("unit.syllables"));
+        add(figures, FigureId.DELIVERY_DECAY, report.voice().decayS(), "s");
         return figures;
     }
 
     private void addNoise(List<Reading.Figure> figures, NoiseProfile noise) {
-        figures.add(new Reading.Figure(strings.say("figure.noise"), wording.noise(noise), "noise-floor"));
-        add(figures, "figure.floor-a", OptionalDouble.of(noise.floorDbA()), "dBA");
-        noise.hum().ifPresent(h -> add(figures, "figure.hum", OptionalDouble.of(h.levelDbfs()), "dBFS"));
+        figures.add(new Reading.Figure(
+                FigureId.DELIVERY_NOISE, strings.say("figure.noise"), wording.noise(noise), "noise-floor"));
+        add(figures, FigureId.DELIVERY_FLOOR_A, OptionalDouble.of(noise.floorDbA()), "dBA");
+        noise.hum().ifPresent(h -> add(figures, FigureId.DELIVERY_HUM, OptionalDouble.of(h.levelDbfs()), "dBFS"));
     }
 
-    private void add(List<Reading.Figure> figures, String key, OptionalDouble value, String unit) {
+    private void add(List<Reading.Figure> figures, FigureId id, OptionalDouble value, String unit) {
         if (value.isPresent()) {
             String shown = strings.say("figure.number", wording.figures().tenths(value), unit);
-            figures.add(new Reading.Figure(strings.say(key), shown, ""));
+            String key = "figure." + id.id().substring(id.id().indexOf('.') + 1);
+            figures.add(new Reading.Figure(id, strings.say(key), shown, ""));
         }
     }
 }

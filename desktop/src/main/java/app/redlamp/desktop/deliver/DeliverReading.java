@@ -4,9 +4,10 @@ import app.redlamp.core.delivery.finish.FinishOutcome;
 import app.redlamp.core.delivery.finish.Obstacle;
 import app.redlamp.core.delivery.spec.Check;
 import app.redlamp.core.delivery.spec.CheckId;
+import app.redlamp.core.delivery.spec.CheckResult;
 import app.redlamp.core.delivery.spec.Judgement;
 import app.redlamp.core.delivery.spec.Specification;
-import app.redlamp.core.delivery.spec.Verdict;
+import app.redlamp.core.verdict.FigureId;
 import app.redlamp.desktop.control.Reading;
 import app.redlamp.desktop.look.Strings;
 import app.redlamp.words.Wording;
@@ -138,6 +139,7 @@ final class DeliverReading {
         judged.forecast()
                 .gainDb()
                 .ifPresent(gain -> figures.add(new Reading.Figure(
+                        FigureId.DELIVERY_GAIN,
                         strings.say("figure.finishing"),
                         strings.say("figure.gain", wording.figures().signed(gain)),
                         "gain")));
@@ -187,31 +189,35 @@ final class DeliverReading {
     }
 
     private void addNoise(List<Reading.Figure> figures, Obstacle.Noise noise, RowStatus.Judged judged) {
-        double gap = judged.report().pauses().voiceDbfs().orElse(0)
-                - judged.report().highPassed().noiseFloorDbfs().orElse(0);
         figures.add(new Reading.Figure(
+                FigureId.DELIVERY_GAIN,
                 strings.say("figure.needs"),
                 strings.say("figure.gain", wording.figures().signed(noise.gainDb())),
                 "gain"));
         figures.add(new Reading.Figure(
+                FigureId.DELIVERY_FLOOR_AFTER,
                 strings.say("figure.then"),
                 strings.say(
                         "figure.then.value",
                         wording.figures().tenths(noise.floorDbfs()),
                         wording.figures().tenths(noise.limitDbfs())),
                 "noise-floor"));
-        figures.add(new Reading.Figure(
-                strings.say("figure.gap"),
-                strings.say(
-                        "figure.gap.value",
-                        wording.figures().tenths(gap),
-                        wording.figures().tenths(gap + noise.excessDb())),
-                "gap"));
+        judged.report()
+                .snrDb()
+                .ifPresent(snr -> figures.add(new Reading.Figure(
+                        FigureId.DELIVERY_SNR,
+                        strings.say("figure.snr"),
+                        strings.say(
+                                "figure.snr.value",
+                                wording.figures().tenths(snr),
+                                wording.figures().tenths(snr + noise.excessDb())),
+                        "snr")));
     }
 
     private Reading finished(RowStatus.Ended ended, FinishOutcome.Finished finished) {
         List<Reading.Figure> figures = new ArrayList<>();
         figures.add(new Reading.Figure(
+                FigureId.DELIVERY_GAIN,
                 strings.say("figure.finishing"),
                 strings.say(
                         "figure.gain.limiter",
@@ -219,7 +225,7 @@ final class DeliverReading {
                         wording.figures().tenths(finished.reductionDb())),
                 "gain"));
         for (String edge : wording.edges(finished.settings().edges())) {
-            figures.add(new Reading.Figure(strings.say("figure.edges"), edge, "room-tone"));
+            figures.add(new Reading.Figure(FigureId.DELIVERY_EDGES, strings.say("figure.edges"), edge, "room-tone"));
         }
         for (Check after : finished.judgement().checks()) {
             if (LEVELS.contains(after.id())) {
@@ -257,7 +263,7 @@ final class DeliverReading {
     private List<Reading.Figure> figures(Judgement judgement) {
         List<Reading.Figure> figures = new ArrayList<>();
         for (Check check : judgement.checks()) {
-            if (check.verdict() == Verdict.OUTSIDE || LEVELS.contains(check.id())) {
+            if (check.verdict() == CheckResult.OUTSIDE || LEVELS.contains(check.id())) {
                 figures.add(figure(check, judgement.specification(), ""));
             }
         }
@@ -270,6 +276,7 @@ final class DeliverReading {
         String value = wording.value(check, specification);
         boolean moved = !before.isEmpty() && !value.startsWith(before);
         return new Reading.Figure(
+                FigureId.of("delivery." + check.id().id()).orElseThrow(),
                 wording.checkName(check.id(), specification),
                 moved ? strings.say("figure.moved", before, value) : value,
                 term(check.id(), specification));
@@ -278,10 +285,10 @@ final class DeliverReading {
     /** What is as it should be and needs no margin, in one line. */
     private Reading.Figure rest(Judgement judgement) {
         String values = judgement.checks().stream()
-                .filter(c -> c.verdict() != Verdict.OUTSIDE && FILE.contains(c.id()))
+                .filter(c -> c.verdict() != CheckResult.OUTSIDE && FILE.contains(c.id()))
                 .map(wording::figure)
                 .collect(Collectors.joining(", "));
-        return new Reading.Figure(strings.say("figure.file"), values, "coding");
+        return new Reading.Figure(FigureId.DELIVERY_CODING, strings.say("figure.file"), values, "coding");
     }
 
     /** Key of a check in the glossary. */

@@ -1,7 +1,7 @@
 package app.redlamp.desktop.deliver;
 
-import app.redlamp.core.delivery.spec.DeliveryFormat;
 import app.redlamp.core.delivery.spec.Specification;
+import app.redlamp.core.planning.plan.DiskNeed;
 import app.redlamp.core.port.Finishing;
 import app.redlamp.desktop.control.ReadingColumn;
 import app.redlamp.desktop.job.JobService;
@@ -23,7 +23,6 @@ import javafx.scene.input.KeyCode;
 
 /** The Deliver station for the shell. */
 public final class DeliverStation extends ShownStation {
-    private static final double MASTER_BYTES = 3;
 
     private final DeliverModel model;
     private final PlayModel player;
@@ -174,7 +173,7 @@ public final class DeliverStation extends ShownStation {
         showReading();
         DeliverStanding now =
                 DeliverStanding.of(model.rows(), model.specification().get(), strings);
-        tell(new Standing(now.lamp(), now.clear(), now.answer(), now.first()));
+        tell(new Standing(now.verdict(), now.verdict().clear(), now.answer(), now.first()));
         tell(nowHeadings());
         askForSpace();
         showFacts();
@@ -239,17 +238,9 @@ public final class DeliverStation extends ShownStation {
             now.add(strings.say("fact.playing", playing.title()));
         }
         if (freeBytes.isPresent()) {
-            now.add(strings.say("fact.disk", wording.figures().whole(hours(freeBytes.getAsLong()))));
+            now.add(strings.say(
+                    "fact.disk", DiskNeed.readyHours(model.specification().get().format(), 1, freeBytes.getAsLong())));
         }
         tell(now);
-    }
-
-    /** Hours of finished recordings that fit, master and delivery together, in mono. */
-    private double hours(long bytes) {
-        Specification held = model.specification().get();
-        DeliveryFormat format = held.format();
-        double second =
-                format.sampleRateHz() * MASTER_BYTES + format.bitRateKbps().orElse(0) * 1000 / 8.0;
-        return Math.floor(bytes / second / 3600);
     }
 }

@@ -4,9 +4,9 @@ import app.redlamp.core.delivery.finish.FinishOutcome;
 import app.redlamp.core.delivery.finish.Obstacle;
 import app.redlamp.core.delivery.spec.Check;
 import app.redlamp.core.delivery.spec.CheckId;
+import app.redlamp.core.delivery.spec.CheckResult;
 import app.redlamp.core.delivery.spec.Judgement;
 import app.redlamp.core.delivery.spec.Specification;
-import app.redlamp.core.delivery.spec.Verdict;
 import app.redlamp.core.measure.analysis.Finding;
 import app.redlamp.core.measure.analysis.Report;
 import app.redlamp.desktop.control.Gauge;
@@ -188,7 +188,7 @@ final class RowFaces {
                 strings.say(
                         "docket.rate",
                         wording.figures().kiloHertz(check.measured().orElse(0)));
-            default -> check.verdict() == Verdict.INSIDE ? "" : wording.figure(check);
+            default -> check.verdict() == CheckResult.INSIDE ? "" : wording.figure(check);
         };
     }
 }

@@ -1,11 +1,12 @@
 package app.redlamp.desktop.deliver;
 
+import app.redlamp.core.delivery.FileStanding;
 import app.redlamp.core.delivery.finish.FinishOutcome;
 import app.redlamp.core.delivery.finish.Forecast;
 import app.redlamp.core.delivery.spec.Check;
 import app.redlamp.core.delivery.spec.CheckId;
+import app.redlamp.core.delivery.spec.CheckResult;
 import app.redlamp.core.delivery.spec.Judgement;
-import app.redlamp.core.delivery.spec.Verdict;
 import app.redlamp.core.measure.analysis.Finding;
 import app.redlamp.core.measure.analysis.Report;
 import app.redlamp.core.port.Finishing;
@@ -34,7 +35,8 @@ public sealed interface RowStatus {
         /** Whether the file can be sent just as it is. */
         boolean deliverable() {
             return judgement.pass()
-                    && judgement.check(CheckId.CODING).map(Check::verdict).orElse(Verdict.OUTSIDE) == Verdict.INSIDE;
+                    && judgement.check(CheckId.CODING).map(Check::verdict).orElse(CheckResult.OUTSIDE)
+                            == CheckResult.INSIDE;
         }
     }
 
@@ -70,6 +72,16 @@ public sealed interface RowStatus {
             reports = Stream.concat(reports, ended.finished().map(FinishOutcome.Finished::delivered).stream());
         }
         return reports.flatMap(r -> r.flaws().stream()).findFirst();
+    }
+
+    /** How far it has come, for the verdict on all of them. */
+    default FileStanding standing() {
+        FileStanding.Stage stage = ready()
+                ? FileStanding.Stage.READY
+                : hopeless()
+                        ? FileStanding.Stage.HOPELESS
+                        : finishable() ? FileStanding.Stage.FINISHABLE : FileStanding.Stage.WAITING;
+        return new FileStanding(stage, flaw().isPresent());
     }
 
     /** Whether something can be sent: the finished delivery, or the recording just as it is. */

@@ -1,8 +1,8 @@
 package app.redlamp.desktop.deliver;
 
+import app.redlamp.core.delivery.spec.CheckResult;
 import app.redlamp.core.delivery.spec.SetJudge;
 import app.redlamp.core.delivery.spec.Specification;
-import app.redlamp.core.delivery.spec.Verdict;
 import app.redlamp.core.measure.analysis.Report;
 import java.util.EnumSet;
 import java.util.List;
@@ -32,23 +32,10 @@ record Together(List<SetJudge.Comparison> outside, List<String> titles) {
         List<String> names =
                 measured.stream().map(r -> r.file().getFileName().toString()).toList();
         List<SetJudge.Comparison> outside = SetJudge.judge(specification, reports, names).stream()
-                .filter(c -> c.verdict() != Verdict.INSIDE)
+                .filter(c -> c.verdict() != CheckResult.INSIDE)
                 .filter(c -> ready || !FINISHED.contains(c.kind()))
                 .toList();
         return new Together(outside, measured.stream().map(DocketRow::title).toList());
-    }
-
-    /** What forbids sending it like this, worst first. */
-    Optional<SetJudge.Kind> barred() {
-        return outside.stream()
-                .filter(c -> c.verdict() == Verdict.OUTSIDE)
-                .map(SetJudge.Comparison::kind)
-                .findFirst();
-    }
-
-    /** How many of the parts that are wanted no recording is, by its name. */
-    int missing() {
-        return outside.stream().mapToInt(c -> c.missing().size()).sum();
     }
 
     private static Optional<Report> delivery(DocketRow row) {

@@ -125,7 +125,7 @@ final class ChoiceTable extends VBox {
                 parts.bench().figures().whole(need.room().noise().dbA()),
                 parts.bench().figures().hundredths(need.room().decayS()),
                 need.voices(),
-                parts.bench().figures().whole(need.finishing().wantedGapDb())));
+                parts.bench().figures().whole(need.finishing().wantedSnrDb())));
         if (candidates == null) {
             return;
         }
@@ -145,7 +145,7 @@ final class ChoiceTable extends VBox {
         String[] heads = {
             "choice.sort",
             "choice.why",
-            "choice.gap",
+            "choice.snr",
             "choice.headroom",
             "choice.clarity",
             "choice.price",
@@ -182,9 +182,9 @@ final class ChoiceTable extends VBox {
                 row,
                 family,
                 why,
-                figure(figures.whole(c.path().gapDb()), c.path().marginDb() < 0),
-                figure(figures.whole(c.path().headroomDb()), c.path().headroomDb() < 0),
-                figure(figures.whole(c.path().clarityDb()), c.path().clarityDb() < need.clarityDb() - 0.5),
+                figure(figures.whole(c.path().snrDb()), c.lacks().signalToNoiseDb() > 0),
+                figure(figures.whole(c.path().headroomDb()), c.lacks().headroomDb() > 0),
+                figure(figures.whole(c.path().clarityDb()), c.lacks().clarityDb() > 0),
                 figure(parts.bench().plain(c.cost()), !c.within(need)),
                 figure(parts.choices().perDecibel(c, cheapest), false),
                 later(c),

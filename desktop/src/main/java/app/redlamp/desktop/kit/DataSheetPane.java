@@ -175,7 +175,7 @@ final class DataSheetPane extends Overlay {
         made().ifPresent(m -> {
             m.doubts().forEach(d -> say(parts.sheets().doubt(d), "mail-question"));
             say(parts.sheets().assumed(m.assumed(), m.spreadDb()), "order-value");
-            m.here().ifPresent(c -> say(parts.say("sheet.here", gap(c)), "order-quote"));
+            m.here().ifPresent(c -> say(parts.say("sheet.here", snr(c)), "order-quote"));
         });
     }
 
@@ -210,10 +210,10 @@ final class DataSheetPane extends Overlay {
         }
     }
 
-    private String gap(Chain chain) {
-        double gap =
-                SignalPath.of(chain.set(parts.model().need().get().school())).gapDb();
-        return parts.bench().figures().whole(gap);
+    private String snr(Chain chain) {
+        double snr =
+                SignalPath.of(chain.set(parts.model().need().get().school())).snrDb();
+        return parts.bench().figures().whole(snr);
     }
 
     /** Keeps it in the library and puts it into the kit. */

@@ -19,7 +19,7 @@ import java.util.Optional;
  * @param fit what does not go together
  * @param shopping what is still to be bought
  * @param upgrades one part that would be another, every one that goes into it, the best first
- * @param closerDb by how much the gap of the chosen voice would grow a fifth nearer
+ * @param closerDb by how much the signal-to-noise ratio of the chosen voice would grow a fifth nearer
  */
 public record KitAdvice(Kit kit, Need need, Fit fit, Shopping shopping, List<Upgrade> upgrades, double closerDb) {
     /** So much nearer is what is offered. */
@@ -48,6 +48,6 @@ public record KitAdvice(Kit kit, Need need, Fit fit, Shopping shopping, List<Upg
         Chain now = chain.get().set(need.school());
         Chain then =
                 now.at(now.position().at(now.position().distanceM() * CLOSER)).set(need.school());
-        return SignalPath.of(then).gapDb() - SignalPath.of(now).gapDb();
+        return SignalPath.of(then).snrDb() - SignalPath.of(now).snrDb();
     }
 }

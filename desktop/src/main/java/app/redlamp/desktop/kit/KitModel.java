@@ -6,6 +6,9 @@ import app.redlamp.core.chain.Chain;
 import app.redlamp.core.chain.SignalPath;
 import app.redlamp.core.chain.Surroundings;
 import app.redlamp.core.chain.choose.Candidates;
+import app.redlamp.core.chain.fit.Fit;
+import app.redlamp.core.chain.fit.KitProblem;
+import app.redlamp.core.chain.fit.KitVerdict;
 import app.redlamp.core.chain.fit.Shelf;
 import app.redlamp.core.chain.kit.Kit;
 import app.redlamp.core.chain.kit.Kits;
@@ -16,6 +19,7 @@ import app.redlamp.core.planning.plan.KitNeeds;
 import app.redlamp.core.planning.plan.Production;
 import app.redlamp.core.planning.plan.RoomNeeds;
 import app.redlamp.core.port.Equipment;
+import app.redlamp.core.verdict.Verdict;
 import app.redlamp.desktop.job.JobService;
 import app.redlamp.desktop.job.Latest;
 import app.redlamp.desktop.look.Strings;
@@ -50,6 +54,10 @@ public final class KitModel {
     private final Latest<Need, Candidates> choosing;
     private Optional<Heard> heard = Optional.empty();
     private boolean dragging;
+    private Judged judged;
+
+    /** A verdict and what it is on. */
+    private record Judged(Kit kit, Need need, int seat, Verdict<KitProblem> verdict) {}
 
     /** A place that is to be counted. */
     private record Place(Production production, Spot spot) {
@@ -128,6 +136,23 @@ public final class KitModel {
             count();
             advise();
         }
+    }
+
+    /** Where the kit stands for the job; absent without a kit, or for the moment until its room has been counted. */
+    public Optional<Verdict<KitProblem>> verdict() {
+        Kit now = kit.get();
+        Need wanted = need.get();
+        if (now == null || wanted == null) {
+            return Optional.empty();
+        }
+        if (judged == null
+                || !judged.kit().equals(now)
+                || !judged.need().equals(wanted)
+                || judged.seat() != seat.get()) {
+            Fit fit = Fit.of(now, wanted, shelf());
+            judged = new Judged(now, wanted, seat.get(), KitVerdict.of(now, wanted, fit, seat.get()));
+        }
+        return Optional.of(judged.verdict());
     }
 
     /** Computes the way of the chosen voice: less than a millisecond. */

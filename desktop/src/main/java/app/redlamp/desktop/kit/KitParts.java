@@ -5,6 +5,7 @@ import app.redlamp.desktop.look.Strings;
 import app.redlamp.words.ChainWording;
 import app.redlamp.words.ChoiceWording;
 import app.redlamp.words.FitWording;
+import app.redlamp.words.KitWording;
 import app.redlamp.words.Lengths;
 import app.redlamp.words.PlaceWording;
 import app.redlamp.words.SheetWording;
@@ -63,6 +64,10 @@ final class KitParts {
 
     ChainWording chains() {
         return new ChainWording(lengths.get(), bench.figures());
+    }
+
+    KitWording kits() {
+        return new KitWording(lengths.get(), bench.figures());
     }
 
     FitWording fits() {

@@ -39,9 +39,9 @@ final class KitPictures {
                     node.averageDb() + shift,
                     node.noise().flatDb() + shift,
                     ceiling,
-                    parts.say("ribbon.gap", parts.bench().figures().whole(node.gapDb())),
+                    parts.say("ribbon.snr", parts.bench().figures().whole(node.snrDb())),
                     node.stage() != Node.Stage.MOUTH
-                            && node.gapDb() < path.chain().finishing().wantedGapDb(),
+                            && node.snrDb() < path.chain().finishing().wantedSnrDb(),
                     node.stage() != Node.Stage.FINISHED && node.headroomDb().orElse(0) < 0,
                     parts.say(
                             "ribbon.levels",

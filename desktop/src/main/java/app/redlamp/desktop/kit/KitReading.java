@@ -1,16 +1,18 @@
 package app.redlamp.desktop.kit;
 
-import app.redlamp.core.chain.Chain;
 import app.redlamp.core.chain.GainFit;
 import app.redlamp.core.chain.Node;
 import app.redlamp.core.chain.SignalPath;
 import app.redlamp.core.chain.Source;
 import app.redlamp.core.chain.choose.Upgrade;
+import app.redlamp.core.chain.fit.KitProblem;
 import app.redlamp.core.chain.fit.Mend;
 import app.redlamp.core.chain.fit.Miss;
 import app.redlamp.core.chain.kit.Kit;
 import app.redlamp.core.chain.kit.Microphone;
 import app.redlamp.core.chain.kit.Need;
+import app.redlamp.core.verdict.FigureId;
+import app.redlamp.core.verdict.Problem;
 import app.redlamp.desktop.control.Reading;
 import app.redlamp.words.ChainWording;
 import java.util.ArrayList;
@@ -59,7 +61,12 @@ final class KitReading {
                     "");
         }
         return Reading.plain(
-                        verdict(path, need),
+                        parts.kits()
+                                .sentence(
+                                        model.verdict().orElseThrow(),
+                                        kit,
+                                        need,
+                                        model.seat().get()),
                         figures(path, need),
                         parts.say("kit.help"),
                         help(kit, Optional.of(path), need),
@@ -73,80 +80,94 @@ final class KitReading {
         return Reading.plain(verdict, List.of(), "", List.of(), action, List.of(parts.say("kit.caution.power")), "");
     }
 
-    /** What stops recording comes before what makes it worse. */
-    String verdict(SignalPath path, Need need) {
-        boolean blocked = parts.model().fresh().filter(a -> a.fit().blocked()).isPresent();
-        return blocked
-                ? parts.fits().verdict(parts.model().fresh().orElseThrow().fit())
-                : parts.chains().verdict(path, GainFit.of(path.chain(), need.school()), need);
-    }
-
     private List<Reading.Figure> figures(SignalPath path, Need need) {
         ChainWording chains = parts.chains();
         Node capsule = path.node(Node.Stage.CAPSULE).orElseThrow();
         Node preamp = path.node(Node.Stage.PREAMP).orElseThrow();
         List<Reading.Figure> figures = new ArrayList<>();
-        figures.add(new Reading.Figure(parts.say("kit.at-mic"), chains.gap(capsule), "gap"));
-        figures.add(new Reading.Figure(parts.say("kit.after-preamp"), chains.gapAfter(capsule, preamp), "ein"));
-        figures.add(new Reading.Figure(parts.say("kit.in-file"), chains.gapInFile(path), "gap"));
-        figures.add(new Reading.Figure(parts.say("kit.floor"), chains.floor(path), "floor"));
-        figures.add(new Reading.Figure(parts.say("kit.ceiling"), chains.ceiling(path), "headroom"));
+        figures.add(new Reading.Figure(FigureId.KIT_AT_CAPSULE, parts.say("kit.at-mic"), chains.snr(capsule), "snr"));
         figures.add(new Reading.Figure(
+                FigureId.KIT_AFTER_PREAMP, parts.say("kit.after-preamp"), chains.snrAfter(capsule, preamp), "ein"));
+        figures.add(new Reading.Figure(FigureId.KIT_SNR, parts.say("kit.in-file"), chains.snrInFile(path), "snr"));
+        figures.add(new Reading.Figure(FigureId.KIT_FLOOR, parts.say("kit.floor"), chains.floor(path), "floor"));
+        figures.add(
+                new Reading.Figure(FigureId.KIT_HEADROOM, parts.say("kit.ceiling"), chains.ceiling(path), "headroom"));
+        figures.add(new Reading.Figure(
+                FigureId.KIT_GAIN,
                 parts.say("kit.gain"),
                 chains.gain(
                         GainFit.of(path.chain(), need.school()), path.chain().preamp()),
                 "gain"));
-        figures.add(new Reading.Figure(parts.say("kit.clarity"), chains.clarity(path, need), "clarity"));
-        figures.add(new Reading.Figure(parts.say("kit.better"), chains.betterMicrophone(path), "selfnoise"));
+        figures.add(new Reading.Figure(
+                FigureId.KIT_CLARITY, parts.say("kit.clarity"), chains.clarity(path, need), "clarity"));
+        figures.add(new Reading.Figure(
+                FigureId.KIT_SELF_NOISE, parts.say("kit.better"), chains.betterMicrophone(path), "selfnoise"));
         return figures;
     }
 
     private Reading.More more(SignalPath path) {
         List<Reading.Figure> all = new ArrayList<>();
-        all.add(new Reading.Figure(parts.say("kit.shout"), parts.chains().shout(path.chain()), "headroom"));
-        all.add(new Reading.Figure(parts.say("kit.finishing"), parts.chains().makeUp(path), "makeup"));
+        all.add(new Reading.Figure(
+                FigureId.KIT_SHOUT, parts.say("kit.shout"), parts.chains().shout(path.chain()), "headroom"));
+        all.add(new Reading.Figure(
+                FigureId.KIT_MAKE_UP, parts.say("kit.finishing"), parts.chains().makeUp(path), "makeup"));
         for (Source source : path.file().noises().keySet()) {
             all.add(new Reading.Figure(
-                    parts.chains().part(source), parts.chains().share(path, source), ""));
+                    FigureId.KIT_SHARE,
+                    parts.chains().part(source),
+                    parts.chains().share(path, source),
+                    ""));
         }
         for (Node node : path.nodes()) {
             all.add(new Reading.Figure(
-                    parts.chains().stage(node.stage()), parts.chains().levels(node), ""));
+                    FigureId.KIT_LEVELS,
+                    parts.chains().stage(node.stage()),
+                    parts.chains().levels(node),
+                    ""));
         }
         return new Reading.More(parts.say("kit.more"), List.of(), all);
     }
 
+    /** One thing after another, as the verdict has them. */
     private List<Reading.Help> help(Kit kit, Optional<SignalPath> path, Need need) {
         List<Reading.Help> help = new ArrayList<>();
         Optional<KitAdvice> advice = parts.model().fresh();
-        advice.ifPresent(a -> misses(a, kit, Miss.Severity.BLOCKS, help));
-        path.map(SignalPath::chain).ifPresent(c -> gain(c, need, help));
-        if (path.isPresent() && advice.isPresent()) {
-            boolean lacks = path.get().marginDb() < 0 || path.get().clarityDb() < need.clarityDb() - 0.5;
-            if (lacks) {
-                closer(path.get(), advice.get(), help);
-                upgrades(advice.get(), help);
+        boolean better = false;
+        for (Problem<KitProblem> problem : parts.model().verdict().orElseThrow().problems()) {
+            Optional<Miss> miss = problem.detail().miss();
+            if (miss.isPresent()) {
+                help.add(miss(miss.get(), kit));
+                continue;
+            }
+            switch (problem.detail().kind()) {
+                case GAIN -> gain(kit, problem, need, help);
+                case SIGNAL_TO_NOISE, CLARITY -> {
+                    if (!better && path.isPresent() && advice.isPresent()) {
+                        closer(path.get(), advice.get(), help);
+                        upgrades(advice.get(), help);
+                        better = true;
+                    }
+                }
+                default -> help.add(new Reading.Help(parts.kits().problem(problem, kit, need), "", Optional.empty()));
             }
         }
-        advice.ifPresent(a -> misses(a, kit, Miss.Severity.SPOILS, help));
-        advice.ifPresent(a -> misses(a, kit, Miss.Severity.ADVISES, help));
         if (help.isEmpty() && advice.isEmpty()) {
             help.add(new Reading.Help(parts.say("kit.counting"), "", Optional.empty()));
         }
         return help.subList(0, Math.min(Reading.MOST_HELP, help.size()));
     }
 
-    private void gain(Chain chain, Need need, List<Reading.Help> help) {
-        GainFit fit = GainFit.of(chain, need.school());
-        if (ChainWording.knobIsOff(chain, fit)) {
-            help.add(new Reading.Help(
-                    parts.say("kit.set", parts.chains().gain(chain.preamp().within(fit.neededDb()))),
-                    parts.say("kit.set.detail"),
-                    Optional.of(new Reading.Action(
-                            "kit-set-gain",
-                            parts.say("kit.set.do"),
-                            () -> parts.model().setGains()))));
-        }
+    private void gain(Kit kit, Problem<KitProblem> problem, Need need, List<Reading.Help> help) {
+        kit.chain(problem.detail().seat(), need.room(), need.finishing())
+                .ifPresent(chain -> help.add(new Reading.Help(
+                        parts.say(
+                                "kit.set",
+                                parts.chains().gain(chain.preamp().within(chain.neededGainDb(need.school())))),
+                        parts.say("kit.set.detail"),
+                        Optional.of(new Reading.Action(
+                                "kit-set-gain",
+                                parts.say("kit.set.do"),
+                                () -> parts.model().setGains())))));
     }
 
     private void closer(SignalPath path, KitAdvice advice, List<Reading.Help> help) {
@@ -178,16 +199,14 @@ final class KitReading {
                         () -> parts.model().edit("edit.upgrade", k -> u.then().kit()))));
     }
 
-    private void misses(KitAdvice advice, Kit kit, Miss.Severity severity, List<Reading.Help> help) {
-        for (Miss miss : advice.fit().of(severity)) {
-            Optional<Reading.Action> action = Mend.of(kit, miss)
-                    .map(mended -> new Reading.Action(
-                            "kit-mend-" + miss.kind().id(),
-                            parts.say("kit.mend"),
-                            () -> parts.model().edit("edit.mend", k -> mended)));
-            help.add(new Reading.Help(
-                    parts.fits().miss(miss, parts.several()), parts.fits().cost(miss), action));
-        }
+    private Reading.Help miss(Miss miss, Kit kit) {
+        Optional<Reading.Action> action = Mend.of(kit, miss)
+                .map(mended -> new Reading.Action(
+                        "kit-mend-" + miss.kind().id(),
+                        parts.say("kit.mend"),
+                        () -> parts.model().edit("edit.mend", k -> mended)));
+        return new Reading.Help(
+                parts.fits().miss(miss, parts.several()), parts.fits().cost(miss), action);
     }
 
     /** What of one's own is broken and so not counted, and safety. */

@@ -1,13 +1,11 @@
 package app.redlamp.desktop.kit;
 
 import app.redlamp.core.acoustics.spot.Spot;
-import app.redlamp.core.chain.GainFit;
-import app.redlamp.core.chain.SignalPath;
+import app.redlamp.core.chain.fit.KitProblem;
 import app.redlamp.core.chain.kit.Kit;
-import app.redlamp.core.chain.kit.Need;
 import app.redlamp.core.planning.plan.Production;
 import app.redlamp.core.print.PrintedTable;
-import app.redlamp.desktop.control.LampState;
+import app.redlamp.core.verdict.Verdict;
 import app.redlamp.desktop.control.Reading;
 import app.redlamp.desktop.control.ReadingColumn;
 import app.redlamp.desktop.look.Soon;
@@ -16,7 +14,6 @@ import app.redlamp.desktop.look.Strings;
 import app.redlamp.desktop.shell.KeyBinding;
 import app.redlamp.desktop.shell.ShellView;
 import app.redlamp.desktop.shell.ShownStation;
-import app.redlamp.words.ChainWording;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
@@ -172,36 +169,18 @@ public final class KitStation extends ShownStation {
     }
 
     private Standing nowStanding(Reading told) {
-        Kit kit = model.kit().get();
-        Need need = model.need().get();
-        if (kit == null || need == null) {
-            return new Standing(LampState.UNLIT, false, strings.say("stand.kit.none"), strings.say("stand.kit.first"));
+        Optional<Verdict<KitProblem>> verdict = model.verdict();
+        if (verdict.isEmpty()) {
+            return Standing.unknown(strings.say("stand.kit.none"), strings.say("stand.kit.first"));
         }
         String first = told.help().stream()
                 .filter(h -> h.action().isPresent())
                 .findFirst()
                 .map(Reading.Help::title)
                 .orElse("");
-        return clear(kit, need)
-                ? new Standing(LampState.LIT, false, strings.say("stand.kit.fits"), "")
-                : new Standing(LampState.HALF, false, strings.say("stand.kit.not"), first);
-    }
-
-    /** Whether every voice comes through with its knob where it should be, and nothing is heard that does not fit. */
-    private boolean clear(Kit kit, Need need) {
-        for (int i = 0; i < kit.seats().size(); i++) {
-            Optional<SignalPath> path =
-                    kit.chain(i, need.room(), need.finishing()).map(SignalPath::of);
-            if (path.isEmpty()
-                    || path.get().marginDb() < 0
-                    || path.get().headroomDb() < 0
-                    || path.get().clarityDb() < need.clarityDb() - 1
-                    || ChainWording.knobIsOff(
-                            path.get().chain(), GainFit.of(path.get().chain(), need.school()))) {
-                return false;
-            }
-        }
-        return model.fresh().filter(a -> a.fit().clear()).isPresent();
+        return verdict.get().clear()
+                ? new Standing(verdict.get(), false, strings.say("stand.kit.fits"), "")
+                : new Standing(verdict.get(), false, strings.say("stand.kit.not"), first);
     }
 
     private List<String> nowFacts() {

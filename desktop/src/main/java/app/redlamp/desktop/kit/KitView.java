@@ -79,7 +79,7 @@ final class KitView {
         SignalPath path = parts.model().path().get();
         ribbon.show(Optional.ofNullable(path).map(pictures::ribbon));
         ribbon.setAccessibleText(
-                path == null ? parts.say("kit.no-way") : parts.chains().gapInFile(path));
+                path == null ? parts.say("kit.no-way") : parts.chains().snrInFile(path));
     }
 
     private void seats(Kit kit) {

@@ -230,7 +230,7 @@ final class KnobsSheet extends VBox implements Desk.Sheet<Kit> {
         table.addRow(
                 0,
                 head("knobs.part"),
-                head("knobs.gap"),
+                head("knobs.snr"),
                 head("knobs.headroom"),
                 head("knobs.clarity"),
                 head("knobs.price"),
@@ -263,7 +263,7 @@ final class KnobsSheet extends VBox implements Desk.Sheet<Kit> {
         table.addRow(
                 row,
                 KitParts.label(name, "order-value"),
-                KitParts.label(figures.whole(path.gapDb()), "treat-figure"),
+                KitParts.label(figures.whole(path.snrDb()), "treat-figure"),
                 KitParts.label(figures.whole(path.headroomDb()), "treat-figure"),
                 KitParts.label(figures.whole(path.clarityDb()), "treat-figure"),
                 KitParts.label(price, "treat-figure"),

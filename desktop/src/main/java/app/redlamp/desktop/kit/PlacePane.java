@@ -229,7 +229,7 @@ final class PlacePane extends Overlay {
     private void rows(Placing placing, SignalPath path) {
         row("place.at", parts.places().at(path.chain().position()), "");
         row("place.level", parts.places().level(placing), "");
-        row("place.gap", parts.chains().gapInFile(path), "gap");
+        row("place.snr", parts.chains().snrInFile(path), "snr");
         row("place.bass", parts.places().bass(placing), "proximity");
         row("place.treble", parts.places().treble(placing), "off-axis");
         row("place.breath", parts.places().breath(placing), "plosives");

@@ -3,6 +3,7 @@ package app.redlamp.desktop.kit;
 import app.redlamp.core.chain.fit.Mend;
 import app.redlamp.core.chain.fit.Miss;
 import app.redlamp.core.chain.kit.Kit;
+import app.redlamp.core.verdict.Severity;
 import app.redlamp.desktop.bench.Desk;
 import java.util.Optional;
 import javafx.css.PseudoClass;
@@ -59,7 +60,7 @@ final class TogetherSheet extends VBox implements Desk.Sheet<Kit> {
         for (Miss miss : advice.fit().misses()) {
             Label severity = KitParts.label(parts.fits().severity(miss.severity()), "treat-figure");
             severity.setMinWidth(Region.USE_PREF_SIZE);
-            severity.pseudoClassStateChanged(OVER, miss.severity() != Miss.Severity.ADVISES);
+            severity.pseudoClassStateChanged(OVER, miss.severity() != Severity.ADVISES);
             grid.addRow(
                     row,
                     severity,

@@ -5,7 +5,9 @@ import app.redlamp.desktop.bench.Desk;
 import app.redlamp.desktop.control.LampGlyph;
 import app.redlamp.desktop.control.LampState;
 import app.redlamp.desktop.shell.Clearance;
+import app.redlamp.words.VerdictWording;
 import java.util.List;
+import java.util.stream.Collectors;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
@@ -20,11 +22,13 @@ final class ClearSheet extends VBox implements Desk.Sheet<LevelParts> {
     private final Clearance clearance;
     private final GridPane grid = new GridPane();
     private final Label fault = LevelParts.wrapped("", "specification-fault");
+    private final VerdictWording verdicts;
     private List<Clearance.Row> shown = List.of();
 
     ClearSheet(LevelParts parts, Clearance clearance) {
         this.parts = parts;
         this.clearance = clearance;
+        verdicts = new VerdictWording(parts.bench().strings().locale());
         getStyleClass().add("desk-sheet");
         grid.getStyleClass().add("room-grid");
         getChildren().addAll(LevelParts.wrapped(parts.say("clear.what"), "order-value"), grid, fault);
@@ -79,11 +83,23 @@ final class ClearSheet extends VBox implements Desk.Sheet<LevelParts> {
                                 row.standing().answer(),
                                 row.standing().first()),
                 "order-value");
-        GridPane.setHgrow(answer, Priority.ALWAYS);
         if (row.clear()) {
+            GridPane.setHgrow(answer, Priority.ALWAYS);
             grid.addRow(index, lamp, name, answer);
             return;
         }
+        VBox told = new VBox(answer);
+        GridPane.setHgrow(told, Priority.ALWAYS);
+        row.standing()
+                .verdict()
+                .first()
+                .ifPresent(p -> told.getChildren()
+                        .add(LevelParts.wrapped(
+                                parts.say(
+                                        "clear.cost",
+                                        verdicts.cost(p.cost()),
+                                        p.mends().stream().map(verdicts::mend).collect(Collectors.joining(", "))),
+                                "order-source")));
         TextField reason = new TextField();
         reason.setId("reason-" + id.id());
         reason.setPromptText(parts.say("clear.prompt"));
@@ -92,7 +108,7 @@ final class ClearSheet extends VBox implements Desk.Sheet<LevelParts> {
         reason.setPrefWidth(240);
         reason.setOnAction(e -> overrule(id, reason));
         Button button = parts.bench().button("overrule-" + id.id(), "clear.overrule", () -> overrule(id, reason));
-        grid.addRow(index, lamp, name, answer, reason, button);
+        grid.addRow(index, lamp, name, told, reason, button);
     }
 
     private void overrule(Overrule.Station id, TextField reason) {

@@ -3,12 +3,12 @@ package app.redlamp.desktop.level;
 import app.redlamp.core.chain.Chain;
 import app.redlamp.core.chain.kit.Kit;
 import app.redlamp.core.chain.kit.Need;
-import app.redlamp.core.chain.placement.Bleed;
 import app.redlamp.core.chain.placement.Table;
 import app.redlamp.core.setting.level.Hosts;
 import app.redlamp.core.setting.level.Step;
 import app.redlamp.core.setting.level.Taken;
 import app.redlamp.core.setting.level.VoiceLevels;
+import app.redlamp.core.verdict.FigureId;
 import app.redlamp.desktop.control.Reading;
 import java.util.List;
 import java.util.Optional;
@@ -37,6 +37,7 @@ record HostsReading(LevelParts parts) {
         if (mine.of(Step.READ).isPresent() && theirs.of(Step.READ).isPresent()) {
             Hosts.louderDb(mine.of(Step.READ).get(), theirs.of(Step.READ).get())
                     .ifPresent(db -> all.add(new Reading.Figure(
+                            FigureId.LEVEL_MATCH,
                             parts.say("level.figure.match"),
                             parts.words().match(parts.model().voice(), name, db),
                             "")));
@@ -57,12 +58,9 @@ record HostsReading(LevelParts parts) {
             return;
         }
         Table table = parts.model().kit().table().get();
-        Bleed bleed = Bleed.of(there.get(), table.seats(), table.apartM());
-        // The prediction stands against the owner's voice; here it is the speaker's own microphone.
-        double gains =
-                there.get().gainDb() - parts.model().chain().orElseThrow().gainDb();
-        double predicted = bleed.totalDb() - there.get().straightDb() + gains + sensitivityDb(there.get());
+        double predicted = Hosts.predictedBleedDb(parts.model().chain().orElseThrow(), there.get(), table);
         all.add(new Reading.Figure(
+                FigureId.LEVEL_BLEED,
                 parts.say("level.figure.bleed"),
                 parts.words()
                         .bleed(
@@ -72,16 +70,5 @@ record HostsReading(LevelParts parts) {
                                 predicted,
                                 table.apartM()),
                 "bleed"));
-    }
-
-    /** What the other's microphone and booster give more than one's own, in dB. */
-    private double sensitivityDb(Chain there) {
-        Chain here = parts.model().chain().orElseThrow();
-        return there.capsule().sensitivityDbu()
-                - here.capsule().sensitivityDbu()
-                + there.booster().map(b -> b.gainDb()).orElse(0.0)
-                - here.booster().map(b -> b.gainDb()).orElse(0.0)
-                - there.preamp().fullScaleDbu()
-                + here.preamp().fullScaleDbu();
     }
 }

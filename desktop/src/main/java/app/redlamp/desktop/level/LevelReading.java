@@ -6,11 +6,13 @@ import app.redlamp.core.planning.plan.RoomNeeds;
 import app.redlamp.core.setting.level.DistanceGuess;
 import app.redlamp.core.setting.level.Drift;
 import app.redlamp.core.setting.level.InputFault;
+import app.redlamp.core.setting.level.LevelProblem;
 import app.redlamp.core.setting.level.LevelVerdict;
 import app.redlamp.core.setting.level.Step;
 import app.redlamp.core.setting.level.Suspect;
 import app.redlamp.core.setting.level.Turn;
 import app.redlamp.core.setting.level.VoiceLevels;
+import app.redlamp.core.verdict.FigureId;
 import app.redlamp.desktop.control.Reading;
 import app.redlamp.words.Figures;
 import java.util.ArrayList;
@@ -97,30 +99,40 @@ final class LevelReading {
         Figures figures = parts.bench().figures();
         levels.loudest()
                 .ifPresent(p -> all.add(figure(
+                        FigureId.LEVEL_LOUDEST,
                         "level.figure.loudest",
                         p.clipped()
                                 ? parts.say("level.clipped")
                                 : parts.say("level.dbfs", figures.tenths(p.peakDbfs())),
                         "peak")));
         verdict.floor()
-                .ifPresent(
-                        f -> all.add(figure("level.figure.after", parts.words().floor(f), "makeup")));
-        levels.gapDb()
+                .ifPresent(f -> all.add(figure(
+                        FigureId.LEVEL_FLOOR,
+                        "level.figure.after",
+                        parts.words().floor(f),
+                        "makeup")));
+        levels.snrDb()
                 .ifPresent(g -> all.add(figure(
-                        "level.figure.gap",
+                        FigureId.LEVEL_SNR,
+                        "level.figure.snr",
                         parts.words()
-                                .gap(
+                                .snr(
                                         g,
                                         parts.model()
                                                 .chain()
                                                 .orElseThrow()
                                                 .finishing()
-                                                .wantedGapDb()),
-                        "gap")));
-        distance(levels).ifPresent(words -> all.add(figure("level.figure.distance", words, "proximity")));
+                                                .wantedSnrDb()),
+                        "snr")));
+        distance(levels)
+                .ifPresent(
+                        words -> all.add(figure(FigureId.LEVEL_DISTANCE, "level.figure.distance", words, "proximity")));
         levels.excited()
-                .ifPresent(p ->
-                        all.add(figure("level.figure.excited", parts.words().excited(p), "")));
+                .ifPresent(p -> all.add(figure(
+                        FigureId.LEVEL_EXCITED,
+                        "level.figure.excited",
+                        parts.words().excited(p),
+                        "")));
         return all;
     }
 
@@ -142,19 +154,26 @@ final class LevelReading {
         Optional<Report> read = verdict.levels().of(Step.READ);
         if (verdict.levels().averageDbfs().isPresent()) {
             all.add(figure(
+                    FigureId.LEVEL_AVERAGE,
                     "level.figure.average",
                     parts.say("level.dbfs", figures.tenths(verdict.levels().averageDbfs())),
                     "active"));
         }
         verdict.floor()
                 .filter(f -> f.limitDbfs().isPresent())
-                .ifPresent(f -> all.add(figure("level.figure.raw", parts.words().rawLimit(f), "floor")));
+                .ifPresent(f -> all.add(figure(
+                        FigureId.LEVEL_RAW_FLOOR,
+                        "level.figure.raw",
+                        parts.words().rawLimit(f),
+                        "floor")));
         read.ifPresent(r -> {
             all.add(figure(
+                    FigureId.LEVEL_PLOSIVES,
                     "level.figure.plosives",
                     parts.words().plosives(r.voice().plosives().count()),
                     ""));
             all.add(figure(
+                    FigureId.LEVEL_SIBILANTS,
                     "level.figure.sibilants",
                     parts.words().sibilants(r.voice().harshSibilants().count()),
                     ""));
@@ -162,18 +181,24 @@ final class LevelReading {
                     parts.model().open().production().get().brief().kind());
             r.voice()
                     .decayS()
-                    .ifPresent(s ->
-                            all.add(figure("level.figure.room", parts.words().room(s, wanted), "")));
+                    .ifPresent(s -> all.add(figure(
+                            FigureId.LEVEL_ROOM,
+                            "level.figure.room",
+                            parts.words().room(s, wanted),
+                            "")));
             Drift.db(r)
-                    .ifPresent(d ->
-                            all.add(figure("level.figure.drift", parts.words().drift(d), "")));
+                    .ifPresent(d -> all.add(figure(
+                            FigureId.LEVEL_DRIFT,
+                            "level.figure.drift",
+                            parts.words().drift(d),
+                            "")));
         });
         new HostsReading(parts).add(all);
         return all.isEmpty() ? Reading.More.NONE : new Reading.More(parts.say("level.more"), List.of(), all);
     }
 
-    private Reading.Figure figure(String key, String value, String term) {
-        return new Reading.Figure(parts.say(key), value, term);
+    private Reading.Figure figure(FigureId id, String key, String value, String term) {
+        return new Reading.Figure(id, parts.say(key), value, term);
     }
 
     private List<Reading.Help> help(LevelVerdict verdict) {
@@ -192,7 +217,7 @@ final class LevelReading {
         for (InputFault fault : verdict.faults()) {
             all.add(new Reading.Help(parts.words().fault(fault), "", Optional.empty()));
         }
-        if (verdict.problems().contains(LevelVerdict.Problem.NOISE)) {
+        if (verdict.held(LevelProblem.NOISE)) {
             noise(verdict, all);
         }
         verdict.turn().filter(Turn::moves).ifPresent(t -> turn(t, all));

@@ -5,7 +5,7 @@ import app.redlamp.core.planning.plan.Production;
 import app.redlamp.core.print.PrintedTable;
 import app.redlamp.core.setting.level.LevelVerdict;
 import app.redlamp.core.setting.level.Step;
-import app.redlamp.desktop.control.LampState;
+import app.redlamp.core.verdict.Verdict;
 import app.redlamp.desktop.control.Reading;
 import app.redlamp.desktop.control.ReadingColumn;
 import app.redlamp.desktop.look.Soon;
@@ -175,17 +175,16 @@ public final class LevelStation extends ShownStation {
 
     private Standing nowStanding(Reading told) {
         LevelVerdict verdict = model.verdict().get();
-        if (verdict == null || verdict.levels().steps().isEmpty()) {
-            return new Standing(
-                    LampState.UNLIT, false, strings.say("stand.level.none"), strings.say("stand.level.first"));
+        if (verdict == null || verdict.verdict().state() == Verdict.State.UNKNOWN) {
+            return Standing.unknown(strings.say("stand.level.none"), strings.say("stand.level.first"));
         }
-        if (verdict.clear()) {
-            return new Standing(LampState.LIT, true, strings.say("stand.level.right"), "");
+        if (verdict.verdict().clear()) {
+            return new Standing(verdict.verdict(), true, strings.say("stand.level.right"), "");
         }
         String first = told.help().isEmpty()
                 ? told.primary().map(Reading.Action::label).orElse("")
                 : told.help().get(0).title();
-        return new Standing(LampState.HALF, false, strings.say("stand.level.not"), first);
+        return new Standing(verdict.verdict(), false, strings.say("stand.level.not"), first);
     }
 
     private List<String> nowFacts() {

@@ -1,6 +1,7 @@
 package app.redlamp.desktop.level;
 
 import app.redlamp.core.chain.kit.Kit;
+import app.redlamp.core.setting.level.LevelProblem;
 import app.redlamp.core.setting.level.LevelVerdict;
 import app.redlamp.core.setting.level.LiveMeter;
 import app.redlamp.core.setting.level.Step;
@@ -220,9 +221,9 @@ final class LevelView {
             return LampState.UNLIT;
         }
         boolean trouble = switch (step) {
-            case STILL -> verdict.problems().contains(LevelVerdict.Problem.NOISE);
+            case STILL -> verdict.held(LevelProblem.NOISE);
             case LOUDEST -> verdict.levels().loudest().filter(p -> p.clipped()).isPresent();
-            case EXCITED -> verdict.problems().contains(LevelVerdict.Problem.EXCITED);
+            case EXCITED -> verdict.held(LevelProblem.EXCITED);
             case READ, TURN -> false;
         };
         return trouble ? LampState.HALF : LampState.LIT;

@@ -1,5 +1,7 @@
 package app.redlamp.desktop.look;
 
+import app.redlamp.core.verdict.FigureId;
+import app.redlamp.words.VerdictWording;
 import javafx.scene.Node;
 import javafx.scene.control.Tooltip;
 import javafx.scene.input.MouseEvent;
@@ -12,9 +14,11 @@ public final class Glossary {
     private static final double WIDTH = 320;
 
     private final Strings strings;
+    private final VerdictWording words;
 
     public Glossary(Strings strings) {
         this.strings = strings;
+        words = new VerdictWording(strings.locale());
     }
 
     /**
@@ -26,12 +30,27 @@ public final class Glossary {
         if (!strings.knows(key)) {
             return;
         }
-        String meaning = strings.say(key);
+        tell(node, strings.say(key));
+    }
+
+    private static void tell(Node node, String meaning) {
         node.setAccessibleHelp(meaning);
         Object before = node.getProperties().put(Glossary.class, meaning);
         if (before == null) {
             node.addEventFilter(MouseEvent.MOUSE_ENTERED, e -> offer(node));
         }
+    }
+
+    /** Adds how a figure is computed to the meaning of its name. */
+    public void explain(Node node, String term, FigureId figure) {
+        String key = "glossary." + term;
+        String how = words.traced(figure);
+        tell(node, strings.knows(key) ? strings.say(key) + "\n\n" + how : how);
+    }
+
+    /** How a figure is computed, with the class that does it. */
+    public String how(FigureId figure) {
+        return words.traced(figure);
     }
 
     private static void offer(Node node) {

@@ -1,6 +1,8 @@
 package app.redlamp.desktop.production;
 
 import app.redlamp.core.planning.plan.DiskRoom;
+import app.redlamp.core.planning.plan.PlanProblem;
+import app.redlamp.core.planning.plan.PlanVerdict;
 import app.redlamp.core.planning.plan.Production;
 import app.redlamp.core.planning.plan.ProductionPlan;
 import app.redlamp.core.planning.plan.Remedies;
@@ -12,6 +14,7 @@ import app.redlamp.core.planning.script.MentionFinder;
 import app.redlamp.core.planning.script.Script;
 import app.redlamp.core.planning.script.ScriptText;
 import app.redlamp.core.port.Productions.Seen;
+import app.redlamp.core.verdict.Verdict;
 import java.time.LocalDate;
 import java.time.ZoneId;
 import java.util.List;
@@ -23,6 +26,7 @@ import java.util.OptionalLong;
  *
  * @param plan its plan
  * @param remedies what would make it fit
+ * @param verdict where it stands
  * @param mentions what a reader has to look up
  * @param fileNames names of its files; none where the pattern does not name them
  * @param nameFault what is wrong with the pattern, one line; empty for nothing
@@ -32,6 +36,7 @@ import java.util.OptionalLong;
 public record Planned(
         ProductionPlan plan,
         List<Remedy> remedies,
+        Verdict<PlanProblem> verdict,
         List<Mention> mentions,
         List<String> fileNames,
         String nameFault,
@@ -69,13 +74,16 @@ public record Planned(
         OptionalLong free = seen.isPresent() ? OptionalLong.of(seen.get().freeBytes()) : OptionalLong.empty();
         double there = seen.map(s -> (double) s.usedBytes()).orElse(0.0);
         Names names = Names.of(production);
+        List<Remedy> remedies = Remedies.of(plan, today, zone);
+        DiskRoom room = DiskRoom.of(plan.disk().here(), there, free);
         return new Planned(
                 plan,
-                Remedies.of(plan, today, zone),
+                remedies,
+                PlanVerdict.of(plan, remedies, names.fault(), room),
                 mentions,
                 names.all(),
                 names.fault(),
-                DiskRoom.of(plan.disk().here(), there, free),
+                room,
                 free);
     }
 
@@ -95,11 +103,8 @@ public record Planned(
     /** The names, or why there are none. */
     private record Names(List<String> all, String fault) {
         static Names of(Production production) {
-            try {
-                return new Names(production.fileNames(), "");
-            } catch (IllegalArgumentException e) {
-                return new Names(List.of(), e.getMessage());
-            }
+            String fault = production.nameFault();
+            return new Names(fault.isEmpty() ? production.fileNames() : List.of(), fault);
         }
     }
 }

@@ -6,8 +6,12 @@ import app.redlamp.core.acoustics.room.Material;
 import app.redlamp.core.acoustics.room.Patch;
 import app.redlamp.core.acoustics.room.Room;
 import app.redlamp.core.acoustics.spot.BassTrap;
+import app.redlamp.core.acoustics.spot.RoomProblem;
+import app.redlamp.core.acoustics.spot.RoomVerdict;
 import app.redlamp.core.acoustics.spot.Step;
 import app.redlamp.core.acoustics.spot.Study;
+import app.redlamp.core.verdict.FigureId;
+import app.redlamp.core.verdict.Problem;
 import app.redlamp.desktop.control.Reading;
 import app.redlamp.desktop.look.Strings;
 import app.redlamp.words.RoomWording;
@@ -71,10 +75,11 @@ final class RoomReading {
         RoomWording rooms = parts.rooms();
         Strings strings = parts.strings();
         List<Reading.Figure> figures = new ArrayList<>();
-        figures.add(new Reading.Figure(strings.say("room.rings"), rooms.rings(study), "decay"));
-        figures.add(new Reading.Figure(strings.say("room.echo"), rooms.firstEcho(study), "reflection"));
-        figures.add(new Reading.Figure(strings.say("room.booms"), rooms.boom(study), "mode"));
-        figures.add(new Reading.Figure(strings.say("room.noise"), rooms.noise(study), "dba"));
+        figures.add(new Reading.Figure(FigureId.ROOM_DECAY, strings.say("room.rings"), rooms.rings(study), "decay"));
+        figures.add(
+                new Reading.Figure(FigureId.ROOM_ECHO, strings.say("room.echo"), rooms.firstEcho(study), "reflection"));
+        figures.add(new Reading.Figure(FigureId.ROOM_BOOM, strings.say("room.booms"), rooms.boom(study), "mode"));
+        figures.add(new Reading.Figure(FigureId.ROOM_NOISE, strings.say("room.noise"), rooms.noise(study), "dba"));
         return figures;
     }
 
@@ -82,10 +87,12 @@ final class RoomReading {
         RoomWording rooms = parts.rooms();
         Strings strings = parts.strings();
         List<Reading.Figure> all = new ArrayList<>();
-        all.add(new Reading.Figure(strings.say("room.trust"), rooms.trust(study), "schroeder"));
-        all.add(new Reading.Figure(strings.say("room.voice"), rooms.direct(study), "critical"));
+        all.add(new Reading.Figure(
+                FigureId.ROOM_SCHROEDER, strings.say("room.trust"), rooms.trust(study), "schroeder"));
+        all.add(new Reading.Figure(FigureId.ROOM_DIRECT, strings.say("room.voice"), rooms.direct(study), "critical"));
         study.week()
                 .ifPresent(w -> all.add(new Reading.Figure(
+                        FigureId.ROOM_RATING,
                         strings.say("room.nr"),
                         strings.say(
                                 "room.nr.value",
@@ -93,8 +100,8 @@ final class RoomReading {
                         "nr")));
         Room room = study.spot().room();
         study.reflections()
-                .forEach(r ->
-                        all.add(new Reading.Figure(strings.say("room.reflection"), rooms.reflection(room, r), "comb")));
+                .forEach(r -> all.add(new Reading.Figure(
+                        FigureId.ROOM_REFLECTION, strings.say("room.reflection"), rooms.reflection(room, r), "comb")));
         return new Reading.More(strings.say("room.more"), List.of(), all);
     }
 
@@ -106,21 +113,40 @@ final class RoomReading {
             help.add(new Reading.Help(parts.strings().say("room.advising"), "", Optional.empty()));
             return help;
         }
-        advice.move().filter(m -> m.nowDb() >= Study.BOOM_DB).ifPresent(m -> help.add(move(m)));
-        boolean still = advice.move().map(m -> m.thenDb() >= Study.BOOM_DB).orElse(true);
-        advice.trap().filter(t -> still).ifPresent(t -> help.add(trap(t)));
-        if (!study.quietEnough()) {
-            advice.changes().stream().findFirst().ifPresent(w -> help.add(change(w, study)));
-        }
-        for (Step step : advice.steps()) {
-            if (help.size() < Reading.MOST_HELP) {
-                help.add(step(step));
+        boolean treated = false;
+        for (Problem<RoomProblem> problem : RoomVerdict.of(study).problems()) {
+            switch (problem.detail()) {
+                case BOOM -> boom(advice, help);
+                case NOISE -> noise(advice, study, help);
+                case DECAY, ECHO -> {
+                    if (!treated) {
+                        steps(advice, help);
+                        treated = true;
+                    }
+                }
             }
         }
-        if (help.size() < Reading.MOST_HELP && study.quietEnough()) {
-            advice.changes().stream().findFirst().ifPresent(w -> help.add(change(w, study)));
+        if (!treated) {
+            steps(advice, help);
         }
-        return help;
+        if (study.quietEnough()) {
+            noise(advice, study, help);
+        }
+        return help.subList(0, Math.min(Reading.MOST_HELP, help.size()));
+    }
+
+    private void boom(Advice advice, List<Reading.Help> help) {
+        advice.move().ifPresent(m -> help.add(move(m)));
+        boolean still = advice.move().map(m -> m.thenDb() >= Study.BOOM_DB).orElse(true);
+        advice.trap().filter(t -> still).ifPresent(t -> help.add(trap(t)));
+    }
+
+    private void noise(Advice advice, Study study, List<Reading.Help> help) {
+        advice.changes().stream().findFirst().ifPresent(w -> help.add(change(w, study)));
+    }
+
+    private void steps(Advice advice, List<Reading.Help> help) {
+        advice.steps().forEach(s -> help.add(step(s)));
     }
 
     private Reading.Help move(Boominess.Move move) {

@@ -1,9 +1,11 @@
 package app.redlamp.desktop.room;
 
+import app.redlamp.core.acoustics.spot.RoomProblem;
+import app.redlamp.core.acoustics.spot.RoomVerdict;
 import app.redlamp.core.acoustics.spot.Spot;
 import app.redlamp.core.acoustics.spot.Study;
 import app.redlamp.core.planning.plan.Production;
-import app.redlamp.desktop.control.LampState;
+import app.redlamp.core.verdict.Verdict;
 import app.redlamp.desktop.control.Reading;
 import app.redlamp.desktop.control.ReadingColumn;
 import app.redlamp.desktop.look.Soon;
@@ -161,14 +163,14 @@ public final class RoomStation extends ShownStation {
     private Standing nowStanding(Reading told) {
         Study study = model.study().get();
         if (study == null) {
-            return new Standing(
-                    LampState.UNLIT, false, strings.say("stand.room.none"), strings.say("stand.room.first"));
+            return Standing.unknown(strings.say("stand.room.none"), strings.say("stand.room.first"));
         }
         boolean known = told.help().stream().anyMatch(h -> h.action().isPresent());
         String first = known ? told.help().get(0).title() : "";
-        return study.fits()
-                ? new Standing(LampState.LIT, false, strings.say("stand.room.fits"), "")
-                : new Standing(LampState.HALF, false, strings.say("stand.room.not"), first);
+        Verdict<RoomProblem> verdict = RoomVerdict.of(study);
+        return verdict.clear()
+                ? new Standing(verdict, false, strings.say("stand.room.fits"), "")
+                : new Standing(verdict, false, strings.say("stand.room.not"), first);
     }
 
     private List<String> nowFacts() {

@@ -25,7 +25,7 @@ public final class Clearance {
     /** How a guard stands, and whether it was overruled. */
     public record Row(Guard guard, Station.Standing standing, Optional<Overrule> overrule) {
         public boolean clear() {
-            return overrule.isPresent() || standing.lamp() == LampState.LIT;
+            return overrule.isPresent() || standing.verdict().clear();
         }
     }
 

@@ -1,5 +1,6 @@
 package app.redlamp.desktop.shell;
 
+import app.redlamp.desktop.control.ReadingColumn;
 import app.redlamp.desktop.look.ScaledPane;
 import app.redlamp.desktop.look.Strings;
 import java.util.ArrayList;
@@ -130,6 +131,12 @@ public final class ShellView {
         return stations.get(open);
     }
 
+    private void explain() {
+        if (page.getRight() instanceof ReadingColumn column) {
+            column.explain();
+        }
+    }
+
     private void showFacts() {
         List<String> facts = new ArrayList<>(station().facts().getValue());
         facts.add(input.getValue());
@@ -156,6 +163,7 @@ public final class ShellView {
         }
         all.add(shortcut(KeyCode.Z, false, strings.say("keys.undo"), model.history()::undo));
         all.add(shortcut(KeyCode.Z, true, strings.say("keys.redo"), model.history()::redo));
+        all.add(plain(KeyCode.F2, strings.say("keys.how"), this::explain));
         all.add(plain(KeyCode.T, strings.say("keys.theme"), model::switchTheme));
         all.add(shortcut(KeyCode.PLUS, false, strings.say("keys.larger"), () -> model.scale(1)));
         all.add(shortcut(KeyCode.MINUS, false, strings.say("keys.smaller"), () -> model.scale(-1)));

@@ -1,5 +1,6 @@
 package app.redlamp.desktop.shell;
 
+import app.redlamp.core.verdict.Verdict;
 import app.redlamp.desktop.control.LampState;
 import java.nio.file.Path;
 import java.util.List;
@@ -12,12 +13,23 @@ public interface Station {
     /**
      * Where a station stands.
      *
-     * @param lamp its lamp on the wire
-     * @param clear whether the big lamp is lit while this station is open
+     * @param verdict what its lamp shows
+     * @param lit whether the big lamp is lit while this station is open
      * @param answer the big lamp's answer
      * @param first what comes first
      */
-    record Standing(LampState lamp, boolean clear, String answer, String first) {}
+    record Standing(Verdict<?> verdict, boolean lit, String answer, String first) {
+
+        /** Nothing is known yet. */
+        public static Standing unknown(String answer, String first) {
+            return new Standing(Verdict.unknown(List.of()), false, answer, first);
+        }
+
+        /** The lamp on the wire. */
+        public LampState lamp() {
+            return LampState.of(verdict.state());
+        }
+    }
 
     /** Name on the wire. */
     String name();

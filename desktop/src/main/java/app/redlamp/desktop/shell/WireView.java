@@ -87,7 +87,7 @@ final class WireView extends Region {
                 Clearance.Now now = clearance.now().get();
                 bigLamp.show(now.clear(), now.answer(), now.first());
             } else {
-                bigLamp.show(standing.clear(), standing.answer(), standing.first());
+                bigLamp.show(standing.lit(), standing.answer(), standing.first());
             }
             title.setText(station.headings().getValue().title());
             line.setText(station.headings().getValue().line());

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import app.redlamp.core.measure.analysis.Outline;
 import app.redlamp.core.signal.LevelHistogram;
 import app.redlamp.core.units.Limits;
+import app.redlamp.core.verdict.FigureId;
 import app.redlamp.desktop.look.Glossary;
 import app.redlamp.desktop.look.Look;
 import app.redlamp.desktop.look.Strings;
@@ -193,7 +194,7 @@ class GalleryTest {
                 full
                         ? Reading.plain(
                                 "All is well.",
-                                List.of(new Reading.Figure("RMS", "−20 dBFS", "dBFS")),
+                                List.of(new Reading.Figure(FigureId.KIT_SNR, "RMS", "−20 dBFS", "dBFS")),
                                 "Next",
                                 List.of(new Reading.Help("Do this", "because of that", Optional.empty())),
                                 Optional.of(new Reading.Action("go", "Go", () -> {})),

@@ -2,6 +2,7 @@ package app.redlamp.desktop.control;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import app.redlamp.core.verdict.FigureId;
 import app.redlamp.desktop.look.Glossary;
 import app.redlamp.desktop.look.Strings;
 import java.util.ArrayList;
@@ -39,7 +40,10 @@ class ReadingColumnTest {
                 .hearing(
                         "",
                         List.of(),
-                        new Reading.More("All figures", List.of(), List.of(new Reading.Figure("Deep", "42 dB", ""))));
+                        new Reading.More(
+                                "All figures",
+                                List.of(),
+                                List.of(new Reading.Figure(FigureId.KIT_SNR, "Deep", "42 dB", ""))));
     }
 
     private Reading.Help help(String title, String id) {
@@ -54,13 +58,15 @@ class ReadingColumnTest {
 
     @Test
     void onlyWordsChangeWhereTheReadingIsAlike(FxRobot robot) {
-        robot.interact(() -> column.show(
-                reading("First.", List.of(new Reading.Figure("Gap", "40 dB", "gap")), help("One", "do-it"))));
+        robot.interact(() -> column.show(reading(
+                "First.", List.of(new Reading.Figure(FigureId.KIT_SNR, "Gap", "40 dB", "snr")), help("One", "do-it"))));
         Node card = column.lookup(".card");
         Node button = column.lookup("#do-it");
         robot.interact(button::requestFocus);
-        robot.interact(() -> column.show(
-                reading("Second.", List.of(new Reading.Figure("Gap", "41 dB", "gap")), help("Two", "do-it"))));
+        robot.interact(() -> column.show(reading(
+                "Second.",
+                List.of(new Reading.Figure(FigureId.KIT_SNR, "Gap", "41 dB", "snr")),
+                help("Two", "do-it"))));
 
         assertThat(column.lookup(".card")).isSameAs(card);
         assertThat(button.isFocused()).isTrue();
@@ -83,17 +89,38 @@ class ReadingColumnTest {
         assertThat(texts(".reading-caution")).containsExactly("Caution.");
     }
 
+    /** From any label to its formula in one key. */
+    @Test
+    void howAFigureIsComputedIsOneKeyAway(FxRobot robot) {
+        robot.interact(() -> column.show(
+                reading("A.", List.of(new Reading.Figure(FigureId.KIT_SNR, "Signal-to-noise", "40 dB", "snr")))));
+        assertThat(texts(".figure-how")).isEmpty();
+        robot.interact(column::explain);
+        assertThat(texts(".figure-how")).singleElement().asString().contains("Computed by chain.SignalPath");
+        robot.interact(() -> column.show(
+                reading("B.", List.of(new Reading.Figure(FigureId.KIT_CLARITY, "Clarity", "26 dB", "clarity")))));
+        assertThat(texts(".figure-how")).singleElement().asString().contains("ISO 3382-1");
+        robot.interact(column::explain);
+        assertThat(texts(".figure-how")).isEmpty();
+    }
+
     /** An explanation goes with its figure, and not with its line. */
     @Test
     void aTermDoesNotStayBehind(FxRobot robot) {
-        robot.interact(() -> column.show(reading("A.", List.of(new Reading.Figure("Gap", "40 dB", "gap")))));
+        robot.interact(() ->
+                column.show(reading("A.", List.of(new Reading.Figure(FigureId.KIT_SNR, "Gap", "40 dB", "snr")))));
         assertThat(column.lookup(".figure-name").getAccessibleHelp()).isNotBlank();
-        robot.interact(() -> column.show(reading("B.", List.of(new Reading.Figure("Colour", "warm", "")))));
-        assertThat(column.lookup(".figure-name").getAccessibleHelp()).isNull();
+        robot.interact(() ->
+                column.show(reading("B.", List.of(new Reading.Figure(FigureId.KIT_SNR, "Colour", "warm", "")))));
+        assertThat(column.lookup(".figure-name").getAccessibleHelp()).startsWith("Level of the voice");
         robot.interact(() -> column.show(reading(
-                "C.", List.of(new Reading.Figure("Colour", "cold", ""), new Reading.Figure("Gap", "39 dB", "gap")))));
+                "C.",
+                List.of(
+                        new Reading.Figure(FigureId.KIT_SNR, "Colour", "cold", ""),
+                        new Reading.Figure(FigureId.KIT_SNR, "Gap", "39 dB", "snr")))));
         assertThat(texts(".figure-value")).containsExactly("cold", "39 dB");
-        robot.interact(() -> column.show(reading("D.", List.of(new Reading.Figure("Colour", "cold", "")))));
+        robot.interact(() ->
+                column.show(reading("D.", List.of(new Reading.Figure(FigureId.KIT_SNR, "Colour", "cold", "")))));
         assertThat(texts(".figure-value")).containsExactly("cold");
     }
 

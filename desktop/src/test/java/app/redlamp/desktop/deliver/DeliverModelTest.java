@@ -151,15 +151,15 @@ class DeliverModelTest {
         assertThat(standing().answer()).isEqualTo("Not clear to send");
         assertThat(standing().first()).isEqualTo("no recordings yet");
         open(GOOD, QUIET);
-        assertThat(standing().clear()).isFalse();
+        assertThat(standing().verdict().clear()).isFalse();
         assertThat(standing().first()).isEqualTo("finish 2");
         model.finishAll();
         workers.runAll();
-        assertThat(standing().clear()).isTrue();
+        assertThat(standing().verdict().clear()).isTrue();
         assertThat(standing().answer()).isEqualTo("Clear to send");
         open(NOISY);
-        assertThat(standing().clear()).isFalse();
-        assertThat(standing().lamp()).isEqualTo(LampState.BARRED);
+        assertThat(standing().verdict().clear()).isFalse();
+        assertThat(LampState.of(standing().verdict().state())).isEqualTo(LampState.BARRED);
     }
 
     @Test
@@ -295,14 +295,14 @@ class DeliverModelTest {
         open(GOOD, QUIET);
         model.finishAll();
         workers.runAll();
-        assertThat(standing().clear()).isTrue();
+        assertThat(standing().verdict().clear()).isTrue();
 
         model.choose(wantingHours());
         model.finishAll();
         workers.runAll();
         assertThat(notes()).containsOnly("ready, measured again");
-        assertThat(standing().clear()).isFalse();
-        assertThat(standing().lamp()).isEqualTo(LampState.HALF);
+        assertThat(standing().verdict().clear()).isFalse();
+        assertThat(LampState.of(standing().verdict().state())).isEqualTo(LampState.HALF);
         assertThat(standing().first()).isEqualTo("too little in all: record more");
         assertThat(reading().heard().get(0).text()).endsWith("and 10:00:00 are wanted: record more");
         assertThat(reading().heard().get(0).grave()).isTrue();
@@ -327,7 +327,7 @@ class DeliverModelTest {
         model.choose(Specifications.audiobookOf(credits));
         model.finishAll();
         workers.runAll();
-        assertThat(standing().clear()).isTrue();
+        assertThat(standing().verdict().clear()).isTrue();
         assertThat(standing().first()).isEqualTo("one inside; a part is missing");
         assertThat(reading().more().heard())
                 .extracting(Reading.Heard::text)
@@ -349,7 +349,7 @@ class DeliverModelTest {
         workers.runAll();
         assertThat(notes()).containsExactly("ready, measured again", "sound drops out: hear it first");
         assertThat(reading().verdict()).startsWith("Inside, but not clean. ");
-        assertThat(standing().clear()).isTrue();
+        assertThat(standing().verdict().clear()).isTrue();
         assertThat(standing().first()).isEqualTo("all 2 inside; hear 1 first");
     }
 

@@ -96,7 +96,7 @@ class KitModelTest {
     void aKitIsAddedAndItsWayComputedAtOnce() {
         add(Parts.complete());
         assertThat(model.kit().get().name()).isEqualTo("Complete");
-        assertThat(model.path().get().gapDb()).isPositive();
+        assertThat(model.path().get().snrDb()).isPositive();
         assertThat(model.fresh()).isPresent();
         history.undo();
         workers.runAll();
@@ -155,10 +155,10 @@ class KitModelTest {
         Kit one = Parts.complete();
         Seat second = one.seats().get(0).called("Second").with(Parts.DYNAMIC);
         add(one.seated(List.of(one.seats().get(0), second)).through(Optional.of(Parts.TWO)));
-        double first = model.path().get().gapDb();
+        double first = model.path().get().snrDb();
         model.look(1);
         assertThat(model.path().get().chain().capsule()).isEqualTo(Parts.DYNAMIC.capsule());
-        assertThat(model.path().get().gapDb()).isNotEqualTo(first);
+        assertThat(model.path().get().snrDb()).isNotEqualTo(first);
         model.look(7);
         assertThat(model.seat().get()).isEqualTo(1);
         model.edit("edit.seat.remove", k -> k.seated(k.seats().subList(0, 1)));
@@ -177,13 +177,13 @@ class KitModelTest {
     @Test
     void compressionNarrowsTheGap() {
         add(Parts.complete());
-        double gap = model.path().get().gapDb();
+        double snr = model.path().get().snrDb();
         model.edit("edit.compression", k -> k.compressing(6));
-        assertThat(model.path().get().gapDb()).isCloseTo(gap - 6, within(0.1));
+        assertThat(model.path().get().snrDb()).isCloseTo(snr - 6, within(0.1));
         model.edit("edit.compression", k -> k.compressing(40));
         assertThat(model.fault().get()).contains("between 0 and 12");
         history.undo();
-        assertThat(model.path().get().gapDb()).isCloseTo(gap, within(1e-9));
+        assertThat(model.path().get().snrDb()).isCloseTo(snr, within(1e-9));
     }
 
     @Test
@@ -280,7 +280,7 @@ class KitModelTest {
         for (int i = 0; i < ribbon.stops().size(); i++) {
             Ribbon.Stop stop = ribbon.stops().get(i);
             assertThat(stop.averageDb() - stop.noiseDb())
-                    .isCloseTo(path.nodes().get(i).gapDb(), within(1e-9));
+                    .isCloseTo(path.nodes().get(i).snrDb(), within(1e-9));
         }
         // A voltage stands for the sound that made it: nothing moves where only the unit changes.
         assertThat(ribbon.stops().get(2).averageDb())

@@ -17,6 +17,7 @@ import app.redlamp.core.port.Capture.Fault;
 import app.redlamp.core.port.SimulatedBooth;
 import app.redlamp.core.setting.card.Moved;
 import app.redlamp.core.setting.card.Overrule;
+import app.redlamp.core.setting.level.LevelProblem;
 import app.redlamp.core.setting.level.LevelVerdict;
 import app.redlamp.core.setting.level.Step;
 import app.redlamp.core.setting.level.Turn;
@@ -144,8 +145,8 @@ class LevelModelTest {
         assertThat(turns).isBetween(1, 2);
         assertThat(verdict().next()).contains(Step.EXCITED);
         take(Step.EXCITED);
-        assertThat(verdict().problems()).isEmpty();
-        assertThat(verdict().clear()).isTrue();
+        assertThat(verdict().verdict().problems()).isEmpty();
+        assertThat(verdict().verdict().clear()).isTrue();
         assertThat(Files.readString(open.folder().get().resolve("log.jsonl"))).contains("\"excited\"");
     }
 
@@ -197,7 +198,7 @@ class LevelModelTest {
         level.booth().setTime(new WeekTime(DayOfWeek.MONDAY, LocalTime.of(6, 0)));
         take(Step.STILL);
         assertThat(level.levels().floorDbfs().orElseThrow()).isGreaterThan(evening + 8);
-        assertThat(verdict().problems()).contains(LevelVerdict.Problem.NOISE);
+        assertThat(verdict().held(LevelProblem.NOISE)).isTrue();
         assertThat(level.booth().noises()).anyMatch(n -> n.name().equals("the mixers below"));
     }
 
@@ -256,7 +257,7 @@ class LevelModelTest {
     void zerosAreAFault() {
         booth.spoil(Optional.of(Defect.ZEROS));
         take(Step.STILL);
-        assertThat(verdict().problems().get(0)).isEqualTo(LevelVerdict.Problem.INPUT);
+        assertThat(verdict().verdict().first().orElseThrow().detail()).isEqualTo(LevelProblem.INPUT);
     }
 
     @Test

@@ -46,7 +46,7 @@ public record BoothDocument(Booth booth, List<Act> acts) {
     private static final int FORMAT = 1;
     private static final int MOST_ACTS = 1000;
     private static final double DECAY_S = 0.25;
-    private static final double GAP_DB = 40;
+    private static final double SNR_DB = 40;
     private static final int RATE = 48_000;
 
     public BoothDocument {
@@ -112,7 +112,7 @@ public record BoothDocument(Booth booth, List<Act> acts) {
         if (room.isPresent()) {
             Spot spot = SpotReader.read(room.get(), materials);
             double distance = kit.seats().get(0).position().distanceM();
-            return Scene.of(Study.of(spot, new Wanted(DECAY_S, Wanted.noiseDbA(distance, GAP_DB))));
+            return Scene.of(Study.of(spot, new Wanted(DECAY_S, Wanted.noiseDbA(distance, SNR_DB))));
         }
         Optional<JsonObject> guess = o.optionalObject("guess");
         Surroundings guessed = (guess.isPresent() ? KitReader.guess(guess.get()) : RoomGuess.USUAL).surroundings();

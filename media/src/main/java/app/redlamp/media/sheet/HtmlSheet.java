@@ -1,6 +1,6 @@
 package app.redlamp.media.sheet;
 
-import app.redlamp.core.delivery.spec.Verdict;
+import app.redlamp.core.delivery.spec.CheckResult;
 import app.redlamp.core.print.PrintedReport;
 import app.redlamp.core.print.PrintedTable;
 import java.util.Locale;
@@ -30,7 +30,9 @@ final class HtmlSheet {
             for (PrintedReport.Line check : file.checks()) {
                 html.append("<li class=\"").append(check.verdict().id()).append("\">");
                 html.append(
-                        check.verdict() == Verdict.OUTSIDE ? "✗ " : check.verdict() == Verdict.ADVICE ? "• " : "✓ ");
+                        check.verdict() == CheckResult.OUTSIDE
+                                ? "✗ "
+                                : check.verdict() == CheckResult.ADVICE ? "• " : "✓ ");
                 html.append(escaped(check.text())).append("</li>\n");
             }
             html.append("</ul>\n");

@@ -1,6 +1,6 @@
 package app.redlamp.media.sheet;
 
-import app.redlamp.core.delivery.spec.Verdict;
+import app.redlamp.core.delivery.spec.CheckResult;
 import app.redlamp.core.print.PrintedReport;
 import app.redlamp.core.print.PrintedTable;
 import java.io.IOException;
@@ -20,8 +20,8 @@ final class PdfSheet {
                 pages.gap();
                 pages.subheading(file.name());
                 for (PrintedReport.Line check : file.checks()) {
-                    boolean outside = check.verdict() == Verdict.OUTSIDE;
-                    String mark = outside ? "x  " : check.verdict() == Verdict.ADVICE ? "i  " : "    ";
+                    boolean outside = check.verdict() == CheckResult.OUTSIDE;
+                    String mark = outside ? "x  " : check.verdict() == CheckResult.ADVICE ? "i  " : "    ";
                     pages.indented(outside, mark + check.text());
                 }
                 for (String finding : file.findings()) {

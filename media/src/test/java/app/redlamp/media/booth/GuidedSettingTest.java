@@ -134,12 +134,7 @@ class GuidedSettingTest {
             }
             levels = levels.with(new Taken(step, OptionalDouble.of(gainDb), meter.reports()));
         }
-        return LevelVerdict.of(
-                levels,
-                GainSchool.MIDDLE,
-                Optional.empty(),
-                OptionalDouble.empty(),
-                chain.finishing());
+        return LevelVerdict.of(levels, GainSchool.MIDDLE, Optional.empty(), OptionalDouble.empty(), chain.finishing());
     }
 
     @Test

@@ -2,7 +2,7 @@ package app.redlamp.media.sheet;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import app.redlamp.core.delivery.spec.Verdict;
+import app.redlamp.core.delivery.spec.CheckResult;
 import app.redlamp.core.print.PrintedReport;
 import java.io.IOException;
 import java.util.Collections;
@@ -40,7 +40,7 @@ class PdfSheetTest {
 
     private static byte[] sheet(int files, String name, String line) throws IOException {
         PrintedReport.Section section = new PrintedReport.Section(
-                name, true, List.of(new PrintedReport.Line(Verdict.INSIDE, line)), List.of("a finding"), Map.of());
+                name, true, List.of(new PrintedReport.Line(CheckResult.INSIDE, line)), List.of("a finding"), Map.of());
         return PdfSheet.of(new PrintedReport(
                 "Audiobook, retail", "a source", "All is inside.", List.of(), Collections.nCopies(files, section)));
     }

@@ -1,6 +1,6 @@
 package app.redlamp.core.acoustics.spot;
 
-import java.util.Arrays;
+import app.redlamp.core.verdict.Problem;
 import java.util.Comparator;
 import java.util.List;
 
@@ -11,18 +11,7 @@ import java.util.List;
  * @param trouble what it lacks, in points
  * @param lacks what it lacks, the worst first; nothing for a place that is as it should be
  */
-public record Ranking(Study study, Trouble trouble, List<Trait> lacks) {
-    /** Fewer points are no reason against a place (ours). */
-    private static final double LEAST_POINTS = 0.7;
-
-    /** What a place can lack. */
-    public enum Trait {
-        DECAY,
-        ECHO,
-        BOOM,
-        NOISE
-    }
-
+public record Ranking(Study study, Trouble trouble, List<RoomProblem> lacks) {
     public Ranking {
         lacks = List.copyOf(lacks);
     }
@@ -37,14 +26,14 @@ public record Ranking(Study study, Trouble trouble, List<Trait> lacks) {
 
     private static Ranking of(Study study) {
         Trouble trouble = Trouble.of(study);
-        List<Trait> lacks = Arrays.stream(Trait.values())
-                .filter(t -> points(trouble, t) >= LEAST_POINTS)
+        List<RoomProblem> lacks = RoomVerdict.of(study).holding().stream()
+                .map(Problem::detail)
                 .sorted(Comparator.comparingDouble(t -> -points(trouble, t)))
                 .toList();
         return new Ranking(study, trouble, lacks);
     }
 
-    private static double points(Trouble trouble, Trait trait) {
+    private static double points(Trouble trouble, RoomProblem trait) {
         return switch (trait) {
             case DECAY -> trouble.decay();
             case ECHO -> trouble.echo();

@@ -96,11 +96,6 @@ public record Study(
         return noiseDbA().orElse(0) <= wanted.noiseDbA();
     }
 
-    /** Whether it can be recorded in as it is. */
-    public boolean fits() {
-        return tooLong().isEmpty() && echoes().isEmpty() && bass.worstDb() < BOOM_DB && quietEnough();
-    }
-
     /** A boom that sticks out further spoils narration (common practice, no source). */
     public static final double BOOM_DB = 6;
 }

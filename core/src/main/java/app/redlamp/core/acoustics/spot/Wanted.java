@@ -37,11 +37,11 @@ public record Wanted(double decayS, double noiseDbA) {
     }
 
     /**
-     * The loudest noise that leaves a gap between voice and floor.
+     * The loudest noise that leaves a signal-to-noise ratio between voice and floor.
      *
-     * @param gapDb from the voice down to the floor, as it is delivered
+     * @param snrDb from the voice down to the floor, as it is delivered
      */
-    public static double noiseDbA(double distanceM, double gapDb) {
-        return Math.max(10, Math.min(60, voiceDb(distanceM) - gapDb - MARGIN_DB));
+    public static double noiseDbA(double distanceM, double snrDb) {
+        return Math.max(10, Math.min(60, voiceDb(distanceM) - snrDb - MARGIN_DB));
     }
 }

@@ -3,6 +3,7 @@ package app.redlamp.core.chain.choose;
 import app.redlamp.core.chain.Chain;
 import app.redlamp.core.chain.GainFit;
 import app.redlamp.core.chain.SignalPath;
+import app.redlamp.core.chain.fit.Lacks;
 import app.redlamp.core.chain.kit.AudioInterface;
 import app.redlamp.core.chain.kit.Gear;
 import app.redlamp.core.chain.kit.Kit;
@@ -19,10 +20,10 @@ import java.util.Map;
  * @param path of the first voice
  * @param gain whether there is enough of it
  * @param cost of what is not there yet, new
- * @param shortfallDb what is missing of the gap, of headroom and of clarity, in dB; 0 for nothing
+ * @param lacks what is missing of what the job asks
  * @param flawed whether it has a fault that no figure shows: a level that moves by itself, two clocks
  */
-public record Candidate(Kit kit, SignalPath path, GainFit gain, double cost, double shortfallDb, boolean flawed) {
+public record Candidate(Kit kit, SignalPath path, GainFit gain, double cost, Lacks lacks, boolean flawed) {
 
     /** What is said about all of one sort at once. */
     public enum Family {
@@ -80,7 +81,7 @@ public record Candidate(Kit kit, SignalPath path, GainFit gain, double cost, dou
         Chain chain = set.chain(0, need.room(), need.finishing()).orElseThrow();
         SignalPath path = SignalPath.of(chain);
         return new Candidate(
-                set, path, GainFit.of(chain, need.school()), cost(set, need), shortfall(path, need), flawed(set));
+                set, path, GainFit.of(chain, need.school()), cost(set, need), Lacks.of(path, need), flawed(set));
     }
 
     /** What of a kit is not there yet costs new. */
@@ -91,12 +92,6 @@ public record Candidate(Kit kit, SignalPath path, GainFit gain, double cost, dou
                     * part.getKey().price().fresh();
         }
         return sum;
-    }
-
-    private static double shortfall(SignalPath path, Need need) {
-        return Math.max(0, -path.marginDb())
-                + Math.max(0, -path.headroomDb())
-                + Math.max(0, need.clarityDb() - path.clarityDb());
     }
 
     private static boolean flawed(Kit kit) {
@@ -137,8 +132,8 @@ public record Candidate(Kit kit, SignalPath path, GainFit gain, double cost, dou
         return cost <= need.budget().orElse(Double.POSITIVE_INFINITY);
     }
 
-    /** By how much the gap is larger than that of another. */
+    /** By how much the signal-to-noise ratio is larger than that of another. */
     public double gainOver(Candidate other) {
-        return path.gapDb() - other.path.gapDb();
+        return path.snrDb() - other.path.snrDb();
     }
 }

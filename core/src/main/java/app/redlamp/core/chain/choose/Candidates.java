@@ -18,7 +18,7 @@ import java.util.Optional;
 
 /**
  * Kits that the shelf can make up for a job, the best first. Better is what stays within the budget, has no fault that no figure
- * shows, and lacks least of gap, headroom and clarity; of two that lack the same to half a decibel, the cheaper. What is more
+ * shows, and lacks least of snr, headroom and clarity; of two that lack the same to half a decibel, the cheaper. What is more
  * than enough counts for nothing.
  *
  * @param best of each family, the best first
@@ -50,7 +50,7 @@ public record Candidates(List<Candidate> best, List<Candidate> all) {
     static Comparator<Candidate> order(Need need) {
         return Comparator.comparing((Candidate c) -> !c.within(need))
                 .thenComparing(Candidate::flawed)
-                .thenComparingLong(c -> Math.round(c.shortfallDb() / SAME_DB))
+                .thenComparingLong(c -> Math.round(c.lacks().sumDb() / SAME_DB))
                 .thenComparingDouble(Candidate::cost)
                 .thenComparingInt(Candidate::things)
                 .thenComparing(c -> c.kit().id());

@@ -13,7 +13,7 @@ import java.util.OptionalDouble;
  * @param pieces how many, 1 or more
  * @param mark when
  * @param against what it mends; absent where it is a part of the kit, or a better one
- * @param effectDb what it does for the gap, or against what it mends, in dB; absent where that has no such figure
+ * @param effectDb what it does for the snr, or against what it mends, in dB; absent where that has no such figure
  * @param within whether the budget reaches so far down the list, at new prices
  */
 public record Purchase(

@@ -71,7 +71,7 @@ public record School(Question question, Candidate first, Candidate second, Optio
     static School between(Question question, Candidate first, Candidate second, Need need) {
         boolean same = first.within(need) == second.within(need)
                 && first.flawed() == second.flawed()
-                && Math.abs(first.shortfallDb() - second.shortfallDb()) < HEARD_DB;
+                && Math.abs(first.lacks().sumDb() - second.lacks().sumDb()) < HEARD_DB;
         if (same) {
             return new School(question, first, second, Optional.empty());
         }

@@ -22,7 +22,7 @@ import java.util.Optional;
 import java.util.OptionalDouble;
 
 /**
- * What is still to be bought: first what nothing can begin without, then what will be heard, then what makes good what gap,
+ * What is still to be bought: first what nothing can begin without, then what will be heard, then what makes good what snr,
  * headroom and clarity still lack; within each, most effect for the money first. What is enough is not bettered.
  *
  * @param lines in the order in which they are bought
@@ -93,7 +93,7 @@ public record Shopping(List<Purchase> lines) {
         }
         Purchase.Mark mark = switch (miss.severity()) {
             case BLOCKS -> Purchase.Mark.TODAY;
-            case SPOILS -> Purchase.Mark.NEXT;
+            case SPOILS, OPEN -> Purchase.Mark.NEXT;
             case ADVISES -> Purchase.Mark.LATER;
         };
         for (int i = 0; i < lines.size(); i++) {
@@ -134,8 +134,8 @@ public record Shopping(List<Purchase> lines) {
             if (kit.seats().get(i).name().equals(seat) && chain.isPresent()) {
                 Chain now = chain.get();
                 Chain then = now.through(Optional.of(booster.booster()));
-                return SignalPath.of(then.set(need.school())).gapDb()
-                        - SignalPath.of(now.set(need.school())).gapDb();
+                return SignalPath.of(then.set(need.school())).snrDb()
+                        - SignalPath.of(now.set(need.school())).snrDb();
             }
         }
         return 0;

@@ -19,11 +19,11 @@ import java.util.Optional;
  * @param part what would come in
  * @param pieces how many
  * @param then the kit with it, every knob where it is wanted
- * @param gapDb by how much the gap would grow
- * @param lessDb by how much less would be missing of gap, headroom and clarity
+ * @param snrDb by how much the signal-to-noise ratio would grow
+ * @param lessDb by how much less would be missing of snr, headroom and clarity
  * @param cost of what is not there yet
  */
-public record Upgrade(Gear part, int pieces, Candidate then, double gapDb, double lessDb, double cost) {
+public record Upgrade(Gear part, int pieces, Candidate then, double snrDb, double lessDb, double cost) {
     /** Less than this is not worth a change. */
     static final double WORTH_DB = 1;
 
@@ -33,13 +33,13 @@ public record Upgrade(Gear part, int pieces, Candidate then, double gapDb, doubl
             return List.of();
         }
         return all(kit, need, shelf).stream()
-                .filter(u -> u.gapDb() >= WORTH_DB || u.lessDb() >= WORTH_DB)
+                .filter(u -> u.snrDb() >= WORTH_DB || u.lessDb() >= WORTH_DB)
                 .toList();
     }
 
     /**
      * Every part that could come in, whether it is worth it or not. Of those that make good at least half of what the best of
-     * them does, the one that does it cheapest comes first; what makes nothing good comes last, the widest gap first.
+     * them does, the one that does it cheapest comes first; what makes nothing good comes last, the widest signal-to-noise ratio first.
      */
     public static List<Upgrade> all(Kit kit, Need need, Shelf shelf) {
         Candidate now = Candidate.of(kit, need);
@@ -50,7 +50,7 @@ public record Upgrade(Gear part, int pieces, Candidate then, double gapDb, doubl
         double most = all.stream().mapToDouble(Upgrade::lessDb).max().orElse(0);
         all.sort(Comparator.comparing((Upgrade u) -> !(most >= WORTH_DB && u.lessDb() >= most / 2))
                 .thenComparingDouble(u -> u.lessDb() >= WORTH_DB ? u.cost() / u.lessDb() : Double.MAX_VALUE)
-                .thenComparingDouble(u -> -Math.rint(u.gapDb() * 2))
+                .thenComparingDouble(u -> -Math.rint(u.snrDb() * 2))
                 .thenComparingDouble(Upgrade::cost)
                 .thenComparing(u -> u.part().id()));
         return all;
@@ -60,7 +60,13 @@ public record Upgrade(Gear part, int pieces, Candidate then, double gapDb, doubl
         Candidate then = Candidate.of(changed, need);
         int pieces = then.kit().parts().getOrDefault(part, 1);
         double cost = need.missing(part, pieces) * part.price().fresh();
-        return new Upgrade(part, pieces, then, then.gainOver(now), now.shortfallDb() - then.shortfallDb(), cost);
+        return new Upgrade(
+                part,
+                pieces,
+                then,
+                then.gainOver(now),
+                now.lacks().sumDb() - then.lacks().sumDb(),
+                cost);
     }
 
     private static List<BoosterPart> boosters(Kit kit, Shelf shelf) {

@@ -96,8 +96,8 @@ public record SheetInterface(
 
     /** How far apart the answers lie with the worst and with the best of what was not said, in dB. */
     public double spreadDb(Chain chain) {
-        double a = SignalPath.of(through(chain, worst)).gapDb();
-        double b = SignalPath.of(through(chain, best)).gapDb();
+        double a = SignalPath.of(through(chain, worst)).snrDb();
+        double b = SignalPath.of(through(chain, best)).snrDb();
         return Math.abs(b - a);
     }
 

@@ -118,8 +118,8 @@ public record SheetMicrophone(Capsule usual, Capsule worst, Capsule best, List<I
      * everything was.
      */
     public double spreadDb(Chain chain) {
-        double a = SignalPath.of(chain.heardBy(worst)).gapDb();
-        double b = SignalPath.of(chain.heardBy(best)).gapDb();
+        double a = SignalPath.of(chain.heardBy(worst)).snrDb();
+        double b = SignalPath.of(chain.heardBy(best)).snrDb();
         return Math.abs(b - a);
     }
 }

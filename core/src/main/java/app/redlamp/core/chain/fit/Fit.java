@@ -2,6 +2,7 @@ package app.redlamp.core.chain.fit;
 
 import app.redlamp.core.chain.kit.Kit;
 import app.redlamp.core.chain.kit.Need;
+import app.redlamp.core.verdict.Severity;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
@@ -30,15 +31,15 @@ public record Fit(List<Miss> misses) {
 
     /** Whether anything stands in the way of recording. */
     public boolean blocked() {
-        return misses.stream().anyMatch(m -> m.severity() == Miss.Severity.BLOCKS);
+        return misses.stream().anyMatch(m -> m.severity() == Severity.BLOCKS);
     }
 
     /** Whether nothing will be heard of what is missing. */
     public boolean clear() {
-        return misses.stream().allMatch(m -> m.severity() == Miss.Severity.ADVISES);
+        return misses.stream().allMatch(m -> m.severity() == Severity.ADVISES);
     }
 
-    public List<Miss> of(Miss.Severity severity) {
+    public List<Miss> of(Severity severity) {
         return misses.stream().filter(m -> m.severity() == severity).toList();
     }
 }

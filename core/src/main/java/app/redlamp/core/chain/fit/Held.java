@@ -1,12 +1,12 @@
 package app.redlamp.core.chain.fit;
 
 import app.redlamp.core.chain.fit.Miss.Kind;
-import app.redlamp.core.chain.fit.Miss.Severity;
 import app.redlamp.core.chain.kit.Extra;
 import app.redlamp.core.chain.kit.Kit;
 import app.redlamp.core.chain.kit.Seat;
 import app.redlamp.core.chain.placement.Breath;
 import app.redlamp.core.chain.placement.Zone;
+import app.redlamp.core.verdict.Severity;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.OptionalDouble;

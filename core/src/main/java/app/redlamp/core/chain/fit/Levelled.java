@@ -6,20 +6,20 @@ import app.redlamp.core.chain.Node;
 import app.redlamp.core.chain.SignalPath;
 import app.redlamp.core.chain.Source;
 import app.redlamp.core.chain.fit.Miss.Kind;
-import app.redlamp.core.chain.fit.Miss.Severity;
 import app.redlamp.core.chain.kit.BoosterPart;
 import app.redlamp.core.chain.kit.Kit;
 import app.redlamp.core.chain.kit.Microphone;
 import app.redlamp.core.chain.kit.Need;
 import app.redlamp.core.chain.kit.Plug;
 import app.redlamp.core.chain.kit.Seat;
+import app.redlamp.core.verdict.Severity;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 
 /** Gain, ceilings and hum. */
 final class Levelled {
-    /** Hum that narrows the gap by less is nothing to buy a lead for. */
+    /** Hum that narrows the signal-to-noise ratio by less is nothing to buy a lead for. */
     private static final double HUM_WORTH_DB = 0.5;
 
     private static final double AT_A_DESK_M = 1;

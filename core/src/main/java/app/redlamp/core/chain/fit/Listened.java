@@ -1,13 +1,13 @@
 package app.redlamp.core.chain.fit;
 
 import app.redlamp.core.chain.fit.Miss.Kind;
-import app.redlamp.core.chain.fit.Miss.Severity;
 import app.redlamp.core.chain.kit.AudioInterface;
 import app.redlamp.core.chain.kit.Extra;
 import app.redlamp.core.chain.kit.Kit;
 import app.redlamp.core.chain.kit.Microphone;
 import app.redlamp.core.chain.kit.Need;
 import app.redlamp.core.chain.kit.Seat;
+import app.redlamp.core.verdict.Severity;
 import java.util.ArrayList;
 import java.util.List;
 

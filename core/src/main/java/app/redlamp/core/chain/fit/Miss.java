@@ -1,6 +1,7 @@
 package app.redlamp.core.chain.fit;
 
 import app.redlamp.core.chain.kit.Gear;
+import app.redlamp.core.verdict.Severity;
 import java.util.Locale;
 import java.util.Optional;
 
@@ -17,20 +18,6 @@ import java.util.Optional;
  */
 public record Miss(
         Kind kind, Severity severity, String seat, String part, double amount, Optional<Gear> remedy, int pieces) {
-
-    /** How bad. */
-    public enum Severity {
-        /** Nothing can be recorded, or something breaks. */
-        BLOCKS,
-        /** It will be heard. */
-        SPOILS,
-        ADVISES;
-
-        /** Name in reports, such as {@code blocks}. */
-        public String id() {
-            return name().toLowerCase(Locale.ROOT);
-        }
-    }
 
     /** What it is; the amount is given with each. */
     public enum Kind {
@@ -55,7 +42,7 @@ public record Miss(
         GAIN_HOT,
         /** By how much the loudest line is over what the microphone takes, dB. */
         CAPSULE_CLIPS,
-        /** By how much hum on the lead narrows the gap, dB. */
+        /** By how much hum on the lead narrows the snr, dB. */
         UNBALANCED,
         /** Length that is missing, m. */
         LEAD_SHORT,

@@ -2,11 +2,11 @@ package app.redlamp.core.delivery.finish;
 
 import app.redlamp.core.delivery.spec.Check;
 import app.redlamp.core.delivery.spec.CheckId;
+import app.redlamp.core.delivery.spec.CheckResult;
 import app.redlamp.core.delivery.spec.DeliveryFormat;
 import app.redlamp.core.delivery.spec.Judge;
 import app.redlamp.core.delivery.spec.Judgement;
 import app.redlamp.core.delivery.spec.Specification;
-import app.redlamp.core.delivery.spec.Verdict;
 import app.redlamp.core.measure.analysis.Report;
 import java.io.IOException;
 import java.util.EnumSet;
@@ -123,7 +123,7 @@ public final class ConformSolver {
     private double loudnessStep(Judgement measured, GainPlan plan, double gain) {
         CheckId level = specification.loudness().isPresent() ? CheckId.LOUDNESS : CheckId.PEAK;
         Check loudness = measured.check(level).orElseThrow();
-        if (loudness.verdict() != Verdict.OUTSIDE || loudness.measured().isEmpty()) {
+        if (loudness.verdict() != CheckResult.OUTSIDE || loudness.measured().isEmpty()) {
             return 0;
         }
         double bound = loudness.limits().low().orElseThrow();

@@ -15,27 +15,27 @@ import java.util.OptionalDouble;
  * @param verdict where it stands
  */
 public record Check(
-        CheckId id, OptionalDouble measured, Optional<String> text, Limits limits, String unit, Verdict verdict) {
+        CheckId id, OptionalDouble measured, Optional<String> text, Limits limits, String unit, CheckResult verdict) {
 
-    static Check of(CheckId id, OptionalDouble measured, Limits limits, String unit, Verdict ifUndefined) {
-        Verdict verdict = measured.isEmpty()
+    static Check of(CheckId id, OptionalDouble measured, Limits limits, String unit, CheckResult ifUndefined) {
+        CheckResult verdict = measured.isEmpty()
                 ? ifUndefined
-                : limits.contains(measured.getAsDouble()) ? Verdict.INSIDE : Verdict.OUTSIDE;
+                : limits.contains(measured.getAsDouble()) ? CheckResult.INSIDE : CheckResult.OUTSIDE;
         return new Check(id, measured, Optional.empty(), limits, unit, verdict);
     }
 
     static Check of(CheckId id, double measured, Limits limits, String unit) {
-        return of(id, OptionalDouble.of(measured), limits, unit, Verdict.OUTSIDE);
+        return of(id, OptionalDouble.of(measured), limits, unit, CheckResult.OUTSIDE);
     }
 
-    static Check ofWord(CheckId id, String value, Verdict verdict) {
+    static Check ofWord(CheckId id, String value, CheckResult verdict) {
         Limits open = new Limits(OptionalDouble.empty(), OptionalDouble.empty());
         return new Check(id, OptionalDouble.empty(), Optional.of(value), open, "", verdict);
     }
 
     /** The same, but what is outside is worth knowing and no ground for rejection. */
     Check asAdvice() {
-        return verdict == Verdict.OUTSIDE ? new Check(id, measured, text, limits, unit, Verdict.ADVICE) : this;
+        return verdict == CheckResult.OUTSIDE ? new Check(id, measured, text, limits, unit, CheckResult.ADVICE) : this;
     }
 
     /** Distance to the nearest bound: positive inside, negative outside; absent where there is no number. */

@@ -62,14 +62,18 @@ public final class Judge {
                         loudness.of(report),
                         loudness.limits(),
                         loudness.measure().unit(),
-                        Verdict.OUTSIDE)));
+                        CheckResult.OUTSIDE)));
         PeakLimit peak = specification.peak();
         checks.add(Check.of(
-                CheckId.PEAK, peak.of(report), peak.limits(), peak.measure().unit(), Verdict.OUTSIDE));
+                CheckId.PEAK, peak.of(report), peak.limits(), peak.measure().unit(), CheckResult.OUTSIDE));
         specification
                 .noiseFloorDbfs()
                 .ifPresent(highest -> checks.add(Check.of(
-                        CheckId.NOISE_FLOOR, report.noiseFloorDbfs(), Limits.atMost(highest), "dBFS", Verdict.ADVICE)));
+                        CheckId.NOISE_FLOOR,
+                        report.noiseFloorDbfs(),
+                        Limits.atMost(highest),
+                        "dBFS",
+                        CheckResult.ADVICE)));
         addSound(checks, specification.sound(), report);
         addTime(checks, specification, report, fileName);
         addFormat(checks, specification.format(), report.info(), commonChannels);
@@ -85,21 +89,25 @@ public final class Judge {
                         report.loudness().maxShortTermLufs(),
                         Limits.atMost(highest),
                         "LUFS",
-                        Verdict.ADVICE)));
+                        CheckResult.ADVICE)));
         sound.rangeLu()
                 .ifPresent(widest -> checks.add(Check.of(
-                                CheckId.RANGE, report.loudness().rangeLu(), Limits.atMost(widest), "LU", Verdict.ADVICE)
+                                CheckId.RANGE,
+                                report.loudness().rangeLu(),
+                                Limits.atMost(widest),
+                                "LU",
+                                CheckResult.ADVICE)
                         .asAdvice()));
         sound.decayS()
                 .ifPresent(longest -> checks.add(Check.of(
-                        CheckId.DRYNESS, report.voice().decayS(), Limits.atMost(longest), "s", Verdict.ADVICE)));
+                        CheckId.DRYNESS, report.voice().decayS(), Limits.atMost(longest), "s", CheckResult.ADVICE)));
         sound.bandHz()
                 .ifPresent(band -> checks.add(Check.of(
                         CheckId.BAND,
                         VoiceBand.outsideDb(report, band),
                         Limits.atMost(VoiceBand.MOST_OUTSIDE_DB),
                         "dB",
-                        Verdict.ADVICE)));
+                        CheckResult.ADVICE)));
     }
 
     private static void addTime(
@@ -114,7 +122,7 @@ public final class Judge {
         boolean silentEnd = report.pauses().head() == Pauses.Edge.DIGITAL_SILENCE
                 || report.pauses().tail() == Pauses.Edge.DIGITAL_SILENCE;
         if ((time.headS().isPresent() || time.tailS().isPresent()) && silentEnd) {
-            checks.add(Check.ofWord(CheckId.ROOM_TONE, Pauses.Edge.DIGITAL_SILENCE.id(), Verdict.ADVICE));
+            checks.add(Check.ofWord(CheckId.ROOM_TONE, Pauses.Edge.DIGITAL_SILENCE.id(), CheckResult.ADVICE));
         }
         specification
                 .longestS(fileName)
@@ -125,7 +133,8 @@ public final class Judge {
     private static void addNaming(List<Check> checks, Naming naming, AudioInfo info, Optional<String> fileName) {
         if (naming.pattern().isPresent() && fileName.isPresent()) {
             String name = fileName.get();
-            checks.add(Check.ofWord(CheckId.NAME, name, naming.allows(name) ? Verdict.INSIDE : Verdict.OUTSIDE));
+            checks.add(
+                    Check.ofWord(CheckId.NAME, name, naming.allows(name) ? CheckResult.INSIDE : CheckResult.OUTSIDE));
         }
         if (!naming.tags().isEmpty()) {
             List<String> missing = naming.tags().stream()
@@ -134,12 +143,12 @@ public final class Judge {
             checks.add(Check.ofWord(
                     CheckId.TAGS,
                     String.join(", ", missing.isEmpty() ? naming.tags() : missing),
-                    missing.isEmpty() ? Verdict.INSIDE : Verdict.OUTSIDE));
+                    missing.isEmpty() ? CheckResult.INSIDE : CheckResult.OUTSIDE));
         }
     }
 
     private static Check edge(CheckId id, OptionalDouble seconds, Limits limits) {
-        return Check.of(id, seconds, limits, "s", Verdict.ADVICE);
+        return Check.of(id, seconds, limits, "s", CheckResult.ADVICE);
     }
 
     private static void addFormat(List<Check> checks, DeliveryFormat format, AudioInfo info, int commonChannels) {
@@ -160,7 +169,7 @@ public final class Judge {
             OptionalDouble depth = info.bitDepth().isPresent()
                     ? OptionalDouble.of(info.bitDepth().getAsInt())
                     : OptionalDouble.empty();
-            checks.add(Check.of(CheckId.BIT_DEPTH, depth, Limits.between(bits, bits), "bit", Verdict.OUTSIDE));
+            checks.add(Check.of(CheckId.BIT_DEPTH, depth, Limits.between(bits, bits), "bit", CheckResult.OUTSIDE));
         }
         if (sameCoding
                 && lossy
@@ -170,18 +179,22 @@ public final class Judge {
             checks.add(Check.ofWord(
                     CheckId.CONSTANT_RATE,
                     constant ? "constant" : "variable",
-                    constant ? Verdict.INSIDE : Verdict.OUTSIDE));
+                    constant ? CheckResult.INSIDE : CheckResult.OUTSIDE));
         }
         if (sameCoding && lossy && format.bitRateKbps().isPresent()) {
             OptionalDouble rate = info.bitRateKbps().isPresent()
                     ? OptionalDouble.of(info.bitRateKbps().getAsInt())
                     : OptionalDouble.empty();
             checks.add(Check.of(
-                    CheckId.BIT_RATE, rate, Limits.atLeast(format.bitRateKbps().getAsInt()), "kbit/s", Verdict.ADVICE));
+                    CheckId.BIT_RATE,
+                    rate,
+                    Limits.atLeast(format.bitRateKbps().getAsInt()),
+                    "kbit/s",
+                    CheckResult.ADVICE));
         }
-        Verdict coding = sameCoding
-                ? Verdict.INSIDE
-                : info.lossless() && !format.coding().lossless() ? Verdict.ADVICE : Verdict.OUTSIDE;
+        CheckResult coding = sameCoding
+                ? CheckResult.INSIDE
+                : info.lossless() && !format.coding().lossless() ? CheckResult.ADVICE : CheckResult.OUTSIDE;
         checks.add(Check.ofWord(CheckId.CODING, codingName(info), coding));
     }
 

@@ -16,7 +16,7 @@ public record Judgement(Specification specification, List<Check> checks) {
     }
 
     public List<Check> faults() {
-        return checks.stream().filter(c -> c.verdict() == Verdict.OUTSIDE).toList();
+        return checks.stream().filter(c -> c.verdict() == CheckResult.OUTSIDE).toList();
     }
 
     public Optional<Check> check(CheckId id) {

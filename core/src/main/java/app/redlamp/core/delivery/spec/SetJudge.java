@@ -46,8 +46,8 @@ public final class SetJudge {
      * @param missing names of parts that no file is
      */
     public record Comparison(
-            Kind kind, double value, Limits limits, Verdict verdict, OptionalInt oddOneOut, List<String> missing) {
-        Comparison(Kind kind, double value, Limits limits, Verdict verdict, OptionalInt oddOneOut) {
+            Kind kind, double value, Limits limits, CheckResult verdict, OptionalInt oddOneOut, List<String> missing) {
+        Comparison(Kind kind, double value, Limits limits, CheckResult verdict, OptionalInt oddOneOut) {
             this(kind, value, limits, verdict, oddOneOut, List.of());
         }
     }
@@ -72,7 +72,7 @@ public final class SetJudge {
         specification.time().totalS().ifPresent(least -> {
             double total =
                     reports.stream().mapToDouble(r -> r.info().durationS()).sum();
-            Verdict verdict = total >= least ? Verdict.INSIDE : Verdict.OUTSIDE;
+            CheckResult verdict = total >= least ? CheckResult.INSIDE : CheckResult.OUTSIDE;
             all.add(new Comparison(Kind.TOTAL, total, Limits.atLeast(least), verdict, OptionalInt.empty()));
         });
         List<Naming.Part> parts = specification.naming().parts();
@@ -88,7 +88,7 @@ public final class SetJudge {
                 Kind.PARTS,
                 (double) parts.size() - missing.size(),
                 Limits.atLeast(parts.size()),
-                missing.isEmpty() ? Verdict.INSIDE : Verdict.ADVICE,
+                missing.isEmpty() ? CheckResult.INSIDE : CheckResult.ADVICE,
                 OptionalInt.empty(),
                 missing.stream().map(Naming.Part::name).toList());
     }
@@ -103,7 +103,11 @@ public final class SetJudge {
             odd = property.apply(reports.get(i).info()).equals(rarest) ? OptionalInt.of(i) : odd;
         }
         return new Comparison(
-                kind, votes.size(), Limits.between(1, 1), votes.size() == 1 ? Verdict.INSIDE : Verdict.OUTSIDE, odd);
+                kind,
+                votes.size(),
+                Limits.between(1, 1),
+                votes.size() == 1 ? CheckResult.INSIDE : CheckResult.OUTSIDE,
+                odd);
     }
 
     private static Optional<double[]> values(List<Report> reports, Function<Report, OptionalDouble> measure) {
@@ -168,7 +172,7 @@ public final class SetJudge {
                 kind,
                 value,
                 Limits.atMost(limit),
-                inside ? Verdict.INSIDE : Verdict.ADVICE,
+                inside ? CheckResult.INSIDE : CheckResult.ADVICE,
                 inside ? OptionalInt.empty() : odd));
     }
 

@@ -34,7 +34,7 @@ public final class FigureList {
         all.put("activityPercent", OptionalDouble.of(100 * report.activeSpeech().activity()));
         all.put("noiseFloorDbfs", report.noiseFloorDbfs());
         all.put("noiseFloorDbA", first(report, NoiseProfile::floorDbA));
-        all.put("gapDb", report.gapDb());
+        all.put("signalToNoiseDb", report.snrDb());
         all.put(
                 "loudestPauseDbfs",
                 report.pauses().loudest().stream()

@@ -106,12 +106,15 @@ public record Report(
         return pauses.noiseFloorDbfs();
     }
 
-    /** Distance from the noise floor up to the voice in dB; absent where either is. */
-    public OptionalDouble gapDb() {
-        if (pauses.voiceDbfs().isEmpty() || pauses.noiseFloorDbfs().isEmpty()) {
-            return OptionalDouble.empty();
-        }
-        return OptionalDouble.of(
-                pauses.voiceDbfs().getAsDouble() - pauses.noiseFloorDbfs().getAsDouble());
+    /**
+     * Signal-to-noise ratio in dB: active speech level (ITU-T P.56) over the noise floor behind the high-pass that finishing
+     * begins with. It is what the finished file will have, whatever the gain. Absent where either is.
+     */
+    public OptionalDouble snrDb() {
+        OptionalDouble voice = activeSpeech.levelDbov();
+        OptionalDouble floor = highPassed.noiseFloorDbfs();
+        return voice.isPresent() && floor.isPresent()
+                ? OptionalDouble.of(voice.getAsDouble() - floor.getAsDouble())
+                : OptionalDouble.empty();
     }
 }

@@ -12,6 +12,7 @@ import app.redlamp.core.delivery.spec.DeliveryFormat;
 public record DiskNeed(double raw, double working, double ready) {
     private static final int MASTER_BYTES = 3;
     private static final double BITS = 8;
+    private static final double HOUR_S = 3600;
 
     /**
      * @param finishedS finished seconds of the whole production
@@ -20,8 +21,22 @@ public record DiskNeed(double raw, double working, double ready) {
     public static DiskNeed of(Capture capture, DeliveryFormat format, double finishedS, double kept) {
         double working = capture.bytesASecond() * finishedS;
         int channels = format.channelsFor(capture.channels());
-        double master = (double) format.sampleRateHz() * MASTER_BYTES * channels * finishedS;
-        return new DiskNeed(working * kept, working, delivered(format, channels) * finishedS + master);
+        return new DiskNeed(working * kept, working, readyASecond(format, channels) * finishedS);
+    }
+
+    /** Bytes that a finished second takes: the delivery and its WAV master. */
+    private static double readyASecond(DeliveryFormat format, int channels) {
+        return delivered(format, channels) + (double) format.sampleRateHz() * MASTER_BYTES * channels;
+    }
+
+    /**
+     * Whole finished hours that fit, delivery and master together.
+     *
+     * @param channels of what is recorded
+     * @param freeBytes free room on the disk
+     */
+    public static long readyHours(DeliveryFormat format, int channels, long freeBytes) {
+        return (long) (freeBytes / readyASecond(format, format.channelsFor(channels)) / HOUR_S);
     }
 
     /** Bytes a second of what the client gets; FLAC as large as it can become. */

@@ -7,7 +7,6 @@ import app.redlamp.core.acoustics.room.SixBands;
 import app.redlamp.core.acoustics.spot.Study;
 import app.redlamp.core.chain.Effort;
 import app.redlamp.core.chain.Finishing;
-import app.redlamp.core.chain.GainSchool;
 import app.redlamp.core.chain.Noise;
 import app.redlamp.core.chain.Surroundings;
 import app.redlamp.core.chain.Voice;

@@ -135,4 +135,14 @@ public record Production(
                 brief.client(),
                 script.pieces().stream().map(Piece::title).toList());
     }
+
+    /** What is wrong with the pattern that names its files, one line; empty for nothing. */
+    public String nameFault() {
+        try {
+            fileNames();
+            return "";
+        } catch (IllegalArgumentException e) {
+            return e.getMessage();
+        }
+    }
 }

@@ -1,15 +1,13 @@
 package app.redlamp.core.planning.plan;
 
 import app.redlamp.core.acoustics.spot.Wanted;
+import app.redlamp.core.chain.Finishing;
 import app.redlamp.core.delivery.spec.Specification;
 import app.redlamp.core.units.Limits;
 import java.util.OptionalDouble;
 
 /** What a production asks of the room it is recorded in. */
 public final class RoomNeeds {
-    /** Gap between voice and floor where the client asks for none (common practice, no source). */
-    private static final double USUAL_GAP_DB = 40;
-
     /** Level that speech is delivered at where nothing else is asked, in dBFS. */
     private static final double USUAL_LEVEL = -20;
 
@@ -18,7 +16,7 @@ public final class RoomNeeds {
     /** @param distanceM from mouth to microphone */
     public static Wanted of(Production production, double distanceM) {
         Specification specification = production.order().specification();
-        return new Wanted(decayS(production.brief().kind()), Wanted.noiseDbA(distanceM, gapDb(specification)));
+        return new Wanted(decayS(production.brief().kind()), Wanted.noiseDbA(distanceM, snrDb(specification)));
     }
 
     /** Longest decay at 500 Hz in seconds, for each kind of job (common practice, no source). */
@@ -31,10 +29,10 @@ public final class RoomNeeds {
     }
 
     /** From the level that is delivered down to the floor that is allowed. */
-    private static double gapDb(Specification specification) {
+    private static double snrDb(Specification specification) {
         OptionalDouble floor = specification.noiseFloorDbfs();
         if (floor.isEmpty()) {
-            return USUAL_GAP_DB;
+            return Finishing.USUAL_SNR_DB;
         }
         Limits window = specification.loudness().map(l -> l.limits()).orElse(null);
         boolean closed =

@@ -1,5 +1,9 @@
 package app.redlamp.core.setting.level;
 
+import app.redlamp.core.chain.Booster;
+import app.redlamp.core.chain.Chain;
+import app.redlamp.core.chain.placement.Bleed;
+import app.redlamp.core.chain.placement.Table;
 import app.redlamp.core.measure.analysis.Report;
 import java.util.OptionalDouble;
 
@@ -29,6 +33,28 @@ public final class Hosts {
         }
         double heard = Math.pow(10, there.getAsDouble() / 10) - Math.pow(10, noise.getAsDouble() / 10);
         return heard > 0 ? OptionalDouble.of(10 * Math.log10(heard) - voice.getAsDouble()) : OptionalDouble.empty();
+    }
+
+    /**
+     * The same as the kit predicts it: {@link Bleed} stands against the owner's own voice; here it stands against the speaker's
+     * in the speaker's own microphone, so what one way gives more than the other is counted in.
+     *
+     * @param speaker the way of whoever reads
+     * @param owner the way of the microphone that hears it too
+     * @param table how they sit
+     * @return in dB
+     */
+    public static double predictedBleedDb(Chain speaker, Chain owner, Table table) {
+        Bleed bleed = Bleed.of(owner, table.seats(), table.apartM());
+        return bleed.totalDb() - owner.straightDb() + gainsDb(owner) - gainsDb(speaker);
+    }
+
+    /** What a way gives a sound of one pascal until it is a number, in dB. */
+    private static double gainsDb(Chain chain) {
+        return chain.capsule().sensitivityDbu()
+                + chain.booster().map(Booster::gainDb).orElse(0.0)
+                + chain.gainDb()
+                - chain.preamp().fullScaleDbu();
     }
 
     /** By how much the first reads louder than the second, in dB; absent where one of them has not read. */

@@ -2,10 +2,16 @@ package app.redlamp.core.setting.level;
 
 import app.redlamp.core.chain.Finishing;
 import app.redlamp.core.chain.GainSchool;
+import app.redlamp.core.units.Limits;
+import app.redlamp.core.verdict.Cost;
+import app.redlamp.core.verdict.Figure;
+import app.redlamp.core.verdict.FigureId;
+import app.redlamp.core.verdict.Problem;
+import app.redlamp.core.verdict.Severity;
+import app.redlamp.core.verdict.Verdict;
 import java.util.ArrayList;
 import java.util.EnumSet;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.Set;
@@ -18,7 +24,7 @@ import java.util.Set;
  * @param turn what to do with the gain; absent before the loudest line
  * @param floor what the noise will be; absent before the still seconds or while no voice is known
  * @param faults what is wrong with the input
- * @param problems what stands between here and recording, the first thing first
+ * @param verdict what it comes to
  */
 public record LevelVerdict(
         VoiceLevels levels,
@@ -26,33 +32,13 @@ public record LevelVerdict(
         Optional<Turn> turn,
         Optional<FloorForecast> floor,
         List<InputFault> faults,
-        List<Problem> problems) {
+        Verdict<LevelProblem> verdict) {
 
     /** Peaks of the excited line lie no higher: a little is left (common practice, no source). */
     public static final double EXCITED_DBFS = -1;
 
-    /** What stands between here and recording. */
-    public enum Problem {
-        /** The input is broken or set wrongly. */
-        INPUT,
-        /** The noise will be louder than is let pass. */
-        NOISE,
-        /** The gain is not where it is wanted. */
-        GAIN,
-        /** The excited line does not fit. */
-        EXCITED,
-        /** A step was not taken yet. */
-        STILL_TO_DO;
-
-        /** Name in reports, such as {@code noise}. */
-        public String id() {
-            return name().toLowerCase(Locale.ROOT).replace('_', '-');
-        }
-    }
-
     public LevelVerdict {
         faults = List.copyOf(faults);
-        problems = List.copyOf(problems);
     }
 
     /**
@@ -77,46 +63,78 @@ public record LevelVerdict(
                 faults.add(new InputFault(InputFault.Kind.AUTOMATIC_GAIN, db));
             }
         });
-        return new LevelVerdict(levels, school, turn, floor, faults, problems(levels, turn, floor, faults));
+        return new LevelVerdict(levels, school, turn, floor, faults, verdict(levels, school, turn, floor, faults));
     }
 
     private static Optional<FloorForecast> floor(
             VoiceLevels levels, OptionalDouble predictedDbfs, Finishing finishing) {
         OptionalDouble raw = levels.floorDbfs();
-        OptionalDouble gap = levels.gapDb();
-        if (raw.isEmpty() || (gap.isEmpty() && predictedDbfs.isEmpty())) {
+        OptionalDouble snr = levels.snrDb();
+        if (raw.isEmpty() || (snr.isEmpty() && predictedDbfs.isEmpty())) {
             return Optional.empty();
         }
-        double average = gap.isPresent() ? raw.getAsDouble() + gap.getAsDouble() : predictedDbfs.getAsDouble();
-        return Optional.of(FloorForecast.of(raw.getAsDouble(), average, gap.isPresent(), finishing));
+        double average = snr.isPresent() ? raw.getAsDouble() + snr.getAsDouble() : predictedDbfs.getAsDouble();
+        return Optional.of(FloorForecast.of(raw.getAsDouble(), average, snr.isPresent(), finishing));
     }
 
-    private static List<Problem> problems(
-            VoiceLevels levels, Optional<Turn> turn, Optional<FloorForecast> floor, List<InputFault> faults) {
-        List<Problem> all = new ArrayList<>();
+    private static Verdict<LevelProblem> verdict(
+            VoiceLevels levels,
+            GainSchool school,
+            Optional<Turn> turn,
+            Optional<FloorForecast> floor,
+            List<InputFault> faults) {
+        if (levels.steps().isEmpty()) {
+            return Verdict.unknown(
+                    List.of(problem(LevelProblem.STILL_TO_DO, Severity.OPEN, Cost.NOT_KNOWN, "next-step")));
+        }
+        List<Problem<LevelProblem>> all = new ArrayList<>();
         if (!faults.isEmpty()) {
-            all.add(Problem.INPUT);
+            all.add(problem(LevelProblem.INPUT, Severity.SPOILS, Cost.RETAKES, "input"));
         }
-        if (floor.filter(f -> !f.passes()).isPresent()) {
-            all.add(Problem.NOISE);
-        }
-        if (turn.filter(t -> t.verdict() != Turn.Verdict.FITS).isPresent()) {
-            all.add(Problem.GAIN);
-        }
-        if (levels.excited()
-                .filter(p -> p.clipped() || p.peakDbfs() > EXCITED_DBFS)
-                .isPresent()) {
-            all.add(Problem.EXCITED);
-        }
+        floor.filter(f -> !f.passes())
+                .ifPresent(f -> all.add(problem(LevelProblem.NOISE, Severity.SPOILS, Cost.REFUSED, "source", "closer")
+                        .by(-f.marginDb().orElseThrow(), "dB")));
+        turn.filter(t -> t.verdict() != Turn.Verdict.FITS)
+                .ifPresent(t -> all.add(
+                        problem(LevelProblem.GAIN, Severity.SPOILS, t.db() < 0 ? Cost.CLIPPED : Cost.NOISE, "knob")
+                                .by(t.db() + t.bySomeDb(), "dB")));
+        levels.excited()
+                .filter(LevelVerdict::overExcited)
+                .ifPresent(p -> all.add(problem(LevelProblem.EXCITED, Severity.SPOILS, Cost.CLIPPED, "knob", "back-off")
+                        .by(p.wouldBeDbfs() - EXCITED_DBFS, "dB")));
         if (!levels.complete()) {
-            all.add(Problem.STILL_TO_DO);
+            all.add(problem(LevelProblem.STILL_TO_DO, Severity.OPEN, Cost.NOT_KNOWN, "next-step"));
         }
+        return Verdict.of(all, figures(levels, school, floor));
+    }
+
+    private static boolean overExcited(Peaks peaks) {
+        return peaks.clipped() || peaks.peakDbfs() > EXCITED_DBFS;
+    }
+
+    private static Problem<LevelProblem> problem(LevelProblem what, Severity severity, Cost cost, String... mends) {
+        return Problem.of(what, "level." + what.id(), severity, "", cost, List.of(mends));
+    }
+
+    private static List<Figure> figures(VoiceLevels levels, GainSchool school, Optional<FloorForecast> floor) {
+        List<Figure> all = new ArrayList<>();
+        levels.loudest()
+                .ifPresent(p -> all.add(Figure.of(
+                        FigureId.LEVEL_LOUDEST, p.peakDbfs(), Limits.between(school.lowDbfs(), school.highDbfs()))));
+        floor.ifPresent(f -> all.add(new Figure(
+                FigureId.LEVEL_FLOOR,
+                OptionalDouble.of(f.afterDbfs()),
+                new Limits(OptionalDouble.empty(), f.limitDbfs()))));
+        all.add(Figure.told(FigureId.LEVEL_SNR, levels.snrDb()));
+        all.add(Figure.told(FigureId.LEVEL_AVERAGE, levels.averageDbfs()));
+        levels.excited()
+                .ifPresent(p -> all.add(Figure.of(FigureId.LEVEL_EXCITED, p.peakDbfs(), Limits.atMost(EXCITED_DBFS))));
         return all;
     }
 
-    /** Whether it may be recorded. */
-    public boolean clear() {
-        return problems.isEmpty();
+    /** Whether a problem holds the lamp. */
+    public boolean held(LevelProblem problem) {
+        return verdict.held("level." + problem.id());
     }
 
     /** The step that comes next; absent where all is done. */
@@ -132,6 +150,6 @@ public record LevelVerdict(
         if (levels.of(Step.EXCITED).isEmpty()) {
             return Optional.of(Step.EXCITED);
         }
-        return problems.contains(Problem.EXCITED) ? Optional.of(Step.TURN) : Optional.empty();
+        return held(LevelProblem.EXCITED) ? Optional.of(Step.TURN) : Optional.empty();
     }
 }

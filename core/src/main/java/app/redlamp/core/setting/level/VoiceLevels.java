@@ -98,7 +98,7 @@ public record VoiceLevels(int channel, Map<Step, Taken> steps) {
     }
 
     /** From the voice down to the noise, in dB, both at one gain. */
-    public OptionalDouble gapDb() {
+    public OptionalDouble snrDb() {
         OptionalDouble level =
                 of(Step.READ).map(r -> r.activeSpeech().levelDbov()).orElse(OptionalDouble.empty());
         return level.isPresent() && floorDbfs().isPresent()

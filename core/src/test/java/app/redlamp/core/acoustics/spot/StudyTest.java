@@ -28,7 +28,7 @@ class StudyTest {
     void aBareBoxRoomDoesNotFitAndSaysWhere() {
         Study study = Study.of(SpotsForTests.boxRoom(), SpotsForTests.NARRATION);
 
-        assertThat(study.fits()).isFalse();
+        assertThat(RoomVerdict.of(study).clear()).isFalse();
         assertThat(study.tooLong()).contains(1, 2, 3, 4, 5);
         assertThat(study.deadFrom()).isEmpty();
         assertThat(study.quietEnough()).isTrue();
@@ -135,7 +135,7 @@ class StudyTest {
                 Study.of(SpotsForTests.spot("wardrobe", quiet), SpotsForTests.NARRATION)));
 
         assertThat(ranked).extracting(r -> r.study().spot().id()).containsExactly("wardrobe", "box-room");
-        assertThat(ranked.get(1).lacks()).startsWith(Ranking.Trait.DECAY).doesNotContain(Ranking.Trait.ECHO);
+        assertThat(ranked.get(1).lacks()).startsWith(RoomProblem.DECAY).doesNotContain(RoomProblem.ECHO);
         assertThat(ranked.get(0).trouble().sum())
                 .isLessThan(ranked.get(1).trouble().sum());
     }

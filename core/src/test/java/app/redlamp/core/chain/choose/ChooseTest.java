@@ -107,8 +107,8 @@ class ChooseTest {
         School school = School.of(Candidates.of(need, shelf), need).get(0);
         assertThat(school.question()).isEqualTo(School.Question.CONNECTION);
         assertThat(school.side().orElseThrow().microphone()).isEqualTo(Parts.USB);
-        assertThat(school.first().path().gapDb())
-                .isLessThan(school.second().path().gapDb() - 5);
+        assertThat(school.first().path().snrDb())
+                .isLessThan(school.second().path().snrDb() - 5);
         // And the other way round.
         Shelf turned = new Shelf(List.of(
                 Parts.digital("bad", 46, Parts.USB.inside().orElseThrow(), 50), Parts.CONDENSER, Parts.ONE, Parts.XLR));
@@ -194,7 +194,7 @@ class ChooseTest {
                 .filter(u -> u.part().equals(Parts.CONDENSER))
                 .findFirst()
                 .orElseThrow();
-        assertThat(better.gapDb()).isGreaterThan(8);
+        assertThat(better.snrDb()).isGreaterThan(8);
         assertThat(better.cost()).isEqualTo(120);
         // In a loud room no microphone helps by its noise: the room is the limit.
         Need loud = Parts.need(1, Surroundings.of(45, 12, 0.25), Map.of());
@@ -202,7 +202,7 @@ class ChooseTest {
                         .filter(u -> u.part().equals(Parts.CONDENSER))
                         .findFirst()
                         .orElseThrow()
-                        .gapDb())
+                        .snrDb())
                 .isLessThan(1);
         assertThat(Upgrade.of(Parts.with(Parts.DYNAMIC, Optional.empty()), still, Parts.SHELF))
                 .isEmpty();

@@ -19,8 +19,8 @@ class JudgeTest {
     void aGoodMasterPassesWithAdviceOnItsCoding() {
         Judgement judgement = Judge.judge(AUDIOBOOK, Reports.good().get());
         assertThat(judgement.pass()).isTrue();
-        assertThat(verdict(judgement, CheckId.CODING)).isEqualTo(Verdict.ADVICE);
-        assertThat(verdict(judgement, CheckId.LOUDNESS)).isEqualTo(Verdict.INSIDE);
+        assertThat(verdict(judgement, CheckId.CODING)).isEqualTo(CheckResult.ADVICE);
+        assertThat(verdict(judgement, CheckId.LOUDNESS)).isEqualTo(CheckResult.INSIDE);
         assertThat(judgement.check(CheckId.LOUDNESS).orElseThrow().margin().orElseThrow())
                 .isCloseTo(2, within(1e-9));
     }
@@ -41,20 +41,20 @@ class JudgeTest {
     @Test
     void whatIsUndefinedIsNeverInside() {
         Judgement silent = Judge.judge(AUDIOBOOK, Reports.good().silent().get());
-        assertThat(verdict(silent, CheckId.LOUDNESS)).isEqualTo(Verdict.OUTSIDE);
+        assertThat(verdict(silent, CheckId.LOUDNESS)).isEqualTo(CheckResult.OUTSIDE);
         assertThat(silent.check(CheckId.LOUDNESS).orElseThrow().margin()).isEmpty();
         Judgement noPause = Judge.judge(AUDIOBOOK, Reports.good().noFloor().get());
-        assertThat(verdict(noPause, CheckId.NOISE_FLOOR)).isEqualTo(Verdict.ADVICE);
+        assertThat(verdict(noPause, CheckId.NOISE_FLOOR)).isEqualTo(CheckResult.ADVICE);
     }
 
     @Test
     void lossyFilesAreJudgedByCodingAndBitRate() {
         assertThat(Judge.judge(AUDIOBOOK, Reports.good().mp3(192).get()).pass()).isTrue();
         assertThat(verdict(Judge.judge(AUDIOBOOK, Reports.good().mp3(128).get()), CheckId.BIT_RATE))
-                .isEqualTo(Verdict.OUTSIDE);
+                .isEqualTo(CheckResult.OUTSIDE);
         AudioInfo ogg = new AudioInfo("ogg", "vorbis", 44_100, OptionalInt.empty(), 1, 60, OptionalInt.of(192));
         assertThat(verdict(Judge.judge(AUDIOBOOK, Reports.good().info(ogg).get()), CheckId.CODING))
-                .isEqualTo(Verdict.OUTSIDE);
+                .isEqualTo(CheckResult.OUTSIDE);
     }
 
     @Test
@@ -108,7 +108,7 @@ class JudgeTest {
         return new AudioInfo("wav", "pcm_s" + bits + "le", rate, OptionalInt.of(bits), 1, seconds, OptionalInt.empty());
     }
 
-    private static Verdict verdict(Judgement judgement, CheckId id) {
+    private static CheckResult verdict(Judgement judgement, CheckId id) {
         return judgement.check(id).orElseThrow().verdict();
     }
 }

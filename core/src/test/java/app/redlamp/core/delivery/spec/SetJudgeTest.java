@@ -22,7 +22,7 @@ class SetJudgeTest {
     void filesAlikeAreAllInside() {
         List<SetJudge.Comparison> all =
                 judge(audiobook, List.of(Reports.good().get(), Reports.good().get()));
-        assertThat(all).isNotEmpty().allMatch(c -> c.verdict() == Verdict.INSIDE);
+        assertThat(all).isNotEmpty().allMatch(c -> c.verdict() == CheckResult.INSIDE);
     }
 
     @Test
@@ -34,7 +34,7 @@ class SetJudgeTest {
                 Reports.good().get());
         SetJudge.Comparison loudness = only(judge(audiobook, reports), SetJudge.Kind.LOUDNESS);
         assertThat(loudness.value()).isCloseTo(4.5, within(1e-9));
-        assertThat(loudness.verdict()).isEqualTo(Verdict.ADVICE);
+        assertThat(loudness.verdict()).isEqualTo(CheckResult.ADVICE);
         assertThat(loudness.oddOneOut()).hasValue(2);
     }
 
@@ -46,7 +46,7 @@ class SetJudgeTest {
                 Reports.good().info(other).get(),
                 Reports.good().get());
         SetJudge.Comparison rate = only(judge(audiobook, reports), SetJudge.Kind.SAMPLE_RATE);
-        assertThat(rate.verdict()).isEqualTo(Verdict.OUTSIDE);
+        assertThat(rate.verdict()).isEqualTo(CheckResult.OUTSIDE);
         assertThat(rate.oddOneOut()).hasValue(1);
     }
 
@@ -70,12 +70,12 @@ class SetJudgeTest {
         List<Report> reports = List.of(Reports.good().get(), Reports.good().get());
         SetJudge.Comparison parts = only(
                 SetJudge.judge(parted, reports, List.of("00 Opening credits.mp3", "01 one.mp3")), SetJudge.Kind.PARTS);
-        assertThat(parts.verdict()).isEqualTo(Verdict.ADVICE);
+        assertThat(parts.verdict()).isEqualTo(CheckResult.ADVICE);
         assertThat(parts.value()).isEqualTo(1);
         assertThat(parts.missing()).containsExactly("retail sample");
         SetJudge.Comparison whole =
                 only(SetJudge.judge(parted, reports, List.of("opening.mp3", "SAMPLE.mp3")), SetJudge.Kind.PARTS);
-        assertThat(whole.verdict()).isEqualTo(Verdict.INSIDE);
+        assertThat(whole.verdict()).isEqualTo(CheckResult.INSIDE);
         assertThat(whole.missing()).isEmpty();
         assertThat(SetJudge.judge(parted, List.of(), List.of())).isEmpty();
     }
@@ -91,7 +91,7 @@ class SetJudgeTest {
         Check length = Judge.judge(parted, minute, 1, Optional.of("Sample.mp3"))
                 .check(CheckId.LENGTH)
                 .orElseThrow();
-        assertThat(length.verdict()).isEqualTo(Verdict.OUTSIDE);
+        assertThat(length.verdict()).isEqualTo(CheckResult.OUTSIDE);
         assertThat(length.limits().high()).hasValue(5);
         assertThat(Forecast.of(parted, minute, "sample.wav").obstacles())
                 .containsExactly(new Obstacle.TooLong(minute.info().durationS(), 5));

@@ -49,7 +49,7 @@ class RecordingAnalyzerTest {
         assertThat(report.samplePeakDbfs()).isEmpty();
         assertThat(report.rmsDbfs()).isEmpty();
         assertThat(report.noiseFloorDbfs()).isEmpty();
-        assertThat(report.gapDb()).isEmpty();
+        assertThat(report.snrDb()).isEmpty();
         assertThat(report.highPassed().rmsDbfs()).isEmpty();
         assertThat(report.info().durationS()).isZero();
     }
@@ -59,7 +59,7 @@ class RecordingAnalyzerTest {
         Report report = report(speechLike(), new int[] {4096});
         assertThat(top(report.noiseHill())).isCloseTo(-60, within(1.5));
         assertThat(top(report.voiceHill())).isCloseTo(-20, within(1.5));
-        assertThat(report.gapDb().orElseThrow()).isCloseTo(40, within(0.5));
+        assertThat(report.snrDb().orElseThrow()).isCloseTo(40, within(0.5));
     }
 
     /** 30 Hz rumble lies two octaves and more below the corner: the high-pass leaves −17 dB of it and the noise. */

@@ -41,7 +41,7 @@ class KitNeedsTest {
         assertThat(need.voice().loudest()).isEqualTo(Effort.RAISED);
         // −23 to −18 dBFS RMS, floor at −60: 39.5 dB.
         assertThat(need.finishing().levelDbfs()).isCloseTo(-20.5, within(1e-9));
-        assertThat(need.finishing().wantedGapDb()).isCloseTo(39.5, within(1e-9));
+        assertThat(need.finishing().wantedSnrDb()).isCloseTo(39.5, within(1e-9));
         assertThat(need.finishing().ceilingDbfs()).isEqualTo(-3);
         assertThat(need.school()).isEqualTo(GainSchool.MIDDLE);
         assertThat(need.budget()).isEmpty();
@@ -122,6 +122,6 @@ class KitNeedsTest {
     void loudnessBecomesALevelOfTheVoice() {
         Finishing broadcast = KitNeeds.finishing(Specifications.broadcast(), KitNeeds.voice(JobKind.COMMERCIAL));
         assertThat(broadcast.levelDbfs()).isBetween(-26.1, -22.9);
-        assertThat(broadcast.wantedGapDb()).isEqualTo(Finishing.USUAL_GAP_DB);
+        assertThat(broadcast.wantedSnrDb()).isEqualTo(Finishing.USUAL_SNR_DB);
     }
 }

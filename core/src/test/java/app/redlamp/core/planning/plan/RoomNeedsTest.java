@@ -11,7 +11,7 @@ import org.junit.jupiter.params.provider.EnumSource;
 class RoomNeedsTest {
 
     /**
-     * Hand arithmetic for a book: −20.5 dBFS down to −60 is a gap of 39.5 dB; a voice of 62.35 dB at 1 m (ANSI S3.5-1997, from
+     * Hand arithmetic for a book: −20.5 dBFS down to −60 is a signal-to-noise ratio of 39.5 dB; a voice of 62.35 dB at 1 m (ANSI S3.5-1997, from
      * memory) is 78.8 dB at 15 cm; 6 dB in hand leave 33.3 dB(A).
      */
     @Test

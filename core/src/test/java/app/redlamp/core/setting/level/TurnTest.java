@@ -22,12 +22,19 @@ class TurnTest {
 
     /** Windows of the schools: common practice, no source. */
     @ParameterizedTest
-    @CsvSource({"MIDDLE, -12, -9, -6", "HOT, -8, -6, -4.5", "EDITED, -24, -14, -12", "LIVE, -6, -3, -1", "MIXER, -14, -11, -8"})
+    @CsvSource({
+        "MIDDLE, -12, -9, -6",
+        "HOT, -8, -6, -4.5",
+        "EDITED, -24, -14, -12",
+        "LIVE, -6, -3, -1",
+        "MIXER, -14, -11, -8"
+    })
     void theSchools(GainSchool school, double low, double aim, double high) {
         assertThat(school.lowDbfs()).isEqualTo(low);
         assertThat(school.aimDbfs()).isEqualTo(aim);
         assertThat(school.highDbfs()).isEqualTo(high);
-        assertThat(school.averageDbfs().isPresent()).isEqualTo(school == GainSchool.EDITED || school == GainSchool.MIXER);
+        assertThat(school.averageDbfs().isPresent())
+                .isEqualTo(school == GainSchool.EDITED || school == GainSchool.MIXER);
     }
 
     @Test

@@ -85,7 +85,7 @@ class VoiceLevelsTest {
     void whatWasNotTakenTellsNothing() {
         VoiceLevels none = VoiceLevels.none(0);
         assertThat(none.pumpingDb()).isEmpty();
-        assertThat(none.gapDb()).isEmpty();
+        assertThat(none.snrDb()).isEmpty();
         assertThat(none.complete()).isFalse();
         assertThat(faults(none)).isEmpty();
     }

@@ -3,7 +3,7 @@ package app.redlamp.core.delivery.spec;
 import java.util.Locale;
 
 /** Where one measure stands against what is allowed. */
-public enum Verdict {
+public enum CheckResult {
     /** Allowed. */
     INSIDE,
     /** Not allowed: the client would reject it. */
