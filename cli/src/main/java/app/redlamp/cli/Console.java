@@ -8,7 +8,7 @@ import java.util.Locale;
 /** Where a command prints: results to {@code out}, errors to {@code err}, one line each. */
 record Console(PrintStream out, PrintStream err, Locale locale) {
     static final int OK = 0;
-    private static final int FAILS = 1;
+    static final int FAILS = 1;
     static final int CANNOT = 2;
 
     /** The one way from a verdict to an exit code. */

@@ -4,9 +4,12 @@ import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noClasses;
 import static com.tngtech.archunit.library.dependencies.SlicesRuleDefinition.slices;
 import static org.assertj.core.api.Assertions.assertThat;
 
+import app.redlamp.desktop.control.LampState;
+import app.redlamp.desktop.station.StationBase;
 import com.tngtech.archunit.core.domain.JavaClasses;
 import com.tngtech.archunit.core.importer.ClassFileImporter;
 import com.tngtech.archunit.core.importer.ImportOption;
+import java.util.List;
 import org.junit.jupiter.api.Test;
 
 class DesktopArchitectureTest {
@@ -19,6 +22,8 @@ class DesktopArchitectureTest {
     void theClassesWereSeen() {
         assertThat(DESKTOP).hasSizeGreaterThan(40);
         assertThat(DESKTOP.contain("app.redlamp.desktop.deliver.DeliverModel")).isTrue();
+        assertThat(DESKTOP.stream().filter(c -> c.isAssignableTo(StationBase.class)))
+                .hasSize(6);
         assertThat(DESKTOP.stream().filter(c -> c.getSimpleName().endsWith("Model")))
                 .hasSizeGreaterThanOrEqualTo(3);
     }
@@ -53,6 +58,49 @@ class DesktopArchitectureTest {
                 .should()
                 .dependOnClassesThat()
                 .resideInAnyPackage("javafx.scene..", "javafx.application..", "javafx.stage..")
+                .check(DESKTOP);
+    }
+
+    private static final List<String> STATIONS = List.of("brief", "room", "kit", "level", "deliver");
+
+    /** A station is a package: it knows no other, and the shell knows none. */
+    @Test
+    void aStationKnowsNoOtherStation() {
+        for (String station : STATIONS) {
+            String[] others = STATIONS.stream()
+                    .filter(s -> !s.equals(station))
+                    .map(s -> "..desktop." + s + "..")
+                    .toArray(String[]::new);
+            noClasses()
+                    .that()
+                    .resideInAPackage("..desktop." + station + "..")
+                    .should()
+                    .dependOnClassesThat()
+                    .resideInAnyPackage(others)
+                    .orShould()
+                    .dependOnClassesThat()
+                    .resideInAnyPackage("..desktop.shell..", "..desktop.app..")
+                    .check(DESKTOP);
+            noClasses()
+                    .that()
+                    .resideInAnyPackage(
+                            "..desktop.shell..", "..desktop.station..", "..desktop.input..", "..desktop.production..")
+                    .should()
+                    .dependOnClassesThat()
+                    .resideInAPackage("..desktop." + station + "..")
+                    .check(DESKTOP);
+        }
+    }
+
+    /** What a lamp shows follows from a verdict, and a station decides nothing beside it. */
+    @Test
+    void noStationChoosesItsLamp() {
+        noClasses()
+                .that()
+                .areAssignableTo(StationBase.class)
+                .should()
+                .dependOnClassesThat()
+                .areAssignableTo(LampState.class)
                 .check(DESKTOP);
     }
 

@@ -1,12 +1,20 @@
 package app.redlamp.core.booth;
 
 import java.time.DayOfWeek;
+import java.time.LocalDateTime;
 import java.time.LocalTime;
 
 /** A moment of the week. */
 public record WeekTime(DayOfWeek day, LocalTime time) {
     private static final int DAY_S = 24 * 60 * 60;
     private static final int DAYS = 7;
+    private static final int HALF_HOUR_MIN = 30;
+
+    /** The half hour in which a moment lies. */
+    public static WeekTime of(LocalDateTime now) {
+        int minutes = now.toLocalTime().toSecondOfDay() / 60 / HALF_HOUR_MIN * HALF_HOUR_MIN;
+        return new WeekTime(now.getDayOfWeek(), LocalTime.ofSecondOfDay(minutes * 60L));
+    }
 
     public int minuteOfDay() {
         return time.toSecondOfDay() / 60;

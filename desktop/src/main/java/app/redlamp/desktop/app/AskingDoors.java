@@ -1,13 +1,11 @@
 package app.redlamp.desktop.app;
 
 import app.redlamp.core.print.PrintedTable;
-import app.redlamp.desktop.brief.BriefStation;
-import app.redlamp.desktop.deliver.DeliverStation;
+import app.redlamp.desktop.job.JobService;
 import app.redlamp.desktop.job.SheetJob;
-import app.redlamp.desktop.kit.KitStation;
-import app.redlamp.desktop.room.RoomStation;
+import app.redlamp.desktop.look.Strings;
+import app.redlamp.desktop.station.Doors;
 import app.redlamp.media.sheet.FileSheets;
-import app.redlamp.words.Wording;
 import java.io.File;
 import java.nio.file.Path;
 import java.util.List;
@@ -22,7 +20,7 @@ import javafx.stage.FileChooser;
 import javafx.stage.Stage;
 
 /** Asks for files and folders with the dialogs of the platform. */
-final class AskingDoors {
+final class AskingDoors implements Doors {
     private final Stage stage;
     private final Supplier<Wiring> wiring;
     private final HostServices host;
@@ -33,113 +31,101 @@ final class AskingDoors {
         this.host = host;
     }
 
-    BriefStation.Doors brief() {
-        return new BriefStation.Doors(
-                Path.of(System.getProperty("user.home"), "Red Lamp"),
-                () -> file("chooser.script"),
-                this::folder,
-                this::calendar,
-                AskingDoors::copy);
+    @Override
+    public Path home() {
+        return Path.of(System.getProperty("user.home"), "Red Lamp");
     }
 
-    RoomStation.Doors room() {
-        return new RoomStation.Doors(() -> file("chooser.recording"));
+    @Override
+    public Optional<Path> open(Kind kind) {
+        return path(chooser(kind).showOpenDialog(stage));
     }
 
-    KitStation.Doors kit() {
-        return new KitStation.Doors(() -> file("chooser.recording"), () -> file("chooser.kit"), this::list);
+    @Override
+    public List<Path> openSeveral(Kind kind) {
+        FileChooser chooser = chooser(kind);
+        title(chooser, "chooser.title");
+        List<File> files = chooser.showOpenMultipleDialog(stage);
+        return files == null ? List.of() : files.stream().map(File::toPath).toList();
     }
 
-    Doors.Level level() {
-        return new Doors.Level(this::list, () -> {
-            FileChooser chooser = new FileChooser();
-            chooser.setTitle(say("chooser.picture"));
-            chooser.getExtensionFilters()
-                    .add(new FileChooser.ExtensionFilter(say("chooser.pictures"), "*.png", "*.jpg", "*.jpeg"));
-            return path(chooser.showOpenDialog(stage));
-        });
+    @Override
+    public Optional<Path> save(Kind kind) {
+        return path(chooser(kind).showSaveDialog(stage));
     }
 
-    DeliverStation.Doors deliver() {
-        return new DeliverStation.Doors(this::recordings, this::show, this::sheet);
-    }
-
-    Doors.Whole window() {
-        return new Doors.Whole(this::folder, stage::close);
-    }
-
-    private Optional<Path> file(String title) {
-        FileChooser chooser = new FileChooser();
-        chooser.setTitle(say(title));
-        return path(chooser.showOpenDialog(stage));
-    }
-
-    private Optional<Path> folder() {
+    @Override
+    public Optional<Path> folder() {
         DirectoryChooser chooser = new DirectoryChooser();
-        chooser.setTitle(say("chooser.folder"));
+        chooser.setTitle(strings().say("chooser.folder"));
         return path(chooser.showDialog(stage));
     }
 
-    private Optional<Path> calendar() {
+    private FileChooser chooser(Kind kind) {
         FileChooser chooser = new FileChooser();
-        chooser.setTitle(say("brief.export"));
-        chooser.setInitialFileName("plan.ics");
-        offer(chooser, "ics", "csv");
-        return path(chooser.showSaveDialog(stage));
-    }
-
-    private void recordings() {
-        FileChooser chooser = new FileChooser();
-        chooser.setTitle(say("chooser.title"));
-        List<File> files = chooser.showOpenMultipleDialog(stage);
-        if (files != null) {
-            wiring.get().deliver().open(files.stream().map(File::toPath).toList());
+        switch (kind) {
+            case SCRIPT -> title(chooser, "chooser.script");
+            case RECORDING -> title(chooser, "chooser.recording");
+            case KIT -> title(chooser, "chooser.kit");
+            case PICTURE -> {
+                title(chooser, "chooser.picture");
+                chooser.getExtensionFilters()
+                        .add(new FileChooser.ExtensionFilter(
+                                strings().say("chooser.pictures"), "*.png", "*.jpg", "*.jpeg"));
+            }
+            case CALENDAR -> {
+                title(chooser, "brief.export");
+                offer(chooser, "plan", "ics", "csv");
+            }
+            case REPORT -> {
+                title(chooser, "sheet.write");
+                offer(chooser, "report", "html", "pdf", "csv");
+            }
         }
+        return chooser;
     }
 
-    private void sheet() {
-        if (wiring.get().deliver().rows().isEmpty()) {
-            return;
-        }
+    private void title(FileChooser chooser, String key) {
+        chooser.setTitle(strings().say(key));
+    }
+
+    @Override
+    public void print(PrintedTable table) {
         FileChooser chooser = new FileChooser();
-        chooser.setTitle(say("sheet.write"));
-        chooser.setInitialFileName("report.html");
-        offer(chooser, "html", "pdf", "csv");
+        title(chooser, "chooser.list");
+        offer(chooser, "list", "html", "pdf", "csv");
+        JobService jobs = wiring.get().jobs();
         path(chooser.showSaveDialog(stage))
-                .ifPresent(file ->
-                        wiring.get().deliver().writeSheet(new FileSheets(), new Wording(Locale.getDefault()), file));
+                .ifPresent(file -> new SheetJob(jobs, strings()).write(f -> new FileSheets().write(table, f), file));
     }
 
-    void list(PrintedTable table) {
-        FileChooser chooser = new FileChooser();
-        chooser.setTitle(say("chooser.list"));
-        chooser.setInitialFileName("list.html");
-        offer(chooser, "html", "pdf", "csv");
-        path(chooser.showSaveDialog(stage))
-                .ifPresent(file -> new SheetJob(
-                                wiring.get().jobs(), wiring.get().shell().strings())
-                        .write(f -> new FileSheets().write(table, f), file));
-    }
-
-    private void show(Path folder) {
+    @Override
+    public void show(Path folder) {
         host.showDocument(folder.toUri().toString());
     }
 
-    private static void offer(FileChooser chooser, String... endings) {
+    @Override
+    public void leave() {
+        stage.close();
+    }
+
+    private static void offer(FileChooser chooser, String name, String... endings) {
+        chooser.setInitialFileName(name + "." + endings[0]);
         for (String ending : endings) {
             chooser.getExtensionFilters()
                     .add(new FileChooser.ExtensionFilter(ending.toUpperCase(Locale.ROOT), "*." + ending));
         }
     }
 
-    private static void copy(String text) {
+    @Override
+    public void copy(String text) {
         ClipboardContent content = new ClipboardContent();
         content.putString(text);
         Clipboard.getSystemClipboard().setContent(content);
     }
 
-    private String say(String key) {
-        return wiring.get().shell().strings().say(key);
+    private Strings strings() {
+        return wiring.get().shell().strings();
     }
 
     private static Optional<Path> path(File file) {

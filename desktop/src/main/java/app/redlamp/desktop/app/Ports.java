@@ -2,9 +2,11 @@ package app.redlamp.desktop.app;
 
 import app.redlamp.core.port.Capture;
 import app.redlamp.core.port.Equipment;
+import app.redlamp.core.port.Finishing;
 import app.redlamp.core.port.Listening;
 import app.redlamp.core.port.Monitoring;
 import app.redlamp.core.port.Playback;
+import app.redlamp.core.port.Printing;
 import app.redlamp.core.port.Productions;
 import app.redlamp.core.port.Recordings;
 import app.redlamp.core.port.Rescues;
@@ -19,6 +21,8 @@ import java.time.Clock;
 public record Ports(
         Settings settings,
         Recordings recordings,
+        Finishing finishing,
+        Printing printing,
         Specifications specifications,
         Playback playback,
         Productions productions,

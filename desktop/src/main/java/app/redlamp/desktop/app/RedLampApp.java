@@ -1,14 +1,17 @@
 package app.redlamp.desktop.app;
 
 import app.redlamp.desktop.job.JobService;
+import app.redlamp.desktop.station.StationId;
 import app.redlamp.media.FileListening;
 import app.redlamp.media.FileRecordings;
 import app.redlamp.media.cache.RememberingRecordings;
 import app.redlamp.media.demo.DemoProduction;
+import app.redlamp.media.finish.FileFinishing;
 import app.redlamp.media.library.Places;
 import app.redlamp.media.production.ProductionFolders;
 import app.redlamp.media.production.RescueFolder;
 import app.redlamp.media.script.ScriptFiles;
+import app.redlamp.media.sheet.FileSheets;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -49,6 +52,8 @@ public final class RedLampApp extends Application {
                         Preparation.settings(),
                         new RememberingRecordings(
                                 new FileRecordings(), Places.cache().resolve("measured")),
+                        new FileFinishing(),
+                        new FileSheets(),
                         Preparation.specifications(),
                         Preparation.playback(),
                         new ProductionFolders(clock),
@@ -63,7 +68,7 @@ public final class RedLampApp extends Application {
                         clock),
                 Locale.getDefault(),
                 Platform::runLater,
-                new Doors(doors.brief(), doors.room(), doors.kit(), doors.level(), doors.deliver(), doors.window()));
+                doors);
         stage.setOnCloseRequest(e -> {
             if (!wiring.closing().mayLeave()) {
                 e.consume();
@@ -107,7 +112,7 @@ public final class RedLampApp extends Application {
         } else if (paths.size() == 1 && isProduction(paths.get(0))) {
             wiring.production().open(paths.get(0));
         } else if (!paths.isEmpty()) {
-            wiring.toDeliver();
+            wiring.go(StationId.DELIVER);
             wiring.deliver().open(paths);
         } else if (given.isEmpty()) {
             wiring.shell().recent().stream()

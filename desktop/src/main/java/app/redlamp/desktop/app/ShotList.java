@@ -4,6 +4,7 @@ import app.redlamp.core.booth.WeekTime;
 import app.redlamp.core.chain.kit.Kits;
 import app.redlamp.core.setting.level.Step;
 import app.redlamp.desktop.deliver.DocketRow;
+import app.redlamp.desktop.station.StationId;
 import app.redlamp.media.demo.DemoProduction;
 import java.io.IOException;
 import java.io.UncheckedIOException;
@@ -51,7 +52,7 @@ final class ShotList {
             shots.add(new Shot("deliver-judged-dusk", w -> {
                 w.shell().scale(0);
                 w.shell().switchTheme();
-                w.toDeliver();
+                w.go(StationId.DELIVER);
                 w.deliver().open(recordings);
             }));
         }
@@ -105,7 +106,7 @@ final class ShotList {
         shots.add(new Shot("room-dusk", w -> {
             w.shell().switchTheme();
             w.shell().history().undo();
-            w.toRoom();
+            w.go(StationId.ROOM);
         }));
         shots.add(new Shot("room-treat-dusk", w -> fire(w, "#desk-treat")));
         shots.add(new Shot("room-space-dusk", w -> fire(w, "#desk-space")));
@@ -144,7 +145,7 @@ final class ShotList {
         shots.add(new Shot("kit-first-dusk", w -> {
             w.shell().scale(0);
             w.shell().switchTheme();
-            w.toKit();
+            w.go(StationId.KIT);
             w.production().edit("", p -> p.with(Kits.NONE));
         }));
         shots.add(new Shot("kit-dusk", w -> w.shell().history().undo()));
@@ -191,7 +192,7 @@ final class ShotList {
             w.shell().scale(0);
             w.shell().switchTheme();
             w.production().open(book);
-            w.toLevel();
+            w.go(StationId.LEVEL);
             w.level().booth().setTime(evening);
         }));
         shots.add(new Shot("level-still-dusk", w -> w.level().take(Step.STILL)));

@@ -1,14 +1,11 @@
 package app.redlamp.desktop.app;
 
 import app.redlamp.core.port.Settings;
-import app.redlamp.desktop.brief.BriefStation;
-import app.redlamp.desktop.deliver.DeliverStation;
-import app.redlamp.desktop.kit.KitStation;
 import app.redlamp.desktop.look.Look;
-import app.redlamp.desktop.room.RoomStation;
 import app.redlamp.media.FileListening;
 import app.redlamp.media.FileRecordings;
 import app.redlamp.media.capture.BoothCapture;
+import app.redlamp.media.finish.FileFinishing;
 import app.redlamp.media.kit.KitShelf;
 import app.redlamp.media.library.SpecificationLibrary;
 import app.redlamp.media.monitor.BoothMonitoring;
@@ -18,6 +15,7 @@ import app.redlamp.media.production.ProductionFolders;
 import app.redlamp.media.production.RescueFolder;
 import app.redlamp.media.room.RoomShelf;
 import app.redlamp.media.script.ScriptFiles;
+import app.redlamp.media.sheet.FileSheets;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -27,9 +25,7 @@ import java.time.ZoneOffset;
 import java.util.ArrayDeque;
 import java.util.Comparator;
 import java.util.Locale;
-import java.util.Optional;
 import java.util.Queue;
-import java.util.concurrent.TimeUnit;
 import java.util.stream.Stream;
 import javafx.animation.PauseTransition;
 import javafx.application.Application;
@@ -46,12 +42,14 @@ public final class ShotsApp extends Application {
     private static final Clock CLOCK = Clock.fixed(Instant.parse("2026-02-16T17:00:00Z"), ZoneOffset.UTC);
 
     /** Twenty times as fast as a real booth. */
-    private final SilentOutput.Pace pace = nanoseconds -> TimeUnit.NANOSECONDS.sleep(nanoseconds / 20);
-
     private final Queue<ShotList.Shot> shots = new ArrayDeque<>();
+
     private Wiring wiring;
     private Path folder;
     private Path scratch;
+
+    /** How many times faster than a real one the simulated booth is. */
+    private static final double HASTE = 20;
 
     @Override
     public void start(Stage stage) throws IOException {
@@ -59,11 +57,13 @@ public final class ShotsApp extends Application {
         Files.createDirectories(folder);
         scratch = Files.createTempDirectory("redlamp-shots-");
         Look.loadFonts();
-        BoothCapture booth = new BoothCapture(Preparation.BOOTH, pace);
+        BoothCapture booth = new BoothCapture(Preparation.BOOTH, SilentOutput.Pace.REAL, HASTE);
         wiring = new Wiring(
                 new Ports(
                         new InMemorySettings(),
                         new FileRecordings(),
+                        new FileFinishing(),
+                        new FileSheets(),
                         new SpecificationLibrary(scratch.resolve("library")),
                         new FilePlayback(new SilentOutput(SilentOutput.Pace.REAL)),
                         new ProductionFolders(CLOCK),
@@ -78,14 +78,7 @@ public final class ShotsApp extends Application {
                         CLOCK),
                 Locale.UK,
                 Platform::runLater,
-                new Doors(
-                        new BriefStation.Doors(
-                                Path.of("Red Lamp"), Optional::empty, Optional::empty, Optional::empty, text -> {}),
-                        new RoomStation.Doors(Optional::empty),
-                        new KitStation.Doors(Optional::empty, Optional::empty, table -> {}),
-                        new Doors.Level(table -> {}, Optional::empty),
-                        new DeliverStation.Doors(() -> {}, path -> {}, () -> {}),
-                        new Doors.Whole(Optional::empty, () -> {})));
+                new ClosedDoors());
         stage.setScene(wiring.scene());
         stage.show();
         Thread.currentThread().setUncaughtExceptionHandler((thread, e) -> {

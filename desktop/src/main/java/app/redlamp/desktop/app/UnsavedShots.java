@@ -1,5 +1,6 @@
 package app.redlamp.desktop.app;
 
+import app.redlamp.desktop.station.StationId;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.nio.file.Files;
@@ -29,7 +30,7 @@ final class UnsavedShots {
 
     private static void takeAway(Wiring w) {
         Path folder = w.production().folder().get();
-        w.toBrief();
+        w.go(StationId.BRIEF);
         // The sheet of keys, which the view before this one shows.
         Event.fireEvent(
                 w.scene().getRoot(),

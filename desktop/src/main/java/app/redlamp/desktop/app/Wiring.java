@@ -1,44 +1,50 @@
 package app.redlamp.desktop.app;
 
+import app.redlamp.core.acoustics.diary.Diary;
+import app.redlamp.core.booth.WeekTime;
 import app.redlamp.core.delivery.spec.Specification;
 import app.redlamp.core.planning.plan.Production;
 import app.redlamp.core.port.Capture;
 import app.redlamp.core.port.Monitoring;
 import app.redlamp.core.port.Playback;
 import app.redlamp.core.port.Specifications;
-import app.redlamp.core.setting.card.Overrule;
 import app.redlamp.desktop.brief.BriefModel;
 import app.redlamp.desktop.brief.BriefStation;
 import app.redlamp.desktop.deliver.DeliverModel;
 import app.redlamp.desktop.deliver.DeliverStation;
 import app.redlamp.desktop.deliver.PlayModel;
+import app.redlamp.desktop.edit.UndoHistory;
+import app.redlamp.desktop.input.BoothModel;
+import app.redlamp.desktop.input.InputModel;
+import app.redlamp.desktop.input.MonitorModel;
 import app.redlamp.desktop.job.JobService;
-import app.redlamp.desktop.kit.KitModel;
 import app.redlamp.desktop.kit.KitStation;
 import app.redlamp.desktop.kit.PartsModel;
 import app.redlamp.desktop.kit.TakesModel;
 import app.redlamp.desktop.level.CardModel;
-import app.redlamp.desktop.level.InputModel;
 import app.redlamp.desktop.level.LevelModel;
 import app.redlamp.desktop.level.LevelStation;
-import app.redlamp.desktop.level.MonitorModel;
 import app.redlamp.desktop.level.WatchModel;
 import app.redlamp.desktop.look.Look;
 import app.redlamp.desktop.look.Strings;
 import app.redlamp.desktop.production.ClosingModel;
+import app.redlamp.desktop.production.KitModel;
 import app.redlamp.desktop.production.ProductionModel;
 import app.redlamp.desktop.room.ListeningModel;
 import app.redlamp.desktop.room.QuietModel;
 import app.redlamp.desktop.room.RoomModel;
 import app.redlamp.desktop.room.RoomStation;
 import app.redlamp.desktop.room.ShelfModel;
-import app.redlamp.desktop.shell.Clearance;
 import app.redlamp.desktop.shell.ShellModel;
 import app.redlamp.desktop.shell.ShellView;
-import app.redlamp.desktop.shell.UndoHistory;
-import app.redlamp.media.finish.FileFinishing;
-import app.redlamp.words.Wording;
+import app.redlamp.desktop.station.Clearance;
+import app.redlamp.desktop.station.Doors;
+import app.redlamp.desktop.station.Station;
+import app.redlamp.desktop.station.StationContext;
+import app.redlamp.desktop.station.StationId;
+import app.redlamp.desktop.station.Units;
 import java.nio.file.Path;
+import java.time.LocalDateTime;
 import java.time.temporal.ChronoUnit;
 import java.util.List;
 import java.util.Locale;
@@ -86,84 +92,75 @@ public final class Wiring implements AutoCloseable {
         UndoHistory history = new UndoHistory();
         jobs = new JobService(lanes.lanes(), interfaceThread);
         shell = new ShellModel(ports.settings(), jobs, history, strings);
-        FileFinishing finishing = new FileFinishing();
         // Dressed before there is anything in it: what is built afterwards is styled once and not three times.
         dress();
         production = new ProductionModel(ports.productions(), ports.rescues(), jobs, history, strings, ports.clock());
-        closing = new ClosingModel(
-                production,
-                ports.rescues(),
-                jobs,
-                strings,
-                doors.window().chooseFolder(),
-                doors.window().leave());
+        closing = new ClosingModel(production, ports.rescues(), jobs, strings, doors::folder, doors::leave);
         brief = new BriefModel(production, ports.scripts(), ports.specifications(), jobs, strings);
-        deliver = new DeliverModel(ports.recordings(), finishing, ports.specifications(), jobs, history, strings);
+        deliver =
+                new DeliverModel(ports.recordings(), ports.finishing(), ports.specifications(), jobs, history, strings);
         deliver.start(shell.specificationId());
         deliver.specification().addListener((o, was, now) -> remember(ports.specifications(), now.id()));
         production.production().addListener((o, was, now) -> follow(was, now));
         production.folder().addListener((o, was, now) -> remember(now));
-        PlayModel player = new PlayModel(playback, jobs, interfaceThread);
-        BriefStation first = new BriefStation(brief, strings, locale, doors.brief(), this::recent);
-        DeliverStation last =
-                new DeliverStation(deliver, player, finishing, jobs, strings, new Wording(locale), doors.deliver());
         room = new RoomModel(production, ports.rooms(), jobs, strings);
         listening = new ListeningModel(room, ports.listening(), ports.recordings(), jobs, strings);
-        RoomStation second = new RoomStation(
+        kit = new KitModel(production, ports.equipment(), jobs, strings);
+        takes = new TakesModel(production, ports.recordings(), jobs, strings);
+        input = new InputModel(ports.capture(), jobs, interfaceThread);
+        BoothModel booth =
+                new BoothModel(kit, input, ports.booth(), jobs, WeekTime.of(LocalDateTime.now(ports.clock())));
+        level = new LevelModel(kit, input, booth, jobs, strings, ports.clock());
+        CardModel cards = new CardModel(level, strings);
+        WatchModel watch = new WatchModel(level, (diary, since) -> watched(strings, diary, since), jobs);
+        Units units = new Units(locale, shell.imperial(), shell::switchLengths);
+        StationContext context = new StationContext(production, jobs, strings, units, doors, this::go);
+        RoomStation roomStation = new RoomStation(
+                context,
                 new RoomStation.Models(
                         room,
                         listening,
                         new QuietModel(room, jobs, strings),
-                        new ShelfModel(ports.rooms(), jobs, strings)),
-                strings,
-                locale,
-                doors.room(),
-                new RoomStation.Shell(shell.imperial(), shell::switchLengths, this::toBrief));
-        kit = new KitModel(production, ports.equipment(), jobs, strings);
-        takes = new TakesModel(production, ports.recordings(), jobs, strings);
-        KitStation third = new KitStation(
-                new KitStation.Models(kit, new PartsModel(ports.equipment(), jobs, strings), takes),
-                strings,
-                locale,
-                doors.kit(),
-                new KitStation.Shell(shell.imperial(), shell::switchLengths, this::toBrief));
-        input = new InputModel(ports.capture(), jobs, interfaceThread);
-        level = new LevelModel(kit, input, ports.booth(), jobs, strings, ports.clock());
-        CardModel cards = new CardModel(level, strings);
-        WatchModel watch = new WatchModel(
-                level,
-                (diary, since) -> listening.watched(
-                        strings.say(
-                                "watch.name",
-                                since.toLocalDate() + " " + since.toLocalTime().truncatedTo(ChronoUnit.MINUTES)),
-                        diary,
-                        since),
-                jobs);
-        MonitorModel monitor = new MonitorModel(level, ports.monitoring(), jobs, interfaceThread);
-        LevelStation fourth = new LevelStation(
-                new LevelStation.Models(level, cards, watch, monitor),
-                strings,
-                locale,
-                new LevelStation.Doors(doors.level().print(), doors.level().choosePicture(), () -> {
-                    toRoom();
-                    second.openNight();
-                }),
-                new LevelStation.Shell(shell.imperial(), shell::switchLengths, this::toBrief, this::clearance));
-        clearance = new Clearance(
-                List.of(
-                        new Clearance.Guard(Overrule.Station.ROOM, second),
-                        new Clearance.Guard(Overrule.Station.KIT, third),
-                        new Clearance.Guard(Overrule.Station.LEVEL, fourth)),
-                cards::cards,
-                strings);
+                        new ShelfModel(ports.rooms(), jobs, strings)));
+        List<Station> stations = List.of(
+                new BriefStation(context, new BriefStation.Models(brief, this::recent)),
+                roomStation,
+                new KitStation(
+                        context, new KitStation.Models(kit, new PartsModel(ports.equipment(), jobs, strings), takes)),
+                new LevelStation(
+                        context,
+                        new LevelStation.Models(
+                                level,
+                                cards,
+                                watch,
+                                new MonitorModel(production, input, booth, ports.monitoring(), jobs, interfaceThread),
+                                this::clearance,
+                                () -> {
+                                    go(StationId.ROOM);
+                                    roomStation.openNight();
+                                })),
+                new DeliverStation(
+                        context,
+                        new DeliverStation.Models(
+                                deliver,
+                                new PlayModel(playback, jobs, interfaceThread),
+                                ports.finishing(),
+                                ports.printing())));
+        clearance = new Clearance(stations, cards::cards, strings);
         production.production().addListener((o, was, now) -> clearance.refresh());
-        view = new ShellView(shell, List.of(first, second, third, fourth, last), clearance, inputFact(strings));
+        view = new ShellView(shell, stations, clearance, inputFact(strings));
         view.whenAnswered(closing::answered);
         closing.question().addListener((o, was, now) -> view.ask(now));
         view.root().getStyleClass().add(shell.theme().get().id());
         scene.setRoot(view.root());
         shell.theme().addListener((o, was, now) -> dress());
         shell.scalePercent().addListener((o, was, now) -> dress());
+    }
+
+    /** What was heard while the room was watched goes to its diary. */
+    private void watched(Strings strings, Diary diary, LocalDateTime since) {
+        String when = since.toLocalDate() + " " + since.toLocalTime().truncatedTo(ChronoUnit.MINUTES);
+        listening.watched(strings.say("watch.name", when), diary, since);
     }
 
     private void remember(Specifications specifications, String id) {
@@ -216,29 +213,14 @@ public final class Wiring implements AutoCloseable {
         }
     }
 
-    /** Opens the Brief station. */
-    public void toBrief() {
-        view.open(0);
+    /** Opens a station. */
+    public void go(StationId station) {
+        view.open(station);
     }
 
-    /** Opens the Room station. */
-    public void toRoom() {
-        view.open(1);
-    }
-
-    /** Opens the Kit station. */
-    public void toKit() {
-        view.open(2);
-    }
-
-    /** Opens the Level station. */
-    public void toLevel() {
-        view.open(3);
-    }
-
-    /** Opens the Deliver station. */
-    public void toDeliver() {
-        view.open(4);
+    /** The station that is open. */
+    public StationId open() {
+        return view.opened();
     }
 
     public LevelModel level() {

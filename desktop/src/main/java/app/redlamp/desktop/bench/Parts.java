@@ -45,6 +45,20 @@ public record Parts(Strings strings, Figures figures, Glossary glossary) {
         return button;
     }
 
+    public static Label label(String text, String style) {
+        Label label = new Label(text);
+        label.getStyleClass().add(style);
+        label.setMinHeight(Region.USE_PREF_SIZE);
+        return label;
+    }
+
+    /** A label that goes on below where it is too long. */
+    public static Label wrapped(String text, String style) {
+        Label label = label(text, style);
+        label.setWrapText(true);
+        return label;
+    }
+
     public static HBox line(Node... nodes) {
         HBox line = new HBox(nodes);
         line.getStyleClass().add("desk-line");

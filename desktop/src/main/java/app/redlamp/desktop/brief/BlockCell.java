@@ -5,6 +5,7 @@ import app.redlamp.core.planning.script.CharacterVoice;
 import app.redlamp.core.planning.script.Occurrences;
 import app.redlamp.core.planning.script.Saying;
 import app.redlamp.core.planning.script.Script;
+import app.redlamp.desktop.station.StationParts;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
@@ -16,13 +17,13 @@ import javafx.scene.text.TextFlow;
 final class BlockCell extends ListCell<Integer> {
     private static final double SIDES = 40;
 
-    private final BriefParts parts;
+    private final StationParts<BriefStation.Models> parts;
     private final TextFlow flow = new TextFlow();
 
     /** A place in the text and what is said about it. */
     private record Mark(int from, int to, String note, boolean voice) {}
 
-    BlockCell(BriefParts parts) {
+    BlockCell(StationParts<BriefStation.Models> parts) {
         this.parts = parts;
         getStyleClass().add("list-row");
         flow.prefWidthProperty().bind(widthProperty().subtract(SIDES));
@@ -32,7 +33,7 @@ final class BlockCell extends ListCell<Integer> {
     @Override
     protected void updateItem(Integer index, boolean empty) {
         super.updateItem(index, empty);
-        Script script = parts.model().script().script();
+        Script script = parts.models().brief().script().script();
         if (empty || index == null || index >= script.text().size()) {
             setGraphic(null);
             return;

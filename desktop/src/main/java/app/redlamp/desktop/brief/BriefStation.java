@@ -4,62 +4,53 @@ import app.redlamp.core.planning.plan.Brief;
 import app.redlamp.core.planning.plan.Production;
 import app.redlamp.core.verdict.Verdict;
 import app.redlamp.desktop.control.Reading;
-import app.redlamp.desktop.control.ReadingColumn;
 import app.redlamp.desktop.look.Strings;
 import app.redlamp.desktop.production.Planned;
 import app.redlamp.desktop.production.ProductionModel;
-import app.redlamp.desktop.shell.KeyBinding;
-import app.redlamp.desktop.shell.ShellView;
-import app.redlamp.desktop.shell.ShownStation;
+import app.redlamp.desktop.station.Doors;
+import app.redlamp.desktop.station.KeyBinding;
+import app.redlamp.desktop.station.StationBase;
+import app.redlamp.desktop.station.StationContext;
+import app.redlamp.desktop.station.StationId;
+import app.redlamp.desktop.station.StationParts;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
-import java.util.Optional;
-import java.util.function.Consumer;
 import java.util.function.Supplier;
 import javafx.scene.Node;
 import javafx.scene.input.KeyCode;
 
 /** The Brief station for the shell. */
-public final class BriefStation extends ShownStation {
+public final class BriefStation extends StationBase {
     private final BriefModel model;
     private final Strings strings;
-    private final BriefParts parts;
+    private final StationParts<Models> parts;
     private final BriefView view;
     private final BriefReading reading;
-    private final ReadingColumn column;
-    private final Doors doors;
 
     /**
-     * Ways out of the window, which differ between the application and its tests.
+     * What the station works with.
      *
-     * @param home folder in which new productions are made unless another is chosen
-     * @param chooseScript asks for a script
-     * @param chooseFolder asks for a folder
-     * @param chooseCalendar asks for a file to write the calendar to
-     * @param copy puts a text where it can be pasted from
+     * @param recent productions that were open before, the newest first
      */
-    public record Doors(
-            Path home,
-            Supplier<Optional<Path>> chooseScript,
-            Supplier<Optional<Path>> chooseFolder,
-            Supplier<Optional<Path>> chooseCalendar,
-            Consumer<String> copy) {}
+    public record Models(BriefModel brief, Supplier<List<Path>> recent) {}
 
-    /** @param recent productions that were open before, the newest first */
-    public BriefStation(BriefModel model, Strings strings, Locale locale, Doors doors, Supplier<List<Path>> recent) {
-        this.model = model;
-        this.strings = strings;
-        this.doors = doors;
-        parts = BriefParts.of(model, strings, locale, doors);
-        view = new BriefView(parts, recent);
+    public BriefStation(StationContext context, Models models) {
+        this(StationParts.of(context, models));
+    }
+
+    private BriefStation(StationParts<Models> parts) {
+        super(StationId.BRIEF, parts);
+        this.parts = parts;
+        model = parts.models().brief();
+        strings = parts.strings();
+        view = new BriefView(parts, parts.models().recent());
         reading = new BriefReading(
                 model,
                 strings,
-                parts.plans(),
-                parts.orders(),
+                parts.words().plans(),
+                parts.words().orders(),
                 new BriefReading.Ways(
                         view::bring,
                         view::openPaste,
@@ -67,8 +58,6 @@ public final class BriefStation extends ShownStation {
                         view::openWords,
                         () -> view.openDesk("job"),
                         this::export));
-        column = new ReadingColumn(parts.glossary());
-        column.setId("brief-reading");
         ProductionModel open = model.open();
         open.planned().addListener((o, was, now) -> show(was, now));
         model.questions()
@@ -80,18 +69,8 @@ public final class BriefStation extends ShownStation {
     }
 
     @Override
-    public String name() {
-        return strings.say("station.brief");
-    }
-
-    @Override
     public Node bench() {
         return view.node();
-    }
-
-    @Override
-    public Node reading() {
-        return column;
     }
 
     @Override
@@ -119,18 +98,18 @@ public final class BriefStation extends ShownStation {
             return List.of();
         }
         return List.of(
-                ShellView.plain(KeyCode.S, strings.say("keys.script"), view::bring),
-                ShellView.plain(KeyCode.V, strings.say("keys.paste"), view::openPaste),
-                ShellView.plain(KeyCode.C, strings.say("keys.chapters"), view::openChapters),
-                ShellView.plain(KeyCode.W, strings.say("keys.words"), view::openWords),
-                ShellView.plain(KeyCode.M, strings.say("keys.mail"), view::openMail),
-                ShellView.plain(KeyCode.E, strings.say("keys.order"), view::editOrder),
-                ShellView.plain(KeyCode.D, strings.say("keys.days"), () -> view.openDesk("days")),
-                ShellView.plain(KeyCode.J, strings.say("keys.job"), () -> view.openDesk("job")),
-                ShellView.plain(KeyCode.F, strings.say("keys.fee"), () -> view.openDesk("money")),
-                ShellView.plain(KeyCode.X, strings.say("keys.export"), this::export),
-                ShellView.plain(KeyCode.R, strings.say("keys.look"), model.open()::look),
-                ShellView.plain(KeyCode.O, strings.say("keys.other"), this::other));
+                KeyBinding.plain(KeyCode.S, strings.say("keys.script"), view::bring),
+                KeyBinding.plain(KeyCode.V, strings.say("keys.paste"), view::openPaste),
+                KeyBinding.plain(KeyCode.C, strings.say("keys.chapters"), view::openChapters),
+                KeyBinding.plain(KeyCode.W, strings.say("keys.words"), view::openWords),
+                KeyBinding.plain(KeyCode.M, strings.say("keys.mail"), view::openMail),
+                KeyBinding.plain(KeyCode.E, strings.say("keys.order"), view::editOrder),
+                KeyBinding.plain(KeyCode.D, strings.say("keys.days"), () -> view.openDesk("days")),
+                KeyBinding.plain(KeyCode.J, strings.say("keys.job"), () -> view.openDesk("job")),
+                KeyBinding.plain(KeyCode.F, strings.say("keys.fee"), () -> view.openDesk("money")),
+                KeyBinding.plain(KeyCode.X, strings.say("keys.export"), this::export),
+                KeyBinding.plain(KeyCode.R, strings.say("keys.look"), model.open()::look),
+                KeyBinding.plain(KeyCode.O, strings.say("keys.other"), this::other));
     }
 
     /** Another production: one that is there, or a new one. */
@@ -141,8 +120,8 @@ public final class BriefStation extends ShownStation {
 
     private void export() {
         model.planned()
-                .ifPresent(p -> doors.chooseCalendar()
-                        .get()
+                .ifPresent(p -> parts.doors()
+                        .save(Doors.Kind.CALENDAR)
                         .ifPresent(file -> model.open().files().writeCalendar(p.plan(), file)));
     }
 
@@ -156,7 +135,7 @@ public final class BriefStation extends ShownStation {
             view.show(now);
         }
         Reading told = reading.now();
-        column.show(told);
+        column().show(told);
         tell(nowHeadings(now));
         tell(nowStanding(now, told));
         showFacts();
@@ -169,13 +148,15 @@ public final class BriefStation extends ShownStation {
         Production production = now.production();
         Brief brief = production.brief();
         List<String> line = new ArrayList<>();
-        line.add(parts.plans().kind(brief.kind()));
+        line.add(parts.words().plans().kind(brief.kind()));
         if (!production.pieces().isEmpty()) {
-            line.add(parts.plans().pieces(brief.kind(), production.pieces().size()));
+            line.add(parts.words()
+                    .plans()
+                    .pieces(brief.kind(), production.pieces().size()));
         }
         brief.deadline()
-                .ifPresent(
-                        d -> line.add(strings.say("heading.due", parts.plans().shortDay(d))));
+                .ifPresent(d -> line.add(
+                        strings.say("heading.due", parts.words().plans().shortDay(d))));
         return new Headings(brief.title(), String.join(" · ", line));
     }
 
@@ -208,7 +189,7 @@ public final class BriefStation extends ShownStation {
         }
         model.planned().ifPresent(p -> {
             if (p.freeBytes().isPresent()) {
-                now.add(parts.plans().room(p.room(), p.freeBytes()));
+                now.add(parts.words().plans().room(p.room(), p.freeBytes()));
             }
         });
         tell(now);

@@ -7,6 +7,8 @@ import app.redlamp.desktop.control.BookStrip;
 import app.redlamp.desktop.control.EveningsView;
 import app.redlamp.desktop.production.Planned;
 import app.redlamp.desktop.specification.SpecificationEditor;
+import app.redlamp.desktop.station.Doors;
+import app.redlamp.desktop.station.StationParts;
 import java.nio.file.Path;
 import java.time.LocalDate;
 import java.util.LinkedHashMap;
@@ -27,7 +29,7 @@ import javafx.scene.layout.VBox;
 
 /** The bench of the Brief station: the book, the evenings, and a desk with what they depend on. */
 final class BriefView {
-    private final BriefParts parts;
+    private final StationParts<BriefStation.Models> parts;
     private final BriefPictures pictures;
     private final StackPane page = new StackPane();
     private final BookStrip book = new BookStrip();
@@ -42,16 +44,16 @@ final class BriefView {
     private boolean starting;
 
     /** @param recent productions that were open before */
-    BriefView(BriefParts parts, Supplier<List<Path>> recent) {
+    BriefView(StationParts<BriefStation.Models> parts, Supplier<List<Path>> recent) {
         this.parts = parts;
         this.recent = recent;
-        pictures = new BriefPictures(parts.strings(), parts.plans());
+        pictures = new BriefPictures(parts.strings(), parts.words().plans());
         book.setId("book");
         evenings.setId("evenings");
-        book.onSelect(i -> parts.model().script().selected().set(i));
-        parts.model().script().selected().addListener((o, was, now) -> showBook());
-        evenings.onTurn(day -> parts.model().turnDay(day.date()));
-        evenings.onChoose(day -> parts.model().planned().ifPresent(p -> showDay(p, day.date())));
+        book.onSelect(i -> parts.models().brief().script().selected().set(i));
+        parts.models().brief().script().selected().addListener((o, was, now) -> showBook());
+        evenings.onTurn(day -> parts.models().brief().turnDay(day.date()));
+        evenings.onChoose(day -> parts.models().brief().planned().ifPresent(p -> showDay(p, day.date())));
         showStart();
     }
 
@@ -71,7 +73,8 @@ final class BriefView {
         StartPane start = new StartPane(parts, recent.get(), parts.doors().home());
         page.getChildren().setAll(start);
         start.addEventHandler(KeyEvent.KEY_PRESSED, e -> {
-            if (e.getCode() == KeyCode.ESCAPE && parts.model().planned().isPresent()) {
+            if (e.getCode() == KeyCode.ESCAPE
+                    && parts.models().brief().planned().isPresent()) {
                 e.consume();
                 close();
             }
@@ -97,15 +100,15 @@ final class BriefView {
         overlay.ifPresent(Overlay::refresh);
         ProductionPlan plan = planned.plan();
         evenings.show(Optional.of(pictures.evenings(plan)));
-        evenings.setAccessibleText(parts.plans().summary(plan));
-        showDay(planned, parts.model().open().today());
+        evenings.setAccessibleText(parts.words().plans().summary(plan));
+        showDay(planned, parts.models().brief().open().today());
         showBook();
     }
 
     private void showBook() {
-        parts.model().planned().ifPresent(planned -> {
+        parts.models().brief().planned().ifPresent(planned -> {
             ProductionPlan plan = planned.plan();
-            int at = parts.model().script().selected().get();
+            int at = parts.models().brief().script().selected().get();
             book.show(pictures.book(plan), at);
             int count = plan.pieces().size();
             bookLine.setText(
@@ -114,14 +117,15 @@ final class BriefView {
                             : parts.strings()
                                     .say(
                                             plan.words() > 0 ? "book.line" : "book.line.spoken",
-                                            parts.plans()
+                                            parts.words()
+                                                    .plans()
                                                     .pieces(
                                                             planned.production()
                                                                     .brief()
                                                                     .kind(),
                                                             count),
-                                            parts.plans().whole(plan.words()),
-                                            parts.plans().seconds(plan.finishedS())));
+                                            parts.words().plans().whole(plan.words()),
+                                            parts.words().plans().seconds(plan.finishedS())));
             boolean chosen = at >= 0 && at < count;
             chapterLine.setText(
                     chosen
@@ -133,11 +137,13 @@ final class BriefView {
                                                     .pieces()
                                                     .get(at)
                                                     .title(),
-                                            parts.plans()
+                                            parts.words()
+                                                    .plans()
                                                     .whole(plan.counts().get(at).words()),
                                             Math.round(
                                                     100 * plan.counts().get(at).dialogueShare()),
-                                            parts.plans()
+                                            parts.words()
+                                                    .plans()
                                                     .seconds(plan.pieces()
                                                             .get(at)
                                                             .finishedS()))
@@ -157,17 +163,18 @@ final class BriefView {
     }
 
     private VBox build() {
-        Desk<Planned> made = new Desk<>(parts.bench(), sheets(), parts.model().fault());
+        Desk<Planned> made =
+                new Desk<>(parts.bench(), sheets(), parts.models().brief().fault());
         made.setId("brief-desk");
         desk = Optional.of(made);
         VBox bookPart = new VBox(
                 head(
                         "book.heading",
                         bookLine,
-                        parts.button("chapters-open", "book.chapters", this::openChapters),
-                        parts.button("words-open-pane", "book.words", this::openWords),
-                        parts.button("script-bring", "book.bring", this::bring),
-                        parts.button("script-paste", "book.paste", this::openPaste)),
+                        parts.bench().button("chapters-open", "book.chapters", this::openChapters),
+                        parts.bench().button("words-open-pane", "book.words", this::openWords),
+                        parts.bench().button("script-bring", "book.bring", this::bring),
+                        parts.bench().button("script-paste", "book.paste", this::openPaste)),
                 book,
                 chapterLine);
         bookPart.getStyleClass().add("brief-part");
@@ -192,7 +199,7 @@ final class BriefView {
     private HBox head(String heading, Label line, Node... tools) {
         Region gap = new Region();
         HBox.setHgrow(gap, Priority.ALWAYS);
-        HBox head = new HBox(parts.heading(heading), line, gap);
+        HBox head = new HBox(parts.bench().heading(heading), line, gap);
         head.getChildren().addAll(tools);
         head.getStyleClass().add("docket-header");
         return head;
@@ -221,23 +228,29 @@ final class BriefView {
     }
 
     void bring() {
-        if (parts.model().planned().isPresent()) {
-            parts.doors().chooseScript().get().ifPresent(parts.model().script()::bring);
+        if (parts.models().brief().planned().isPresent()) {
+            parts.doors()
+                    .open(Doors.Kind.SCRIPT)
+                    .ifPresent(parts.models().brief().script()::bring);
         }
     }
 
     void editOrder() {
-        if (covered() || parts.model().planned().isEmpty()) {
+        if (covered() || parts.models().brief().planned().isEmpty()) {
             return;
         }
         SpecificationEditor editor = new SpecificationEditor(
-                parts.model().editOrder(), parts.model()::keepOrder, parts.strings(), parts.glossary(), this::close);
+                parts.models().brief().editOrder(),
+                parts.models().brief()::keepOrder,
+                parts.strings(),
+                parts.bench().glossary(),
+                this::close);
         page.getChildren().add(editor);
         editor.focus();
     }
 
     private void cover(Function<Runnable, Overlay> maker) {
-        if (covered() || parts.model().planned().isEmpty()) {
+        if (covered() || parts.models().brief().planned().isEmpty()) {
             return;
         }
         Overlay made = maker.apply(this::close);
@@ -248,7 +261,7 @@ final class BriefView {
 
     private void close() {
         opened();
-        parts.model().planned().ifPresent(this::show);
+        parts.models().brief().planned().ifPresent(this::show);
     }
 
     private static Label line(String id) {

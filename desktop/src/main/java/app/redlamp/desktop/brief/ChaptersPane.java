@@ -10,6 +10,7 @@ import app.redlamp.desktop.bench.CommitField;
 import app.redlamp.desktop.bench.Overlay;
 import app.redlamp.desktop.bench.Parts;
 import app.redlamp.desktop.production.Planned;
+import app.redlamp.desktop.station.StationParts;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
@@ -28,17 +29,17 @@ import javafx.scene.layout.VBox;
 final class ChaptersPane extends Overlay {
     private static final double LIST_WIDTH = 330;
 
-    private final BriefParts parts;
+    private final StationParts<BriefStation.Models> parts;
     private final ListView<Integer> list = new ListView<>();
     private final ListView<Integer> text = new ListView<>();
     private final Label figures = new Label();
     private final CommitField title;
     private boolean showing;
 
-    ChaptersPane(BriefParts parts, Runnable close) {
+    ChaptersPane(StationParts<BriefStation.Models> parts, Runnable close) {
         super(parts.bench(), "chapters.heading", close);
         this.parts = parts;
-        ScriptModel script = parts.model().script();
+        ScriptModel script = parts.models().brief().script();
         tool(rules());
         list.setId("chapters");
         list.setAccessibleText(parts.strings().say("chapters.heading"));
@@ -61,7 +62,9 @@ final class ChaptersPane extends Overlay {
                 "chapter-title",
                 parts.strings().say("chapters.title"),
                 () -> script.selectedPiece().map(Piece::title).orElse(""),
-                w -> parts.model().enter(() -> script.rename(script.selected().get(), w)));
+                w -> parts.models()
+                        .brief()
+                        .enter(() -> script.rename(script.selected().get(), w)));
         figures.setId("chapter-figures");
         figures.getStyleClass().add("secondary");
         figures.setWrapText(true);
@@ -80,7 +83,7 @@ final class ChaptersPane extends Overlay {
 
     @Override
     public void refresh() {
-        int count = parts.model().script().pieces().size();
+        int count = parts.models().brief().script().pieces().size();
         showing = true;
         List<Integer> indices = new ArrayList<>();
         for (int i = 0; i < count; i++) {
@@ -88,7 +91,7 @@ final class ChaptersPane extends Overlay {
         }
         list.getItems().setAll(indices);
         list.getSelectionModel()
-                .clearAndSelect(parts.model().script().selected().get());
+                .clearAndSelect(parts.models().brief().script().selected().get());
         list.refresh();
         showing = false;
         showText();
@@ -96,22 +99,26 @@ final class ChaptersPane extends Overlay {
 
     private VBox left(ScriptModel script) {
         HBox moves = Parts.line(
-                parts.button(
-                        "chapter-up",
-                        "chapters.up",
-                        () -> script.move(script.selected().get(), -1)),
-                parts.button(
-                        "chapter-down",
-                        "chapters.down",
-                        () -> script.move(script.selected().get(), 1)),
-                parts.button(
-                        "chapter-merge",
-                        "chapters.merge",
-                        () -> script.merge(script.selected().get())),
-                parts.button(
-                        "chapter-remove",
-                        "chapters.remove",
-                        () -> script.remove(script.selected().get())));
+                parts.bench()
+                        .button(
+                                "chapter-up",
+                                "chapters.up",
+                                () -> script.move(script.selected().get(), -1)),
+                parts.bench()
+                        .button(
+                                "chapter-down",
+                                "chapters.down",
+                                () -> script.move(script.selected().get(), 1)),
+                parts.bench()
+                        .button(
+                                "chapter-merge",
+                                "chapters.merge",
+                                () -> script.merge(script.selected().get())),
+                parts.bench()
+                        .button(
+                                "chapter-remove",
+                                "chapters.remove",
+                                () -> script.remove(script.selected().get())));
         VBox left = new VBox(list, moves);
         left.getStyleClass().add("overlay-half");
         VBox.setVgrow(list, Priority.ALWAYS);
@@ -122,9 +129,9 @@ final class ChaptersPane extends Overlay {
 
     private VBox right(ScriptModel script) {
         HBox.setHgrow(title, Priority.ALWAYS);
-        HBox name = Parts.line(parts.name("chapters.title", ""), title);
+        HBox name = Parts.line(parts.bench().name("chapters.title", ""), title);
         name.setAlignment(Pos.CENTER_LEFT);
-        HBox part = Parts.line(parts.button("chapter-split", "chapters.split", () -> {
+        HBox part = Parts.line(parts.bench().button("chapter-split", "chapters.split", () -> {
             Integer block = text.getSelectionModel().getSelectedItem();
             if (block != null) {
                 script.splitBefore(script.selected().get(), block);
@@ -144,17 +151,22 @@ final class ChaptersPane extends Overlay {
         for (SplitRule rule : SplitRule.values()) {
             MenuItem item =
                     new MenuItem(parts.strings().say("split." + rule.name().toLowerCase(Locale.ROOT)));
-            item.setOnAction(e -> parts.model().script().split(rule));
+            item.setOnAction(e -> parts.models().brief().script().split(rule));
             menu.getItems().add(item);
         }
         return menu;
     }
 
     private void showText() {
-        title.setText(parts.model().script().selectedPiece().map(Piece::title).orElse(""));
-        Script script = parts.model().script().script();
+        title.setText(parts.models()
+                .brief()
+                .script()
+                .selectedPiece()
+                .map(Piece::title)
+                .orElse(""));
+        Script script = parts.models().brief().script().script();
         List<Integer> blocks = new ArrayList<>();
-        Optional<Piece> piece = parts.model().script().selectedPiece();
+        Optional<Piece> piece = parts.models().brief().script().selectedPiece();
         for (Span span : piece.map(Piece::spans).orElse(List.of())) {
             for (int i = span.from(); i < span.to(); i++) {
                 if (script.text().blocks().get(i).kind() != Block.Kind.PAGE_BREAK) {
@@ -167,8 +179,9 @@ final class ChaptersPane extends Overlay {
     }
 
     private String figures() {
-        int at = parts.model().script().selected().get();
-        Optional<Planned> planned = parts.model()
+        int at = parts.models().brief().script().selected().get();
+        Optional<Planned> planned = parts.models()
+                .brief()
                 .planned()
                 .filter(p -> at >= 0 && at < p.plan().counts().size());
         if (planned.isEmpty()) {
@@ -176,13 +189,16 @@ final class ChaptersPane extends Overlay {
         }
         Count count = planned.get().plan().counts().get(at);
         if (count.words() == 0) {
-            return parts.plans().seconds(planned.get().plan().pieces().get(at).finishedS());
+            return parts.words()
+                    .plans()
+                    .seconds(planned.get().plan().pieces().get(at).finishedS());
         }
         return parts.strings()
                 .say(
                         "chapters.figures",
-                        parts.plans().whole(count.words()),
-                        parts.plans()
+                        parts.words().plans().whole(count.words()),
+                        parts.words()
+                                .plans()
                                 .seconds(planned.get().plan().pieces().get(at).finishedS()),
                         count.sentences(),
                         count.longestSentence(),

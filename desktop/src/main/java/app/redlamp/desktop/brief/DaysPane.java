@@ -8,6 +8,7 @@ import app.redlamp.desktop.bench.CommitField;
 import app.redlamp.desktop.bench.Desk;
 import app.redlamp.desktop.bench.Parts;
 import app.redlamp.desktop.production.Planned;
+import app.redlamp.desktop.station.StationParts;
 import java.time.DateTimeException;
 import java.time.DayOfWeek;
 import java.time.LocalTime;
@@ -36,11 +37,11 @@ final class DaysPane extends VBox implements Desk.Sheet<Planned> {
     private static final double HOUR_WIDTH = 62;
     private static final double NUMBER_WIDTH = 48;
 
-    private final BriefParts parts;
+    private final StationParts<BriefStation.Models> parts;
     private final List<CommitField> fields = new ArrayList<>();
     private final Map<DayOfWeek, CheckBox> days = new EnumMap<>(DayOfWeek.class);
 
-    DaysPane(BriefParts parts) {
+    DaysPane(StationParts<BriefStation.Models> parts) {
         this.parts = parts;
         getStyleClass().add("desk-sheet");
         getChildren().addAll(week(), voice(), effort(), spent());
@@ -59,19 +60,19 @@ final class DaysPane extends VBox implements Desk.Sheet<Planned> {
     }
 
     private WorkingTime time() {
-        return parts.model().open().production().get().time();
+        return parts.models().brief().open().production().get().time();
     }
 
     private Effort usual() {
-        return parts.model().open().production().get().effort();
+        return parts.models().brief().open().production().get().effort();
     }
 
     private GridPane week() {
         GridPane grid = new GridPane();
         grid.getStyleClass().add("days-grid");
-        grid.add(parts.name("days.quiet", "quiet-hours"), 0, 0);
-        grid.add(parts.name("days.from", ""), 0, 1);
-        grid.add(parts.name("days.to", ""), 0, 2);
+        grid.add(parts.bench().name("days.quiet", "quiet-hours"), 0, 0);
+        grid.add(parts.bench().name("days.from", ""), 0, 1);
+        grid.add(parts.bench().name("days.to", ""), 0, 2);
         for (DayOfWeek day : DayOfWeek.values()) {
             String name = day.getDisplayName(TextStyle.FULL, parts.strings().locale());
             CheckBox box = new CheckBox(
@@ -96,7 +97,7 @@ final class DaysPane extends VBox implements Desk.Sheet<Planned> {
                     QuietHours quiet = time().quiet().get(day);
                     return quiet == null ? "" : (from ? quiet.from() : quiet.to()).toString();
                 },
-                written -> parts.model().changeTime(t -> {
+                written -> parts.models().brief().changeTime(t -> {
                     LocalTime at = hour(written);
                     QuietHours was = t.quiet().getOrDefault(day, EVENING);
                     return with(t, day, from ? new QuietHours(at, was.to()) : new QuietHours(was.from(), at));
@@ -116,7 +117,7 @@ final class DaysPane extends VBox implements Desk.Sheet<Planned> {
     }
 
     private void turn(DayOfWeek day, boolean on) {
-        parts.model().changeTime(t -> {
+        parts.models().brief().changeTime(t -> {
             if (on) {
                 return with(t, day, t.quiet().values().stream().findFirst().orElse(EVENING));
             }
@@ -136,17 +137,17 @@ final class DaysPane extends VBox implements Desk.Sheet<Planned> {
 
     private FlowPane voice() {
         return Parts.wrapping(
-                parts.name("days.session", "longest-session"),
+                parts.bench().name("days.session", "longest-session"),
                 minutes("session", WorkingTime::longestSessionMin, WorkingTime::withLongestSession),
-                parts.name("days.stretch", ""),
+                parts.bench().name("days.stretch", ""),
                 minutes("stretch", WorkingTime::stretchMin, (t, n) -> t.withBreaks(n, t.breakMin())),
-                parts.name("days.break", ""),
+                parts.bench().name("days.break", ""),
                 minutes("break", WorkingTime::breakMin, (t, n) -> t.withBreaks(t.stretchMin(), n)),
-                parts.name("days.edit", ""),
+                parts.bench().name("days.edit", ""),
                 minutes("edit", WorkingTime::editMin, WorkingTime::withEditing),
-                parts.name("days.corrections", "corrections"),
+                parts.bench().name("days.corrections", "corrections"),
                 minutes("corrections", WorkingTime::correctionDays, WorkingTime::withCorrections),
-                parts.name("days.corrections.unit", ""));
+                parts.bench().name("days.corrections.unit", ""));
     }
 
     private CommitField minutes(
@@ -155,37 +156,37 @@ final class DaysPane extends VBox implements Desk.Sheet<Planned> {
                 "time-" + id,
                 parts.strings().say("days." + id),
                 () -> of.applyAsDouble(time()),
-                n -> parts.model().changeTime(t -> with.apply(t, (int) Math.round(n))));
+                n -> parts.models().brief().changeTime(t -> with.apply(t, (int) Math.round(n))));
     }
 
     private FlowPane effort() {
         return Parts.wrapping(
-                parts.name("effort.pace", "pace"),
+                parts.bench().name("effort.pace", "pace"),
                 ratio(
                         "pace",
                         Effort::wordsPerMinute,
                         (e, n) -> new Effort(n, e.booth(), e.edit(), e.proof(), e.kept())),
-                parts.name("effort.unit", "booth-time"),
+                parts.bench().name("effort.unit", "booth-time"),
                 ratio(
                         "booth",
                         Effort::booth,
                         (e, n) -> new Effort(e.wordsPerMinute(), n, e.edit(), e.proof(), e.kept())),
-                parts.name("effort.edit", "editing-time"),
+                parts.bench().name("effort.edit", "editing-time"),
                 ratio(
                         "edit",
                         Effort::edit,
                         (e, n) -> new Effort(e.wordsPerMinute(), e.booth(), n, e.proof(), e.kept())),
-                parts.name("effort.proof", ""),
+                parts.bench().name("effort.proof", ""),
                 ratio(
                         "proof",
                         Effort::proof,
                         (e, n) -> new Effort(e.wordsPerMinute(), e.booth(), e.edit(), n, e.kept())),
-                parts.name("effort.kept", "disk-need"),
+                parts.bench().name("effort.kept", "disk-need"),
                 ratio(
                         "kept",
                         Effort::kept,
                         (e, n) -> new Effort(e.wordsPerMinute(), e.booth(), e.edit(), e.proof(), n)),
-                parts.name("effort.hours", ""));
+                parts.bench().name("effort.hours", ""));
     }
 
     private CommitField ratio(String id, ToDoubleFunction<Effort> of, BiFunction<Effort, Double, Effort> with) {
@@ -193,7 +194,7 @@ final class DaysPane extends VBox implements Desk.Sheet<Planned> {
                 "effort-" + id,
                 parts.strings().say("effort." + id),
                 () -> of.applyAsDouble(usual()),
-                n -> parts.model().changeEffort(e -> with.apply(e, n)));
+                n -> parts.models().brief().changeEffort(e -> with.apply(e, n)));
     }
 
     private interface Figure {
@@ -204,8 +205,10 @@ final class DaysPane extends VBox implements Desk.Sheet<Planned> {
         CommitField field = new CommitField(
                 id,
                 name,
-                () -> parts.plain(shown.now()),
-                written -> parts.model().enter(() -> commit.accept(parts.number(written))));
+                () -> parts.bench().plain(shown.now()),
+                written -> parts.models()
+                        .brief()
+                        .enter(() -> commit.accept(parts.bench().number(written))));
         fields.add(field);
         field.setAlignment(Pos.CENTER_RIGHT);
         return field.wide(NUMBER_WIDTH);
@@ -233,23 +236,26 @@ final class DaysPane extends VBox implements Desk.Sheet<Planned> {
                 "spent-minutes",
                 parts.strings().say("spent.minutes"),
                 () -> "",
-                written -> parts.model()
-                        .enter(() -> parts.model()
-                                .spend(new Spent(parts.model().open().today(), phase.getValue(), (int)
-                                        Math.round(parts.number(written))))));
+                written -> parts.models()
+                        .brief()
+                        .enter(() -> parts.models()
+                                .brief()
+                                .spend(new Spent(parts.models().brief().open().today(), phase.getValue(), (int)
+                                        Math.round(parts.bench().number(written))))));
         Label sum = new Label();
         sum.setId("spent-sum");
         sum.getStyleClass().add("secondary");
-        parts.model()
+        parts.models()
+                .brief()
                 .open()
                 .production()
                 .addListener((o, was, now) -> sum.setText(now == null ? "" : sum(now.spent())));
-        sum.setText(sum(parts.model().open().production().get().spent()));
+        sum.setText(sum(parts.models().brief().open().production().get().spent()));
         return Parts.line(
-                parts.name("spent.name", "spent"),
+                parts.bench().name("spent.name", "spent"),
                 phase,
                 minutes.wide(NUMBER_WIDTH),
-                parts.name("spent.minutes", ""),
+                parts.bench().name("spent.minutes", ""),
                 sum);
     }
 
@@ -257,6 +263,6 @@ final class DaysPane extends VBox implements Desk.Sheet<Planned> {
         double minutes = spent.stream().mapToInt(Spent::minutes).sum();
         return minutes == 0
                 ? ""
-                : parts.strings().say("spent.sum", parts.plans().minutes(minutes));
+                : parts.strings().say("spent.sum", parts.words().plans().minutes(minutes));
     }
 }

@@ -10,6 +10,7 @@ import app.redlamp.desktop.bench.CommitField;
 import app.redlamp.desktop.bench.Desk;
 import app.redlamp.desktop.bench.Parts;
 import app.redlamp.desktop.production.Planned;
+import app.redlamp.desktop.station.StationParts;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
@@ -30,7 +31,7 @@ import javafx.util.StringConverter;
 final class JobPane extends VBox implements Desk.Sheet<Planned> {
     private static final List<Integer> RATES = List.of(44_100, 48_000, 96_000);
 
-    private final BriefParts parts;
+    private final StationParts<BriefStation.Models> parts;
     private final List<CommitField> fields = new ArrayList<>();
     private final ComboBox<JobKind> kind = new ComboBox<>();
     private final ComboBox<Integer> rate = new ComboBox<>();
@@ -41,16 +42,22 @@ final class JobPane extends VBox implements Desk.Sheet<Planned> {
     private final Label why = new Label();
     private boolean showing;
 
-    JobPane(BriefParts parts) {
+    JobPane(StationParts<BriefStation.Models> parts) {
         this.parts = parts;
         getStyleClass().add("desk-sheet");
         choices();
         GridPane grid = new GridPane();
         grid.getStyleClass().add("job-grid");
-        grid.addRow(0, parts.name("job.kind", ""), kind, parts.name("start.client", ""), client());
-        grid.addRow(1, parts.name("start.title", ""), title(), parts.name("job.start-day", ""), days());
-        grid.addRow(2, parts.name("job.pattern", "pattern"), pattern(), parts.name("job.recorded", ""), recorded());
-        grid.addRow(3, parts.name("job.gain", "gain"), gain);
+        grid.addRow(0, parts.bench().name("job.kind", ""), kind, parts.bench().name("start.client", ""), client());
+        grid.addRow(
+                1, parts.bench().name("start.title", ""), title(), parts.bench().name("job.start-day", ""), days());
+        grid.addRow(
+                2,
+                parts.bench().name("job.pattern", "pattern"),
+                pattern(),
+                parts.bench().name("job.recorded", ""),
+                recorded());
+        grid.addRow(3, parts.bench().name("job.gain", "gain"), gain);
         names.setId("job-names");
         why.setId("job-why");
         for (Label line : List.of(names, why)) {
@@ -103,27 +110,27 @@ final class JobPane extends VBox implements Desk.Sheet<Planned> {
     }
 
     private Brief brief() {
-        return parts.model().open().production().get().brief();
+        return parts.models().brief().open().production().get().brief();
     }
 
     private void choices() {
         kind.setId("job-kind");
         kind.setAccessibleText(parts.strings().say("job.kind"));
         kind.getItems().setAll(JobKind.values());
-        kind.setConverter(shown(k -> parts.plans().kind(k)));
-        kind.setOnAction(e -> changed(() -> parts.model().become(kind.getValue())));
+        kind.setConverter(shown(k -> parts.words().plans().kind(k)));
+        kind.setOnAction(e -> changed(() -> parts.models().brief().become(kind.getValue())));
         rate.setId("job-rate");
         rate.setAccessibleText(parts.strings().say("job.recorded"));
         rate.getItems().setAll(RATES);
-        rate.setConverter(
-                shown(r -> parts.strings().say("job.khz", parts.figures().kiloHertz(r))));
+        rate.setConverter(shown(
+                r -> parts.strings().say("job.khz", parts.bench().figures().kiloHertz(r))));
         rate.setOnAction(e -> changed(() -> capture(c -> new Capture(rate.getValue(), c.bitDepth(), c.channels()))));
         gain.setId("job-gain");
         gain.setAccessibleText(parts.strings().say("job.gain"));
         gain.getItems().setAll(GainSchool.values());
         gain.setConverter(shown(g -> parts.strings().say("gain." + g.name().toLowerCase(Locale.ROOT))));
-        gain.setOnAction(e ->
-                changed(() -> parts.model().changeBrief("edit.brief", b -> b.captured(b.capture(), gain.getValue()))));
+        gain.setOnAction(e -> changed(() ->
+                parts.models().brief().changeBrief("edit.brief", b -> b.captured(b.capture(), gain.getValue()))));
         start.setId("job-start");
         start.setAccessibleText(parts.strings().say("job.start-day"));
         start.setOnAction(e -> changed(() -> day(start.getValue(), deadline.getValue())));
@@ -137,12 +144,12 @@ final class JobPane extends VBox implements Desk.Sheet<Planned> {
 
     private void day(LocalDate from, LocalDate to) {
         LocalDate first = from == null ? brief().start() : from;
-        parts.model().changeBrief("edit.days", b -> b.between(first, Optional.ofNullable(to)));
-        parts.model().planned().ifPresent(this::show);
+        parts.models().brief().changeBrief("edit.days", b -> b.between(first, Optional.ofNullable(to)));
+        parts.models().brief().planned().ifPresent(this::show);
     }
 
     private HBox days() {
-        HBox line = Parts.line(start, parts.name("start.deadline", ""), deadline);
+        HBox line = Parts.line(start, parts.bench().name("start.deadline", ""), deadline);
         line.setAlignment(Pos.CENTER_LEFT);
         return line;
     }
@@ -164,7 +171,7 @@ final class JobPane extends VBox implements Desk.Sheet<Planned> {
 
     /** What the files would be called by a pattern that is still being written. */
     private void preview(String pattern) {
-        parts.model().planned().ifPresent(p -> {
+        parts.models().brief().planned().ifPresent(p -> {
             String ending =
                     p.production().order().specification().format().coding().extension();
             try {
@@ -178,7 +185,7 @@ final class JobPane extends VBox implements Desk.Sheet<Planned> {
 
     /** Refuses a pattern that names nothing, leads elsewhere, or calls two files alike. */
     private String checked(String pattern) {
-        Production named = parts.model().open().production().get().with(brief().named(pattern));
+        Production named = parts.models().brief().open().production().get().with(brief().named(pattern));
         if (named.pieces().isEmpty()) {
             String fault = FileNames.fault(pattern);
             if (!fault.isEmpty()) {
@@ -196,7 +203,10 @@ final class JobPane extends VBox implements Desk.Sheet<Planned> {
 
     private CommitField text(String id, String key, java.util.function.Supplier<String> shown, Writing writing) {
         CommitField field = new CommitField(
-                id, parts.strings().say(key), shown, w -> parts.model().changeBrief("edit.brief", writing.of(w)));
+                id,
+                parts.strings().say(key),
+                shown,
+                w -> parts.models().brief().changeBrief("edit.brief", writing.of(w)));
         fields.add(field);
         return field.wide(250);
     }
@@ -206,17 +216,18 @@ final class JobPane extends VBox implements Desk.Sheet<Planned> {
                 "job-channels",
                 parts.strings().say("job.channels"),
                 () -> String.valueOf(brief().capture().channels()),
-                w -> parts.model()
-                        .enter(() -> capture(
-                                c -> new Capture(c.sampleRateHz(), c.bitDepth(), (int) Math.round(parts.number(w))))));
+                w -> parts.models()
+                        .brief()
+                        .enter(() -> capture(c -> new Capture(c.sampleRateHz(), c.bitDepth(), (int)
+                                Math.round(parts.bench().number(w))))));
         fields.add(channels);
-        HBox line = Parts.line(rate, channels.wide(52), parts.name("job.channels", "tracks"));
+        HBox line = Parts.line(rate, channels.wide(52), parts.bench().name("job.channels", "tracks"));
         line.setAlignment(Pos.CENTER_LEFT);
         return line;
     }
 
     private void capture(UnaryOperator<Capture> change) {
-        parts.model().changeBrief("edit.brief", b -> b.captured(change.apply(b.capture()), b.school()));
+        parts.models().brief().changeBrief("edit.brief", b -> b.captured(change.apply(b.capture()), b.school()));
     }
 
     private void changed(Runnable change) {

@@ -3,12 +3,13 @@ package app.redlamp.desktop.brief;
 import app.redlamp.core.chain.GainSchool;
 import app.redlamp.core.planning.plan.Capture;
 import app.redlamp.core.planning.plan.JobKind;
+import app.redlamp.desktop.station.StationParts;
 
 /** Says what goes with a kind of job, and why. */
 final class KindReasons {
     private KindReasons() {}
 
-    static String of(JobKind kind, BriefParts parts) {
+    static String of(JobKind kind, StationParts<BriefStation.Models> parts) {
         Capture capture = kind.capture();
         return parts.strings()
                 .say(
@@ -19,19 +20,19 @@ final class KindReasons {
     }
 
     /** Rate, depth and tracks, and why these. */
-    static String recording(Capture capture, BriefParts parts) {
+    static String recording(Capture capture, StationParts<BriefStation.Models> parts) {
         String rate = parts.strings().say(capture.sampleRateHz() == 44_100 ? "why.rate.voice" : "why.rate.video");
         return parts.strings()
                 .say(
                         "why.recording",
-                        parts.figures().kiloHertz(capture.sampleRateHz()),
+                        parts.bench().figures().kiloHertz(capture.sampleRateHz()),
                         capture.bitDepth(),
                         capture.channels(),
                         rate);
     }
 
     /** Where the gain is set, and why. */
-    static String gain(GainSchool school, BriefParts parts) {
+    static String gain(GainSchool school, StationParts<BriefStation.Models> parts) {
         String key = switch (school) {
             case MIDDLE -> "why.gain.middle";
             case HOT -> "why.gain.hot";

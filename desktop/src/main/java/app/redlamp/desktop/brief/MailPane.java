@@ -4,6 +4,7 @@ import app.redlamp.core.delivery.spec.Asked;
 import app.redlamp.core.planning.mail.Proposal;
 import app.redlamp.desktop.bench.Overlay;
 import app.redlamp.desktop.bench.Parts;
+import app.redlamp.desktop.station.StationParts;
 import java.util.Map;
 import java.util.TreeMap;
 import java.util.function.Consumer;
@@ -22,12 +23,12 @@ import javafx.scene.layout.VBox;
 
 /** The client's mail beside what was understood of it: each figure with its words, and what has to be asked. */
 final class MailPane extends Overlay {
-    private final BriefParts parts;
+    private final StationParts<BriefStation.Models> parts;
     private final TextArea mail = new TextArea();
     private final VBox understood = new VBox();
     private Mail.Understood understoodMail;
 
-    MailPane(BriefParts parts, Runnable close) {
+    MailPane(StationParts<BriefStation.Models> parts, Runnable close) {
         super(parts.bench(), "mail.heading", close);
         this.parts = parts;
         mail.setId("mail-text");
@@ -46,18 +47,18 @@ final class MailPane extends Overlay {
         mail.setPrefWidth(360);
         mail.setMinWidth(240);
         VBox.setVgrow(halves, Priority.ALWAYS);
-        Button take = parts.button("mail-take", "mail.take", () -> {
-            parts.model().take(understoodMail.proposal(), understoodMail.text());
+        Button take = parts.bench().button("mail-take", "mail.take", () -> {
+            parts.models().brief().take(understoodMail.proposal(), understoodMail.text());
             close.run();
         });
         take.getStyleClass().setAll("button", "primary");
         Button ask =
-                parts.button("mail-ask", "mail.ask", () -> parts.doors().copy().accept(letter()));
+                parts.bench().button("mail-ask", "mail.ask", () -> parts.doors().copy(letter()));
         HBox buttons = Parts.line(take, ask);
         buttons.setAlignment(Pos.CENTER_RIGHT);
         getChildren().addAll(halves, buttons);
         take.setDisable(true);
-        Consumer<String> reading = parts.model().reading(u -> {
+        Consumer<String> reading = parts.models().brief().reading(u -> {
             show(u);
             take.setDisable(u.text().isEmpty() || !u.text().equals(mail.getText()));
         });
@@ -66,7 +67,7 @@ final class MailPane extends Overlay {
             take.setDisable(true);
             reading.accept(now);
         });
-        mail.setText(parts.model().open().production().get().order().mail());
+        mail.setText(parts.models().brief().open().production().get().order().mail());
         reading.accept(mail.getText());
     }
 
@@ -103,7 +104,7 @@ final class MailPane extends Overlay {
             proposal.questions()
                     .forEach(q -> understood
                             .getChildren()
-                            .add(text(parts.orders().question(q, proposal.specification()), "mail-question")));
+                            .add(text(parts.words().orders().question(q, proposal.specification()), "mail-question")));
         }
     }
 
@@ -116,9 +117,9 @@ final class MailPane extends Overlay {
         int row = 0;
         for (Map.Entry<Asked, String> quote : new TreeMap<>(proposal.quotes()).entrySet()) {
             Asked asked = quote.getKey();
-            Label name = new Label(parts.orders().name(asked));
+            Label name = new Label(parts.words().orders().name(asked));
             name.getStyleClass().add("order-name");
-            Label value = new Label(parts.orders().value(asked, proposal.specification()));
+            Label value = new Label(parts.words().orders().value(asked, proposal.specification()));
             value.setId("mail-" + asked.id());
             value.setWrapText(true);
             value.setMinHeight(Region.USE_PREF_SIZE);
@@ -129,7 +130,7 @@ final class MailPane extends Overlay {
                             .say(
                                     other ? "mail.quote.other" : "mail.quote",
                                     quote.getValue(),
-                                    parts.orders().value(asked, proposal.base())),
+                                    parts.words().orders().value(asked, proposal.base())),
                     "order-quote");
             grid.addRow(row++, name, value, words);
         }
@@ -143,7 +144,7 @@ final class MailPane extends Overlay {
         }
         Proposal proposal = understoodMail.proposal();
         String asked = proposal.questions().stream()
-                .map(q -> "- " + parts.orders().mail(q, proposal.specification()))
+                .map(q -> "- " + parts.words().orders().mail(q, proposal.specification()))
                 .collect(Collectors.joining("\n"));
         return parts.strings().say("mail.letter", asked);
     }

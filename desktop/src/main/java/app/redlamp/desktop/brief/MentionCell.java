@@ -3,6 +3,7 @@ package app.redlamp.desktop.brief;
 import app.redlamp.core.planning.script.Mention;
 import app.redlamp.core.planning.script.Script;
 import app.redlamp.desktop.bench.Parts;
+import app.redlamp.desktop.station.StationParts;
 import java.util.Locale;
 import javafx.scene.control.Label;
 import javafx.scene.control.ListCell;
@@ -12,13 +13,13 @@ import javafx.scene.layout.Region;
 
 /** One word to decide: what it is, how often it stands there, and how it is said. */
 final class MentionCell extends ListCell<Mention> {
-    private final BriefParts parts;
+    private final StationParts<BriefStation.Models> parts;
     private final Label term = new Label();
     private final Label kind = new Label();
     private final Label said = new Label();
     private final HBox line;
 
-    MentionCell(BriefParts parts) {
+    MentionCell(StationParts<BriefStation.Models> parts) {
         this.parts = parts;
         getStyleClass().add("list-row");
         kind.getStyleClass().add("secondary");
@@ -38,7 +39,7 @@ final class MentionCell extends ListCell<Mention> {
         }
         term.setText(mention.term());
         kind.setText(parts.strings().say("mention." + mention.kind().name().toLowerCase(Locale.ROOT), mention.count()));
-        Script script = parts.model().script().script();
+        Script script = parts.models().brief().script().script();
         String saying = script.sayings().stream()
                 .filter(s -> s.term().equals(mention.term()))
                 .map(s -> s.said())

@@ -7,6 +7,7 @@ import app.redlamp.desktop.bench.CommitField;
 import app.redlamp.desktop.bench.Desk;
 import app.redlamp.desktop.bench.Parts;
 import app.redlamp.desktop.production.Planned;
+import app.redlamp.desktop.station.StationParts;
 import java.math.BigDecimal;
 import java.util.ArrayList;
 import java.util.List;
@@ -28,14 +29,14 @@ import javafx.util.StringConverter;
 final class MoneyPane extends VBox implements Desk.Sheet<Planned> {
     private static final double AMOUNT_WIDTH = 84;
 
-    private final BriefParts parts;
+    private final StationParts<BriefStation.Models> parts;
     private final List<CommitField> fields = new ArrayList<>();
     private final ComboBox<Fee.Basis> basis = new ComboBox<>();
     private final Label sum = new Label();
     private final GridPane list = new GridPane();
     private boolean showing;
 
-    MoneyPane(BriefParts parts) {
+    MoneyPane(StationParts<BriefStation.Models> parts) {
         this.parts = parts;
         getStyleClass().add("desk-sheet");
         list.getStyleClass().add("money-grid");
@@ -59,23 +60,24 @@ final class MoneyPane extends VBox implements Desk.Sheet<Planned> {
         showing = false;
         fields.forEach(CommitField::refresh);
         String income = planned.plan().income().isPresent()
-                ? parts.plans().fee(planned.plan())
+                ? parts.words().plans().fee(planned.plan())
                 : parts.strings().say("money.none");
         String left = money.left()
                 .map(l -> parts.strings()
                         .say(
                                 l.signum() < 0 ? "money.over" : "money.left",
-                                parts.plans().money(money.toPay(), money.currency()),
-                                parts.plans().money(l.abs(), money.currency())))
+                                parts.words().plans().money(money.toPay(), money.currency()),
+                                parts.words().plans().money(l.abs(), money.currency())))
                 .orElseGet(() -> money.items().isEmpty()
                         ? ""
-                        : parts.strings().say("money.to-pay", parts.plans().money(money.toPay(), money.currency())));
+                        : parts.strings()
+                                .say("money.to-pay", parts.words().plans().money(money.toPay(), money.currency())));
         sum.setText(income + (left.isEmpty() ? "" : "  ·  " + left));
         showList(money);
     }
 
     private Money money() {
-        return parts.model().open().production().get().money();
+        return parts.models().brief().open().production().get().money();
     }
 
     private HBox fee() {
@@ -102,12 +104,12 @@ final class MoneyPane extends VBox implements Desk.Sheet<Planned> {
                 w -> change(m -> in(m, w)));
         fields.add(currency);
         HBox line = Parts.line(
-                parts.name("money.fee", "fee"),
+                parts.bench().name("money.fee", "fee"),
                 amount,
                 basis,
-                parts.name("money.currency", ""),
+                parts.bench().name("money.currency", ""),
                 currency.wide(60),
-                parts.name("money.budget", ""),
+                parts.bench().name("money.budget", ""),
                 budget);
         line.setAlignment(Pos.CENTER_LEFT);
         return line;
@@ -149,9 +151,9 @@ final class MoneyPane extends VBox implements Desk.Sheet<Planned> {
             Label price = new Label(parts.strings()
                     .say(
                             "money.prices",
-                            parts.plans().money(item.newPrice(), money.currency()),
+                            parts.words().plans().money(item.newPrice(), money.currency()),
                             item.usedPrice()
-                                    .map(p -> parts.plans().money(p, money.currency()))
+                                    .map(p -> parts.words().plans().money(p, money.currency()))
                                     .orElse("–")));
             price.getStyleClass().add("secondary");
             ComboBox<Item.Standing> standing = new ComboBox<>();
@@ -168,14 +170,15 @@ final class MoneyPane extends VBox implements Desk.Sheet<Planned> {
                             standing.getValue());
                 }
             });
-            Button remove = parts.button(
-                    "item-remove-" + i,
-                    "money.remove",
-                    () -> change(m -> {
-                        List<Item> fewer = new ArrayList<>(m.items());
-                        fewer.remove(index);
-                        return m.withItems(fewer);
-                    }));
+            Button remove = parts.bench()
+                    .button(
+                            "item-remove-" + i,
+                            "money.remove",
+                            () -> change(m -> {
+                                List<Item> fewer = new ArrayList<>(m.items());
+                                fewer.remove(index);
+                                return m.withItems(fewer);
+                            }));
             list.addRow(i, name, price, standing, remove);
         }
     }
@@ -186,7 +189,7 @@ final class MoneyPane extends VBox implements Desk.Sheet<Planned> {
             items.set(index, new Item(item.name(), item.newPrice(), item.usedPrice(), standing));
             return m.withItems(items);
         });
-        parts.model().planned().ifPresent(this::show);
+        parts.models().brief().planned().ifPresent(this::show);
     }
 
     private HBox more() {
@@ -194,25 +197,26 @@ final class MoneyPane extends VBox implements Desk.Sheet<Planned> {
         TextField fresh = draft("item-new", "money.new");
         TextField used = draft("item-used", "money.used");
         name.setPrefWidth(210);
-        Button add = parts.button(
-                "item-add",
-                "money.add",
-                () -> change(m -> {
-                    List<Item> more = new ArrayList<>(m.items());
-                    more.add(new Item(
-                            name.getText().strip(),
-                            optional(fresh.getText()).orElse(BigDecimal.ZERO),
-                            optional(used.getText()),
-                            Item.Standing.NEW));
-                    List.of(name, fresh, used).forEach(TextField::clear);
-                    return m.withItems(more);
-                }));
+        Button add = parts.bench()
+                .button(
+                        "item-add",
+                        "money.add",
+                        () -> change(m -> {
+                            List<Item> more = new ArrayList<>(m.items());
+                            more.add(new Item(
+                                    name.getText().strip(),
+                                    optional(fresh.getText()).orElse(BigDecimal.ZERO),
+                                    optional(used.getText()),
+                                    Item.Standing.NEW));
+                            List.of(name, fresh, used).forEach(TextField::clear);
+                            return m.withItems(more);
+                        }));
         HBox line = Parts.line(
-                parts.name("money.item", ""),
+                parts.bench().name("money.item", ""),
                 name,
-                parts.name("money.new", ""),
+                parts.bench().name("money.new", ""),
                 fresh,
-                parts.name("money.used", ""),
+                parts.bench().name("money.used", ""),
                 used,
                 add);
         line.setAlignment(Pos.CENTER_LEFT);
@@ -229,13 +233,13 @@ final class MoneyPane extends VBox implements Desk.Sheet<Planned> {
     }
 
     private void change(UnaryOperator<Money> change) {
-        parts.model().enter(() -> parts.model().changeMoney(change));
+        parts.models().brief().enter(() -> parts.models().brief().changeMoney(change));
     }
 
     private Optional<BigDecimal> optional(String written) {
         return written.isBlank()
                 ? Optional.empty()
-                : Optional.of(BigDecimal.valueOf(parts.number(written)).stripTrailingZeros());
+                : Optional.of(BigDecimal.valueOf(parts.bench().number(written)).stripTrailingZeros());
     }
 
     private <E extends Enum<E>> StringConverter<E> words(String prefix) {

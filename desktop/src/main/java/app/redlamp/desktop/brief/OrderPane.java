@@ -8,6 +8,7 @@ import app.redlamp.desktop.bench.Parts;
 import app.redlamp.desktop.control.Gauge;
 import app.redlamp.desktop.control.WindowBar;
 import app.redlamp.desktop.production.Planned;
+import app.redlamp.desktop.station.StationParts;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
@@ -40,7 +41,7 @@ final class OrderPane extends VBox implements Desk.Sheet<Planned> {
     /** What the one line on the file is made of. */
     private static final List<Asked> FILE = List.of(Asked.CODING, Asked.BIT_RATE, Asked.SAMPLE_RATE, Asked.BIT_DEPTH);
 
-    private final BriefParts parts;
+    private final StationParts<BriefStation.Models> parts;
     private final MenuButton specification = new MenuButton();
     private final GridPane grid = new GridPane();
     private final Label more = new Label();
@@ -49,7 +50,7 @@ final class OrderPane extends VBox implements Desk.Sheet<Planned> {
      * @param mail opens the client's mail
      * @param edit opens the editor
      */
-    OrderPane(BriefParts parts, Runnable mail, Runnable edit) {
+    OrderPane(StationParts<BriefStation.Models> parts, Runnable mail, Runnable edit) {
         this.parts = parts;
         getStyleClass().add("desk-sheet");
         specification.setId("order-specification");
@@ -62,10 +63,10 @@ final class OrderPane extends VBox implements Desk.Sheet<Planned> {
         grid.getColumnConstraints()
                 .addAll(new ColumnConstraints(92), new ColumnConstraints(130), new ColumnConstraints(240), words);
         HBox line = Parts.line(
-                parts.name("order.based", "specification"),
+                parts.bench().name("order.based", "specification"),
                 specification,
-                parts.button("order-edit", "order.edit", edit),
-                parts.button("order-mail", "order.mail", mail),
+                parts.bench().button("order-edit", "order.edit", edit),
+                parts.bench().button("order-mail", "order.mail", mail),
                 more);
         more.setId("order-more");
         more.getStyleClass().add("secondary");
@@ -92,11 +93,13 @@ final class OrderPane extends VBox implements Desk.Sheet<Planned> {
 
     private void row(int index, Asked asked, Order order) {
         Specification s = order.specification();
-        Label name = new Label(parts.orders().name(asked));
+        Label name = new Label(parts.words().orders().name(asked));
         name.getStyleClass().add("order-name");
-        parts.glossary().explain(name, term(asked));
+        parts.bench().glossary().explain(name, term(asked));
         Label value = new Label(
-                asked == Asked.CODING ? parts.orders().file(s) : parts.orders().value(asked, s));
+                asked == Asked.CODING
+                        ? parts.words().orders().file(s)
+                        : parts.words().orders().value(asked, s));
         value.getStyleClass().add("order-value");
         Label from = new Label(from(asked, order));
         from.setId("order-from-" + asked.id());
@@ -124,8 +127,8 @@ final class OrderPane extends VBox implements Desk.Sheet<Planned> {
                 .collect(Collectors.joining("; "));
         boolean other = made.stream().anyMatch(order::deviates);
         String usual = asked == Asked.CODING
-                ? parts.orders().file(order.basedOn())
-                : parts.orders().value(asked, order.basedOn());
+                ? parts.words().orders().file(order.basedOn())
+                : parts.words().orders().value(asked, order.basedOn());
         if (!quote.isEmpty()) {
             return parts.strings().say(other ? "order.quote.other" : "order.quote", quote, usual);
         }
@@ -171,15 +174,16 @@ final class OrderPane extends VBox implements Desk.Sheet<Planned> {
     }
 
     private void offer() {
-        Specification held = parts.model().open().production().get().order().basedOn();
+        Specification held =
+                parts.models().brief().open().production().get().order().basedOn();
         specification
                 .getItems()
-                .setAll(parts.model().specifications().stream()
+                .setAll(parts.models().brief().specifications().stream()
                         .map(s -> {
                             RadioMenuItem item = new RadioMenuItem(s.name());
                             item.setMnemonicParsing(false);
                             item.setSelected(s.id().equals(held.id()));
-                            item.setOnAction(e -> parts.model().choose(s));
+                            item.setOnAction(e -> parts.models().brief().choose(s));
                             return item;
                         })
                         .toList());

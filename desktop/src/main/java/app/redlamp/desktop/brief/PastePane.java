@@ -3,6 +3,7 @@ package app.redlamp.desktop.brief;
 import app.redlamp.core.planning.script.Words;
 import app.redlamp.desktop.bench.Overlay;
 import app.redlamp.desktop.bench.Parts;
+import app.redlamp.desktop.station.StationParts;
 import javafx.beans.binding.Bindings;
 import javafx.geometry.Pos;
 import javafx.scene.control.Button;
@@ -20,7 +21,7 @@ final class PastePane extends Overlay {
 
     private final TextArea text = new TextArea();
 
-    PastePane(BriefParts parts, Runnable close) {
+    PastePane(StationParts<BriefStation.Models> parts, Runnable close) {
         super(parts.bench(), "paste.heading", close);
         text.setId("paste-text");
         text.setWrapText(true);
@@ -35,14 +36,16 @@ final class PastePane extends Overlay {
                         () -> text.getText().isBlank()
                                 ? ""
                                 : parts.strings()
-                                        .say("paste.words", parts.plans().whole(Words.count(text.getText()))),
+                                        .say(
+                                                "paste.words",
+                                                parts.words().plans().whole(Words.count(text.getText()))),
                         text.textProperty()));
-        Button replace = parts.button("paste-replace", "paste.replace", () -> {
-            parts.model().script().paste(text.getText(), false);
+        Button replace = parts.bench().button("paste-replace", "paste.replace", () -> {
+            parts.models().brief().script().paste(text.getText(), false);
             close.run();
         });
-        Button below = parts.button("paste-below", "paste.below", () -> {
-            parts.model().script().paste(text.getText(), true);
+        Button below = parts.bench().button("paste-below", "paste.below", () -> {
+            parts.models().brief().script().paste(text.getText(), true);
             close.run();
         });
         replace.disableProperty()
@@ -53,7 +56,7 @@ final class PastePane extends Overlay {
         getChildren().addAll(text, buttons, episode(parts));
     }
 
-    private static HBox episode(BriefParts parts) {
+    private static HBox episode(StationParts<BriefStation.Models> parts) {
         TextField title = new TextField();
         title.setId("episode-title");
         title.getStyleClass().add("field");
@@ -64,16 +67,20 @@ final class PastePane extends Overlay {
         length.getStyleClass().add("field");
         length.setPrefColumnCount(4);
         length.setAccessibleText(parts.strings().say("episode.minutes"));
-        Button add = parts.button(
-                "episode-add",
-                "episode.add",
-                () -> parts.model().enter(() -> {
-                    parts.model().script().addSpoken(title.getText(), parts.number(length.getText()));
-                    title.clear();
-                }));
-        Label name = parts.name("episode.title", "");
+        Button add = parts.bench()
+                .button(
+                        "episode-add",
+                        "episode.add",
+                        () -> parts.models().brief().enter(() -> {
+                            parts.models()
+                                    .brief()
+                                    .script()
+                                    .addSpoken(title.getText(), parts.bench().number(length.getText()));
+                            title.clear();
+                        }));
+        Label name = parts.bench().name("episode.title", "");
         name.setMinWidth(Region.USE_PREF_SIZE);
-        HBox line = Parts.line(name, title, parts.name("episode.minutes", ""), length, add);
+        HBox line = Parts.line(name, title, parts.bench().name("episode.minutes", ""), length, add);
         line.setAlignment(Pos.CENTER_LEFT);
         return line;
     }

@@ -2,6 +2,7 @@ package app.redlamp.desktop.brief;
 
 import app.redlamp.core.planning.plan.JobKind;
 import app.redlamp.desktop.bench.Parts;
+import app.redlamp.desktop.station.StationParts;
 import java.nio.file.Path;
 import java.time.LocalDate;
 import java.util.List;
@@ -24,7 +25,7 @@ import javafx.scene.layout.VBox;
 
 /** Starts a production in a minute: what it is, its title, for whom, by when. What goes with the kind is said at once. */
 final class StartPane extends VBox {
-    private final BriefParts parts;
+    private final StationParts<BriefStation.Models> parts;
     private final ToggleGroup kinds = new ToggleGroup();
     private final TextField title = field("start-title");
     private final TextField client = field("start-client");
@@ -33,15 +34,15 @@ final class StartPane extends VBox {
     private Path parent;
 
     /** @param recent productions that were open before, the newest first */
-    StartPane(BriefParts parts, List<Path> recent, Path defaultParent) {
+    StartPane(StationParts<BriefStation.Models> parts, List<Path> recent, Path defaultParent) {
         this.parts = parts;
         parent = defaultParent;
         getStyleClass().add("start");
         deadline.setId("start-deadline");
         deadline.setAccessibleText(parts.strings().say("start.deadline"));
-        getChildren().addAll(parts.heading("start.heading"), kinds(), why(), fields(), fault(), buttons());
+        getChildren().addAll(parts.bench().heading("start.heading"), kinds(), why(), fields(), fault(), buttons());
         if (!recent.isEmpty()) {
-            getChildren().addAll(parts.heading("start.recent"), recent(recent));
+            getChildren().addAll(parts.bench().heading("start.recent"), recent(recent));
         }
     }
 
@@ -56,7 +57,7 @@ final class StartPane extends VBox {
         FlowPane pane = new FlowPane();
         pane.getStyleClass().add("start-kinds");
         for (JobKind kind : JobKind.values()) {
-            ToggleButton button = new ToggleButton(parts.plans().kind(kind));
+            ToggleButton button = new ToggleButton(parts.words().plans().kind(kind));
             button.setId("kind-" + kind.id());
             button.getStyleClass().add("start-kind");
             button.setUserData(kind);
@@ -94,21 +95,22 @@ final class StartPane extends VBox {
         grid.getStyleClass().add("start-fields");
         title.setPromptText(parts.strings().say("start.title.prompt"));
         client.setPromptText(parts.strings().say("start.client.prompt"));
-        grid.addRow(0, parts.name("start.title", ""), title);
-        grid.addRow(1, parts.name("start.client", ""), client);
-        grid.addRow(2, parts.name("start.deadline", ""), deadline);
+        grid.addRow(0, parts.bench().name("start.title", ""), title);
+        grid.addRow(1, parts.bench().name("start.client", ""), client);
+        grid.addRow(2, parts.bench().name("start.deadline", ""), deadline);
         place.getStyleClass().add("secondary");
         showPlace();
-        Button change = parts.button(
-                "start-place",
-                "start.place.change",
-                () -> parts.doors().chooseFolder().get().ifPresent(chosen -> {
-                    parent = chosen;
-                    showPlace();
-                }));
+        Button change = parts.bench()
+                .button(
+                        "start-place",
+                        "start.place.change",
+                        () -> parts.doors().folder().ifPresent(chosen -> {
+                            parent = chosen;
+                            showPlace();
+                        }));
         HBox where = Parts.line(place, change);
         where.setAlignment(Pos.CENTER_LEFT);
-        grid.addRow(3, parts.name("start.place", ""), where);
+        grid.addRow(3, parts.bench().name("start.place", ""), where);
         title.setOnAction(e -> start());
         client.setOnAction(e -> start());
         return grid;
@@ -124,27 +126,30 @@ final class StartPane extends VBox {
         fault.setId("start-fault");
         fault.getStyleClass().add("specification-fault");
         fault.setWrapText(true);
-        fault.textProperty().bind(parts.model().fault());
+        fault.textProperty().bind(parts.models().brief().fault());
         fault.managedProperty().bind(fault.textProperty().isNotEmpty());
         return fault;
     }
 
     private HBox buttons() {
-        Button start = parts.button("start", "start.start", this::start);
+        Button start = parts.bench().button("start", "start.start", this::start);
         start.getStyleClass().setAll("button", "primary");
         start.disableProperty()
                 .bind(Bindings.createBooleanBinding(() -> title.getText().isBlank(), title.textProperty()));
-        Button open = parts.button(
-                "open-production",
-                "start.open",
-                () -> parts.doors().chooseFolder().get().ifPresent(parts.model().open()::open));
+        Button open = parts.bench()
+                .button(
+                        "open-production",
+                        "start.open",
+                        () -> parts.doors()
+                                .folder()
+                                .ifPresent(parts.models().brief().open()::open));
         return Parts.line(start, open);
     }
 
     private void start() {
         if (!title.getText().isBlank()) {
             Optional<LocalDate> due = Optional.ofNullable(deadline.getValue());
-            parts.model().start(kind(), title.getText(), client.getText(), due, parent);
+            parts.models().brief().start(kind(), title.getText(), client.getText(), due, parent);
         }
     }
 
@@ -158,7 +163,7 @@ final class StartPane extends VBox {
             button.setMnemonicParsing(false);
             button.getStyleClass().add("quiet");
             button.setTooltip(new Tooltip(folder.toString()));
-            button.setOnAction(e -> parts.model().open().open(folder));
+            button.setOnAction(e -> parts.models().brief().open().open(folder));
             pane.getChildren().add(button);
         }
         return pane;

@@ -8,6 +8,7 @@ import app.redlamp.desktop.bench.Overlay;
 import app.redlamp.desktop.bench.Parts;
 import app.redlamp.desktop.control.ChoiceButton;
 import app.redlamp.desktop.production.Planned;
+import app.redlamp.desktop.station.StationParts;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -26,7 +27,7 @@ import javafx.scene.layout.VBox;
 
 /** What has to be decided before reading: how names, figures, abbreviations and foreign words are said, and who has which voice. */
 final class WordsPane extends Overlay {
-    private final BriefParts parts;
+    private final StationParts<BriefStation.Models> parts;
     private final ListView<Mention> list = new ListView<>();
     private final ToggleGroup kinds = new ToggleGroup();
     private final Label where = new Label();
@@ -34,7 +35,7 @@ final class WordsPane extends Overlay {
     private final TextField voice = new TextField();
     private final Label term = new Label();
 
-    WordsPane(BriefParts parts, Runnable close) {
+    WordsPane(StationParts<BriefStation.Models> parts, Runnable close) {
         super(parts.bench(), "words.heading", close);
         this.parts = parts;
         list.setId("mentions");
@@ -57,7 +58,7 @@ final class WordsPane extends Overlay {
     @Override
     public void refresh() {
         Mention chosen = list.getSelectionModel().getSelectedItem();
-        List<Mention> shown = parts.model().planned().map(this::shown).orElse(List.of());
+        List<Mention> shown = parts.models().brief().planned().map(this::shown).orElse(List.of());
         list.getItems().setAll(shown);
         Optional<Mention> again = shown.stream()
                 .filter(m -> chosen != null && m.term().equals(chosen.term()) && m.kind() == chosen.kind())
@@ -117,8 +118,8 @@ final class WordsPane extends Overlay {
             field.setOnAction(e -> keep());
             GridPane.setHgrow(field, Priority.ALWAYS);
         }
-        Button keep = parts.button("word-keep", "words.keep", this::keep);
-        Button as = parts.button("word-as-written", "words.as-written", () -> {
+        Button keep = parts.bench().button("word-keep", "words.keep", this::keep);
+        Button as = parts.bench().button("word-as-written", "words.as-written", () -> {
             said.setText(term.getText());
             keep();
         });
@@ -128,15 +129,15 @@ final class WordsPane extends Overlay {
         grid.getStyleClass().add("job-grid");
         grid.add(term, 0, 0, 2, 1);
         grid.add(where, 0, 1, 2, 1);
-        grid.addRow(2, parts.name("words.said", "pronunciation"), said);
-        grid.addRow(3, parts.name("words.voice", "character-voice"), voice);
+        grid.addRow(2, parts.bench().name("words.said", "pronunciation"), said);
+        grid.addRow(3, parts.bench().name("words.voice", "character-voice"), voice);
         grid.add(buttons, 1, 4);
         return grid;
     }
 
     private void showChosen(Mention mention) {
         term.setText(mention == null ? "" : mention.term());
-        Script script = parts.model().script().script();
+        Script script = parts.models().brief().script().script();
         said.setText(
                 mention == null
                         ? ""
@@ -175,9 +176,9 @@ final class WordsPane extends Overlay {
         if (mention != null) {
             int at = list.getSelectionModel().getSelectedIndex();
             String wantedVoice = voice.getText();
-            parts.model().script().say(mention.term(), said.getText());
+            parts.models().brief().script().say(mention.term(), said.getText());
             if (mention.kind() == Mention.Kind.NAME) {
-                parts.model().script().voice(mention.term(), wantedVoice);
+                parts.models().brief().script().voice(mention.term(), wantedVoice);
             }
             list.getSelectionModel().select(Math.min(at, list.getItems().size() - 1));
         }

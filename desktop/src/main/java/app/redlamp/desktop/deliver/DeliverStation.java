@@ -3,14 +3,15 @@ package app.redlamp.desktop.deliver;
 import app.redlamp.core.delivery.spec.Specification;
 import app.redlamp.core.planning.plan.DiskNeed;
 import app.redlamp.core.port.Finishing;
-import app.redlamp.desktop.control.ReadingColumn;
+import app.redlamp.core.port.Printing;
 import app.redlamp.desktop.job.JobService;
-import app.redlamp.desktop.look.Glossary;
 import app.redlamp.desktop.look.Soon;
 import app.redlamp.desktop.look.Strings;
-import app.redlamp.desktop.shell.KeyBinding;
-import app.redlamp.desktop.shell.ShellView;
-import app.redlamp.desktop.shell.ShownStation;
+import app.redlamp.desktop.station.KeyBinding;
+import app.redlamp.desktop.station.StationBase;
+import app.redlamp.desktop.station.StationContext;
+import app.redlamp.desktop.station.StationId;
+import app.redlamp.desktop.station.StationParts;
 import app.redlamp.words.Wording;
 import java.nio.file.Path;
 import java.util.ArrayList;
@@ -22,7 +23,7 @@ import javafx.scene.Node;
 import javafx.scene.input.KeyCode;
 
 /** The Deliver station for the shell. */
-public final class DeliverStation extends ShownStation {
+public final class DeliverStation extends StationBase {
 
     private final DeliverModel model;
     private final PlayModel player;
@@ -30,46 +31,37 @@ public final class DeliverStation extends ShownStation {
     private final JobService jobs;
     private final Strings strings;
     private final Wording wording;
-    private final Runnable chooseFiles;
-    private final Runnable writeSheet;
+    private final DeliverFiles files;
     private final DeliverView view;
     private final DeliverReading reading;
-    private final ReadingColumn column;
     private OptionalLong freeBytes = OptionalLong.empty();
     private Optional<Path> asked = Optional.empty();
     private int readyCount = -1;
     private Told told;
 
     /**
-     * Ways out of the window, which differ between the application and its tests.
+     * What the station works with.
      *
-     * @param chooseFiles asks for recordings
-     * @param showFolder shows a folder in the platform's file browser
-     * @param writeSheet asks for a name and writes the report on the delivery
+     * @param finishing asked for the room that is left on a disk
+     * @param printing writes the report on a delivery
      */
-    public record Doors(Runnable chooseFiles, Consumer<Path> showFolder, Runnable writeSheet) {}
+    public record Models(DeliverModel deliver, PlayModel player, Finishing finishing, Printing printing) {}
 
-    public DeliverStation(
-            DeliverModel model,
-            PlayModel player,
-            Finishing finishing,
-            JobService jobs,
-            Strings strings,
-            Wording wording,
-            Doors doors) {
-        this.model = model;
-        this.player = player;
-        this.finishing = finishing;
-        this.jobs = jobs;
-        this.strings = strings;
-        this.wording = wording;
-        chooseFiles = doors.chooseFiles();
-        writeSheet = doors.writeSheet();
-        Glossary glossary = new Glossary(strings);
-        view = new DeliverView(new BenchParts(model, player, strings, wording, glossary, doors));
-        reading = new DeliverReading(model, player, strings, wording, doors.chooseFiles(), doors.showFolder());
-        column = new ReadingColumn(glossary);
-        column.setId("reading");
+    public DeliverStation(StationContext context, Models models) {
+        this(StationParts.of(context, models));
+    }
+
+    private DeliverStation(StationParts<Models> parts) {
+        super(StationId.DELIVER, parts);
+        model = parts.models().deliver();
+        player = parts.models().player();
+        finishing = parts.models().finishing();
+        jobs = parts.context().jobs();
+        strings = parts.strings();
+        wording = parts.words().recordings();
+        files = new DeliverFiles(parts);
+        view = new DeliverView(parts);
+        reading = new DeliverReading(model, player, strings, wording, files::bring, parts.doors()::show);
         Soon refresh = new Soon(this::refresh);
         model.changes().addListener((o, was, now) -> refresh.ask());
         model.selected().addListener((o, was, now) -> showReading());
@@ -79,18 +71,14 @@ public final class DeliverStation extends ShownStation {
     }
 
     @Override
-    public String name() {
-        return strings.say("station.deliver");
-    }
-
-    @Override
     public Node bench() {
         return view.node();
     }
 
+    /** Space plays: a button would take it. */
     @Override
-    public Node reading() {
-        return column;
+    public Optional<Node> work() {
+        return view.docket();
     }
 
     @Override
@@ -105,30 +93,30 @@ public final class DeliverStation extends ShownStation {
             return List.of();
         }
         return List.of(
-                ShellView.plain(KeyCode.O, strings.say("keys.open"), chooseFiles),
-                ShellView.plain(KeyCode.S, strings.say("keys.specification"), view::focusSpecification),
-                ShellView.plain(KeyCode.E, strings.say("keys.edit"), view::editSpecification),
-                ShellView.plain(KeyCode.R, strings.say("keys.sheet"), writeSheet),
-                ShellView.plain(KeyCode.F, strings.say("keys.finish"), model::finishAll),
-                ShellView.plain(KeyCode.ENTER, strings.say("keys.finishOne"), () -> onSelected(model::finish)),
-                ShellView.plain(
+                KeyBinding.plain(KeyCode.O, strings.say("keys.open"), files::bring),
+                KeyBinding.plain(KeyCode.S, strings.say("keys.specification"), view::focusSpecification),
+                KeyBinding.plain(KeyCode.E, strings.say("keys.edit"), view::editSpecification),
+                KeyBinding.plain(KeyCode.R, strings.say("keys.sheet"), files::report),
+                KeyBinding.plain(KeyCode.F, strings.say("keys.finish"), model::finishAll),
+                KeyBinding.plain(KeyCode.ENTER, strings.say("keys.finishOne"), () -> onSelected(model::finish)),
+                KeyBinding.plain(
                         KeyCode.SPACE,
                         strings.say("keys.play"),
                         () -> player.toggle(model.selected().get())),
-                ShellView.plain(
+                KeyBinding.plain(
                         KeyCode.L,
                         strings.say("keys.turn"),
                         () -> view.selected().ifPresent(SelectedPanel::turn)),
-                ShellView.plain(
+                KeyBinding.plain(
                         KeyCode.N,
                         strings.say("keys.next-flag"),
                         () -> view.selected().ifPresent(s -> s.hearFlag(true))),
-                ShellView.plain(
+                KeyBinding.plain(
                         KeyCode.P,
                         strings.say("keys.flag-before"),
                         () -> view.selected().ifPresent(s -> s.hearFlag(false))),
-                ShellView.plain(KeyCode.DELETE, strings.say("keys.remove"), () -> onSelected(model::remove)),
-                ShellView.plain(KeyCode.ESCAPE, strings.say("keys.cancel"), this::cancel));
+                KeyBinding.plain(KeyCode.DELETE, strings.say("keys.remove"), () -> onSelected(model::remove)),
+                KeyBinding.plain(KeyCode.ESCAPE, strings.say("keys.cancel"), this::cancel));
     }
 
     private void onSelected(Consumer<DocketRow> action) {
@@ -153,7 +141,7 @@ public final class DeliverStation extends ShownStation {
                 model.specification().get());
         if (!now.sameAs(told)) {
             told = now;
-            column.show(reading.now());
+            column().show(reading.now());
         }
     }
 

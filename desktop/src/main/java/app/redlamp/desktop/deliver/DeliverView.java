@@ -4,6 +4,7 @@ import app.redlamp.desktop.look.Glossary;
 import app.redlamp.desktop.look.Soon;
 import app.redlamp.desktop.look.Strings;
 import app.redlamp.desktop.specification.SpecificationEditor;
+import app.redlamp.desktop.station.StationParts;
 import java.util.Optional;
 import javafx.beans.binding.Bindings;
 import javafx.collections.ListChangeListener;
@@ -18,23 +19,21 @@ import javafx.scene.layout.VBox;
 
 /** The bench of the Deliver station: what is delivered against, and the recordings. */
 final class DeliverView {
-    private final BenchParts parts;
+    private final StationParts<DeliverStation.Models> parts;
     private final DeliverModel model;
     private final Strings strings;
     private final Glossary glossary;
-    private final DeliverStation.Doors doors;
     private final SpecificationMenu specification;
     private final VBox bench = new VBox();
     private final StackPane page = new StackPane(bench);
     private final VBox nothing;
     private RecordingsPane recordings;
 
-    DeliverView(BenchParts parts) {
+    DeliverView(StationParts<DeliverStation.Models> parts) {
         this.parts = parts;
-        model = parts.model();
+        model = parts.models().deliver();
         strings = parts.strings();
-        glossary = parts.glossary();
-        doors = parts.doors();
+        glossary = parts.bench().glossary();
         specification = new SpecificationMenu(model, strings);
         bench.getStyleClass().add("bench");
         nothing = empty();
@@ -48,6 +47,11 @@ final class DeliverView {
 
     Node node() {
         return page;
+    }
+
+    /** The list of recordings; absent while there is none. */
+    Optional<Node> docket() {
+        return Optional.ofNullable(recordings).map(RecordingsPane::list);
     }
 
     void focusSpecification() {
@@ -114,7 +118,7 @@ final class DeliverView {
         Button sheet = new Button(strings.say("sheet.write"));
         sheet.setId("write-sheet");
         sheet.getStyleClass().add("quiet");
-        sheet.setOnAction(e -> doors.writeSheet().run());
+        sheet.setOnAction(e -> new DeliverFiles(parts).report());
         sheet.disableProperty().bind(Bindings.isEmpty(model.rows()));
         Region between = new Region();
         HBox.setHgrow(between, Priority.ALWAYS);

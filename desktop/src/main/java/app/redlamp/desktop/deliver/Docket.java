@@ -4,10 +4,12 @@ import app.redlamp.core.delivery.spec.CheckId;
 import app.redlamp.core.delivery.spec.Specification;
 import app.redlamp.desktop.look.Glossary;
 import app.redlamp.desktop.look.Strings;
+import app.redlamp.desktop.station.StationParts;
 import app.redlamp.words.Wording;
 import java.util.List;
 import javafx.collections.ListChangeListener;
 import javafx.geometry.Pos;
+import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.ContextMenu;
 import javafx.scene.control.Label;
@@ -21,28 +23,28 @@ import javafx.scene.layout.VBox;
 final class Docket extends VBox {
     private static final double ROW = 57;
 
+    private final StationParts<DeliverStation.Models> parts;
     private final DeliverModel model;
     private final PlayModel player;
     private final Strings strings;
     private final Wording wording;
     private final Glossary glossary;
-    private final DeliverStation.Doors doors;
     private final ListView<DocketRow> list = new ListView<>();
     private final Label[] columns = new Label[DocketColumns.MOST_BARS];
 
-    Docket(BenchParts parts) {
-        model = parts.model();
-        player = parts.player();
+    Docket(StationParts<DeliverStation.Models> parts) {
+        model = parts.models().deliver();
+        player = parts.models().player();
         strings = parts.strings();
-        wording = parts.wording();
-        glossary = parts.glossary();
-        doors = parts.doors();
+        wording = parts.words().recordings();
+        glossary = parts.bench().glossary();
+        this.parts = parts;
         getStyleClass().add("docket-pane");
         buildList();
         Button hint = new Button(strings.say("docket.hint"));
         hint.setId("open-more");
         hint.getStyleClass().add("docket-hint");
-        hint.setOnAction(e -> doors.chooseFiles().run());
+        hint.setOnAction(e -> new DeliverFiles(parts).bring());
         hint.setMaxWidth(Double.MAX_VALUE);
         hint.setAlignment(Pos.CENTER);
         getChildren().addAll(columnHeader(), list, hint);
@@ -54,6 +56,10 @@ final class Docket extends VBox {
         double height = Math.min(model.rows().size() * ROW + 2, Math.max(2 * ROW, most));
         list.setPrefHeight(height);
         list.setMinHeight(Math.min(height, 2 * ROW));
+    }
+
+    Node list() {
+        return list;
     }
 
     void focus() {
@@ -141,7 +147,7 @@ final class Docket extends VBox {
             model.measureAgain(row);
         } else if (status instanceof RowStatus.Ended ended
                 && !ended.result().written().isEmpty()) {
-            doors.showFolder().accept(ended.result().written().get(0).getParent());
+            parts.doors().show(ended.result().written().get(0).getParent());
         }
     }
 

@@ -1,6 +1,8 @@
 package app.redlamp.desktop.deliver;
 
+import app.redlamp.desktop.station.StationParts;
 import javafx.collections.ListChangeListener;
+import javafx.scene.Node;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 
@@ -12,10 +14,11 @@ final class RecordingsPane extends VBox {
     private final Docket docket;
     private final SelectedPanel selected;
 
-    RecordingsPane(BenchParts parts) {
-        model = parts.model();
+    RecordingsPane(StationParts<DeliverStation.Models> parts) {
+        model = parts.models().deliver();
         docket = new Docket(parts);
-        selected = new SelectedPanel(parts.strings(), parts.wording(), parts.player());
+        selected = new SelectedPanel(
+                parts.strings(), parts.words().recordings(), parts.models().player());
         getStyleClass().add("recordings-pane");
         getChildren().addAll(docket, selected);
         VBox.setVgrow(this, Priority.ALWAYS);
@@ -40,5 +43,10 @@ final class RecordingsPane extends VBox {
     /** The hills keep their room. */
     private void fit() {
         docket.fit(getHeight() - BESIDE_DOCKET);
+    }
+
+    /** What has the focus while one goes through the recordings. */
+    Node list() {
+        return docket.list();
     }
 }

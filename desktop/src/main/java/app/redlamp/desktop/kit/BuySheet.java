@@ -8,6 +8,8 @@ import app.redlamp.core.planning.plan.Production;
 import app.redlamp.core.print.PrintedTable;
 import app.redlamp.desktop.bench.Desk;
 import app.redlamp.desktop.bench.Parts;
+import app.redlamp.desktop.production.KitAdvice;
+import app.redlamp.desktop.station.StationParts;
 import app.redlamp.words.Figures;
 import java.math.BigDecimal;
 import java.math.RoundingMode;
@@ -28,14 +30,14 @@ import javafx.scene.layout.VBox;
 final class BuySheet extends VBox implements Desk.Sheet<Kit> {
     private static final PseudoClass OVER = PseudoClass.getPseudoClass("over");
 
-    private final KitParts parts;
-    private final Label sum = KitParts.wrapped("", "order-name");
+    private final StationParts<KitStation.Models> parts;
+    private final Label sum = Parts.wrapped("", "order-name");
     private final GridPane grid = new GridPane();
     private final Button hand;
     private final Button write;
 
     /** @param print writes a table where the user wants it */
-    BuySheet(KitParts parts, Consumer<PrintedTable> print) {
+    BuySheet(StationParts<KitStation.Models> parts, Consumer<PrintedTable> print) {
         this.parts = parts;
         getStyleClass().add("desk-sheet");
         grid.getStyleClass().add("room-grid");
@@ -47,7 +49,7 @@ final class BuySheet extends VBox implements Desk.Sheet<Kit> {
         hand = parts.bench().button("buy-hand", "buy.hand", this::hand);
         write = parts.bench().button("buy-write", "buy.write", () -> print.accept(table()));
         getChildren().addAll(sum, grid, Parts.line(hand, write));
-        parts.model().advice().addListener((o, was, now) -> rows());
+        parts.models().kit().advice().addListener((o, was, now) -> rows());
         rows();
     }
 
@@ -62,14 +64,14 @@ final class BuySheet extends VBox implements Desk.Sheet<Kit> {
     }
 
     private List<Purchase> lines() {
-        return Optional.ofNullable(parts.model().advice().get())
+        return Optional.ofNullable(parts.models().kit().advice().get())
                 .map(a -> a.shopping().lines())
                 .orElse(List.of());
     }
 
     private void rows() {
         grid.getChildren().clear();
-        KitAdvice advice = parts.model().advice().get();
+        KitAdvice advice = parts.models().kit().advice().get();
         hand.setDisable(lines().isEmpty());
         write.setDisable(lines().isEmpty());
         if (advice == null) {
@@ -77,7 +79,7 @@ final class BuySheet extends VBox implements Desk.Sheet<Kit> {
             return;
         }
         Shopping list = advice.shopping();
-        sum.setText(parts.choices().sum(list, advice.need().budget()));
+        sum.setText(parts.words().choices().sum(list, advice.need().budget()));
         if (list.lines().isEmpty()) {
             return;
         }
@@ -91,24 +93,31 @@ final class BuySheet extends VBox implements Desk.Sheet<Kit> {
                 head("buy.db"));
         for (int i = 0; i < list.lines().size(); i++) {
             Purchase line = list.lines().get(i);
-            Label when = KitParts.label(mark(line), "treat-figure");
+            Label when = Parts.label(mark(line), "treat-figure");
             when.setMinWidth(Region.USE_PREF_SIZE);
             when.pseudoClassStateChanged(OVER, !line.within());
             grid.addRow(
                     i + 1,
                     when,
-                    KitParts.wrapped(name(line), "order-value"),
-                    KitParts.wrapped(parts.choices().why(line, parts.fits(), parts.several()), "order-source"),
+                    Parts.wrapped(name(line), "order-value"),
+                    Parts.wrapped(
+                            parts.words()
+                                    .choices()
+                                    .why(
+                                            line,
+                                            parts.words().fits(),
+                                            parts.models().kit().several()),
+                            "order-source"),
                     figure(parts.bench().plain(line.cost())),
                     figure(used(line)),
-                    figure(parts.choices().effect(line)));
+                    figure(parts.words().choices().effect(line)));
         }
     }
 
     private String mark(Purchase line) {
         return line.within()
-                ? parts.choices().mark(line.mark())
-                : parts.choices().overBudget();
+                ? parts.words().choices().mark(line.mark())
+                : parts.words().choices().overBudget();
     }
 
     private String name(Purchase line) {
@@ -122,7 +131,7 @@ final class BuySheet extends VBox implements Desk.Sheet<Kit> {
     }
 
     private static Label figure(String text) {
-        Label label = KitParts.label(text, "treat-figure");
+        Label label = Parts.label(text, "treat-figure");
         label.setMinWidth(Region.USE_PREF_SIZE);
         return label;
     }
@@ -136,14 +145,19 @@ final class BuySheet extends VBox implements Desk.Sheet<Kit> {
         for (Purchase line : lines()) {
             rows.add(new PrintedTable.Row(List.of(
                     name(line),
-                    parts.choices().mark(line.mark()),
-                    parts.choices().why(line, parts.fits(), parts.several()),
+                    parts.words().choices().mark(line.mark()),
+                    parts.words()
+                            .choices()
+                            .why(
+                                    line,
+                                    parts.words().fits(),
+                                    parts.models().kit().several()),
                     parts.bench().plain(line.cost()),
                     line.usedCost().isPresent() ? used(line) : "",
-                    line.costPerDb().isPresent() ? parts.choices().effect(line) : "")));
+                    line.costPerDb().isPresent() ? parts.words().choices().effect(line) : "")));
         }
         return new PrintedTable(
-                parts.say("buy.title", parts.model().kit().get().name()),
+                parts.say("buy.title", parts.models().kit().kit().get().name()),
                 sum.getText(),
                 List.of(
                         parts.say("buy.what"),
@@ -157,7 +171,7 @@ final class BuySheet extends VBox implements Desk.Sheet<Kit> {
 
     /** Puts what starts and what comes next on the production's list, once each. */
     private void hand() {
-        parts.model().open().edit(parts.say("edit.hand"), this::handed);
+        parts.models().kit().open().edit(parts.say("edit.hand"), this::handed);
     }
 
     private Production handed(Production production) {

@@ -8,6 +8,7 @@ import app.redlamp.core.chain.kit.Need;
 import app.redlamp.core.chain.kit.RoomGuess;
 import app.redlamp.desktop.bench.Choice;
 import app.redlamp.desktop.bench.Parts;
+import app.redlamp.desktop.station.StationParts;
 import app.redlamp.words.Figures;
 import java.util.List;
 import java.util.function.Function;
@@ -29,17 +30,17 @@ final class ChoiceTable extends VBox {
     private static final PseudoClass OVER = PseudoClass.getPseudoClass("over");
     private static final PseudoClass FIRST = PseudoClass.getPseudoClass("first");
 
-    private final KitParts parts;
+    private final StationParts<KitStation.Models> parts;
     private final Runnable taken;
     private final GridPane grid = new GridPane();
     private final VBox schools = new VBox();
-    private final Label room = KitParts.wrapped("", "secondary");
+    private final Label room = Parts.wrapped("", "secondary");
     private final Node guess;
     /** Held here, because the model only knows it weakly: panes come and go. */
     private final InvalidationListener told = o -> show();
 
     /** @param taken told when a kit was taken */
-    ChoiceTable(KitParts parts, Runnable taken) {
+    ChoiceTable(StationParts<KitStation.Models> parts, Runnable taken) {
         this.parts = parts;
         this.taken = taken;
         grid.getStyleClass().addAll("room-grid", "choice-grid");
@@ -58,8 +59,8 @@ final class ChoiceTable extends VBox {
         VBox.setVgrow(page, Priority.ALWAYS);
         VBox.setVgrow(this, Priority.ALWAYS);
         getChildren().add(page);
-        parts.model().candidates().addListener(new WeakInvalidationListener(told));
-        parts.model().need().addListener(new WeakInvalidationListener(told));
+        parts.models().kit().candidates().addListener(new WeakInvalidationListener(told));
+        parts.models().kit().need().addListener(new WeakInvalidationListener(told));
         show();
     }
 
@@ -103,17 +104,24 @@ final class ChoiceTable extends VBox {
                 parts.say(key),
                 List.of(all),
                 e -> parts.say("guess." + ids.apply(e)),
-                () -> shown.apply(parts.model().kits().guess()),
-                e -> parts.model().change("edit.guess", k -> k.guessing(answer.of(k.guess(), e))));
+                () -> shown.apply(parts.models().kit().kits().guess()),
+                e -> parts.models().kit().change("edit.guess", k -> k.guessing(answer.of(k.guess(), e))));
     }
 
     private void show() {
-        boolean drawn = parts.model().open().production().get() != null
-                && parts.model().open().production().get().spots().current().isPresent();
+        boolean drawn = parts.models().kit().open().production().get() != null
+                && parts.models()
+                        .kit()
+                        .open()
+                        .production()
+                        .get()
+                        .spots()
+                        .current()
+                        .isPresent();
         guess.setVisible(!drawn);
         guess.setManaged(!drawn);
-        Need need = parts.model().need().get();
-        Candidates candidates = parts.model().candidates().get();
+        Need need = parts.models().kit().need().get();
+        Candidates candidates = parts.models().kit().candidates().get();
         grid.getChildren().clear();
         schools.getChildren().clear();
         if (need == null) {
@@ -133,11 +141,10 @@ final class ChoiceTable extends VBox {
         for (School school : School.of(candidates, need)) {
             schools.getChildren()
                     .addAll(
-                            KitParts.label(
-                                    parts.say("school." + school.question().id()), "room-title"),
-                            KitParts.wrapped(parts.choices().schoolSays(school, true, need), "order-value"),
-                            KitParts.wrapped(parts.choices().schoolSays(school, false, need), "order-value"),
-                            KitParts.wrapped(parts.choices().side(school, need), "order-quote"));
+                            Parts.label(parts.say("school." + school.question().id()), "room-title"),
+                            Parts.wrapped(parts.words().choices().schoolSays(school, true, need), "order-value"),
+                            Parts.wrapped(parts.words().choices().schoolSays(school, false, need), "order-value"),
+                            Parts.wrapped(parts.words().choices().side(school, need), "order-quote"));
         }
     }
 
@@ -166,17 +173,19 @@ final class ChoiceTable extends VBox {
 
     private void row(int row, Candidate c, Candidate cheapest, Need need) {
         Figures figures = parts.bench().figures();
-        Label family = KitParts.label(parts.choices().family(c.family()), "order-name");
+        Label family = Parts.label(parts.words().choices().family(c.family()), "order-name");
         family.setMinWidth(Region.USE_PREF_SIZE);
         family.pseudoClassStateChanged(FIRST, row == 1);
         VBox why = new VBox(
-                KitParts.wrapped(
+                Parts.wrapped(
                         parts.say(
                                 "choice.kit",
                                 c.kit().name(),
-                                parts.chains().pattern(c.microphone().capsule().pattern())),
+                                parts.words()
+                                        .chains()
+                                        .pattern(c.microphone().capsule().pattern())),
                         "order-source"),
-                KitParts.wrapped(parts.choices().reason(c, need), "order-value"));
+                Parts.wrapped(parts.words().choices().reason(c, need), "order-value"));
         why.setAlignment(Pos.CENTER_LEFT);
         grid.addRow(
                 row,
@@ -186,21 +195,21 @@ final class ChoiceTable extends VBox {
                 figure(figures.whole(c.path().headroomDb()), c.lacks().headroomDb() > 0),
                 figure(figures.whole(c.path().clarityDb()), c.lacks().clarityDb() > 0),
                 figure(parts.bench().plain(c.cost()), !c.within(need)),
-                figure(parts.choices().perDecibel(c, cheapest), false),
+                figure(parts.words().choices().perDecibel(c, cheapest), false),
                 later(c),
                 parts.bench().button("take-" + c.family().id(), "choice.take", () -> take(c.kit())));
     }
 
     private VBox later(Candidate c) {
-        Label growth = KitParts.label(parts.choices().growth(c), "order-source");
+        Label growth = Parts.label(parts.words().choices().growth(c), "order-source");
         growth.setMinWidth(Region.USE_PREF_SIZE);
-        VBox box = new VBox(growth, KitParts.label(parts.choices().effort(c), "order-source"));
+        VBox box = new VBox(growth, Parts.label(parts.words().choices().effort(c), "order-source"));
         box.setAlignment(Pos.CENTER_LEFT);
         return box;
     }
 
     private static Label figure(String text, boolean wrong) {
-        Label label = KitParts.label(text, "treat-figure");
+        Label label = Parts.label(text, "treat-figure");
         label.setMinWidth(Region.USE_PREF_SIZE);
         label.pseudoClassStateChanged(OVER, wrong);
         return label;
@@ -213,7 +222,7 @@ final class ChoiceTable extends VBox {
             named = named.with(i, named.seats().get(i).called(parts.say("parts.voice.new", i + 1)));
         }
         Kit kit = named.as(safe(made.id()));
-        parts.model().change("edit.kit", k -> k.with(kit));
+        parts.models().kit().change("edit.kit", k -> k.with(kit));
         taken.run();
     }
 

@@ -1,12 +1,13 @@
 package app.redlamp.desktop.kit;
 
 import app.redlamp.desktop.bench.Overlay;
+import app.redlamp.desktop.station.StationParts;
 
 /** Which kit for this job, in this room. */
 final class ChoosePane extends Overlay {
-    private final KitParts parts;
+    private final StationParts<KitStation.Models> parts;
 
-    ChoosePane(KitParts parts, Runnable close) {
+    ChoosePane(StationParts<KitStation.Models> parts, Runnable close) {
         super(parts.bench(), "choice.heading", close);
         this.parts = parts;
         getChildren().add(new ChoiceTable(parts, close));
@@ -14,7 +15,7 @@ final class ChoosePane extends Overlay {
 
     @Override
     public void begin() {
-        parts.model().choose();
+        parts.models().kit().choose();
         lookup("#overlay-close").requestFocus();
     }
 }

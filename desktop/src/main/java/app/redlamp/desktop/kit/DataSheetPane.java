@@ -15,6 +15,7 @@ import app.redlamp.desktop.bench.Choice;
 import app.redlamp.desktop.bench.CommitField;
 import app.redlamp.desktop.bench.Overlay;
 import app.redlamp.desktop.bench.Parts;
+import app.redlamp.desktop.station.StationParts;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
@@ -29,7 +30,7 @@ import javafx.scene.layout.VBox;
 
 /** A data sheet is pasted or typed, brought to one set of units, doubted, and becomes a microphone of the library. */
 final class DataSheetPane extends Overlay {
-    private final KitParts parts;
+    private final StationParts<KitStation.Models> parts;
     private final TextArea text = new TextArea();
     private final GridPane grid = new GridPane();
     private final VBox findings = new VBox();
@@ -42,7 +43,7 @@ final class DataSheetPane extends Overlay {
     private Sheet sheet = Sheet.EMPTY;
     private String fault = "";
 
-    DataSheetPane(KitParts parts, Runnable close) {
+    DataSheetPane(StationParts<KitStation.Models> parts, Runnable close) {
         super(parts.bench(), "sheet.heading", close);
         this.parts = parts;
         text.setId("sheet-text");
@@ -50,7 +51,7 @@ final class DataSheetPane extends Overlay {
         text.setPromptText(parts.say("sheet.prompt"));
         text.setWrapText(true);
         text.setAccessibleText(parts.say("sheet.prompt"));
-        Consumer<String> reading = parts.shelf().reading(this::read);
+        Consumer<String> reading = parts.models().parts().reading(this::read);
         text.textProperty().addListener((o, was, now) -> reading.accept(now));
         grid.getStyleClass().add("room-grid");
         findings.getStyleClass().add("kit-schools");
@@ -87,7 +88,7 @@ final class DataSheetPane extends Overlay {
                         "sheet-pattern",
                         parts.say("sheet.pattern"),
                         List.of(Pattern.values()),
-                        p -> parts.chains().pattern(p),
+                        p -> parts.words().chains().pattern(p),
                         () -> sheet.pattern().orElse(pattern),
                         p -> {
                             pattern = p;
@@ -149,15 +150,15 @@ final class DataSheetPane extends Overlay {
             Optional<Entry> entry = sheet.entry(item);
             CommitField field = new CommitField(
                     "sheet-" + item.id(),
-                    parts.sheets().item(item),
+                    parts.words().sheets().item(item),
                     () -> sheet.entry(item).map(Entry::written).orElse(""),
                     written -> type(item, written));
             grid.addRow(
                     grid.getRowCount(),
                     parts.bench().name("item." + item.id(), item.id()),
                     field.wide(190),
-                    KitParts.label(entry.map(parts.sheets()::value).orElse(""), "order-value"),
-                    KitParts.label(entry.map(parts.sheets()::how).orElse(""), "order-source"));
+                    Parts.label(entry.map(parts.words().sheets()::value).orElse(""), "order-value"),
+                    Parts.label(entry.map(parts.words().sheets()::how).orElse(""), "order-source"));
             field.refresh();
         }
         explain();
@@ -170,17 +171,17 @@ final class DataSheetPane extends Overlay {
         }
         sheet.faults().forEach(f -> say(f, "mail-question"));
         if (sheet.entries().isEmpty() && !text.getText().isBlank()) {
-            say(parts.sheets().nothing(), "mail-question");
+            say(parts.words().sheets().nothing(), "mail-question");
         }
         made().ifPresent(m -> {
-            m.doubts().forEach(d -> say(parts.sheets().doubt(d), "mail-question"));
-            say(parts.sheets().assumed(m.assumed(), m.spreadDb()), "order-value");
+            m.doubts().forEach(d -> say(parts.words().sheets().doubt(d), "mail-question"));
+            say(parts.words().sheets().assumed(m.assumed(), m.spreadDb()), "order-value");
             m.here().ifPresent(c -> say(parts.say("sheet.here", snr(c)), "order-quote"));
         });
     }
 
     private void say(String words, String style) {
-        findings.getChildren().add(KitParts.wrapped(words, style));
+        findings.getChildren().add(Parts.wrapped(words, style));
     }
 
     private void type(Item item, String written) {
@@ -196,14 +197,18 @@ final class DataSheetPane extends Overlay {
     /** What the sheet comes to, before it has a name too; absent where a figure cannot be, which is then said. */
     private Optional<SheetSort.Made> made() {
         try {
-            int voices =
-                    parts.model().kits().current().map(k -> k.seats().size()).orElse(1);
+            int voices = parts.models()
+                    .kit()
+                    .kits()
+                    .current()
+                    .map(k -> k.seats().size())
+                    .orElse(1);
             return Optional.of(sort.of(
                     sheet,
                     called.isEmpty() ? "?" : called,
                     new Price(price, OptionalDouble.empty()),
                     voices,
-                    Optional.ofNullable(parts.model().path().get()).map(SignalPath::chain)));
+                    Optional.ofNullable(parts.models().kit().path().get()).map(SignalPath::chain)));
         } catch (IllegalArgumentException e) {
             fault = String.valueOf(e.getMessage());
             return Optional.empty();
@@ -211,24 +216,25 @@ final class DataSheetPane extends Overlay {
     }
 
     private String snr(Chain chain) {
-        double snr =
-                SignalPath.of(chain.set(parts.model().need().get().school())).snrDb();
+        double snr = SignalPath.of(chain.set(parts.models().kit().need().get().school()))
+                .snrDb();
         return parts.bench().figures().whole(snr);
     }
 
     /** Keeps it in the library and puts it into the kit. */
     private void keep() {
-        made().map(SheetSort.Made::part).ifPresent(p -> parts.shelf().keep(p, () -> putIn(p)));
+        made().map(SheetSort.Made::part).ifPresent(p -> parts.models().parts().keep(p, () -> putIn(p)));
     }
 
     private void putIn(Gear part) {
         if (part instanceof Microphone m) {
-            parts.model()
+            parts.models()
+                    .kit()
                     .editSeat(
                             "edit.part",
                             s -> s.with(m).at(s.position().at(m.kind().usualM())));
         } else if (part instanceof AudioInterface box) {
-            parts.model().edit("edit.part", k -> k.through(Optional.of(box)));
+            parts.models().kit().edit("edit.part", k -> k.through(Optional.of(box)));
         }
     }
 }

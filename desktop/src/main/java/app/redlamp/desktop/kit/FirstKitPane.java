@@ -2,6 +2,7 @@ package app.redlamp.desktop.kit;
 
 import app.redlamp.core.chain.kit.Kit;
 import app.redlamp.desktop.bench.Parts;
+import app.redlamp.desktop.station.StationParts;
 import javafx.scene.control.Button;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.VBox;
@@ -9,24 +10,24 @@ import javafx.scene.layout.VBox;
 /** What is there before there is a kit: what comes into question for this job, and kits that were kept. */
 final class FirstKitPane extends VBox {
 
-    FirstKitPane(KitParts parts) {
+    FirstKitPane(StationParts<KitStation.Models> parts) {
         getStyleClass().add("start");
-        boolean any = parts.model().open().production().get() != null;
+        boolean any = parts.models().kit().open().production().get() != null;
         getChildren()
                 .addAll(
                         parts.bench().heading("kit.first.heading"),
-                        KitParts.wrapped(parts.say(any ? "kit.first.what" : "kit.first.production"), "order-value"));
+                        Parts.wrapped(parts.say(any ? "kit.first.what" : "kit.first.production"), "order-value"));
         if (any) {
             FlowPane kept = Parts.wrapping();
-            for (Kit kit : parts.shelf().kept()) {
+            for (Kit kit : parts.models().parts().kept()) {
                 Button button = new Button(kit.name());
                 button.setId("kept-" + kit.id());
                 button.getStyleClass().add("start-kind");
-                button.setOnAction(e -> parts.model().change("edit.kit", k -> k.with(kit)));
+                button.setOnAction(e -> parts.models().kit().change("edit.kit", k -> k.with(kit)));
                 kept.getChildren().add(button);
             }
             getChildren().addAll(kept, new ChoiceTable(parts, () -> {}));
-            parts.model().choose();
+            parts.models().kit().choose();
         }
     }
 }

@@ -1,6 +1,8 @@
 package app.redlamp.desktop.kit;
 
 import app.redlamp.core.chain.kit.Kit;
+import app.redlamp.desktop.station.Doors;
+import app.redlamp.desktop.station.StationParts;
 import java.util.ArrayList;
 import java.util.List;
 import javafx.scene.control.MenuItem;
@@ -8,49 +10,50 @@ import javafx.scene.control.SeparatorMenuItem;
 
 /** What can be done with the production's kits. */
 final class KitMenu {
-    private final KitParts parts;
-    private final KitStation.Doors doors;
+    private final StationParts<KitStation.Models> parts;
 
-    KitMenu(KitParts parts, KitStation.Doors doors) {
+    KitMenu(StationParts<KitStation.Models> parts) {
         this.parts = parts;
-        this.doors = doors;
     }
 
     List<MenuItem> items() {
         List<MenuItem> items = new ArrayList<>();
-        Kit current = parts.model().kit().get();
-        for (Kit kit : parts.model().kits().all()) {
+        Kit current = parts.models().kit().kit().get();
+        for (Kit kit : parts.models().kit().kits().all()) {
             boolean shown = current != null && kit.id().equals(current.id());
             items.add(item(
                     "kit-use-" + kit.id(),
                     shown ? parts.say("kit.in-use", kit.name()) : kit.name(),
-                    () -> parts.model().change("edit.kit.choose", k -> k.choosing(kit.id()))));
+                    () -> parts.models().kit().change("edit.kit.choose", k -> k.choosing(kit.id()))));
         }
         items.add(new SeparatorMenuItem());
         items.add(item(
                 "kit-copy",
                 parts.say("kit.copy"),
-                () -> parts.model()
+                () -> parts.models()
+                        .kit()
                         .change("edit.kit", k -> k.with(current.called(parts.say("kit.copy.name", current.name()))))));
         items.add(item(
                 "kit-remove",
                 parts.say("kit.remove"),
-                () -> parts.model().change("edit.kit.remove", k -> k.without(current.id()))));
-        items.add(item("kit-keep", parts.say("kit.keep"), () -> parts.shelf().keep(current)));
+                () -> parts.models().kit().change("edit.kit.remove", k -> k.without(current.id()))));
+        items.add(item(
+                "kit-keep", parts.say("kit.keep"), () -> parts.models().parts().keep(current)));
         items.add(item(
                 "kit-open",
                 parts.say("kit.open"),
-                () -> doors.chooseKit()
-                        .get()
-                        .ifPresent(file ->
-                                parts.shelf().read(file, kit -> parts.model().change("edit.kit", k -> k.with(kit))))));
-        List<Kit> kept = parts.shelf().kept();
+                () -> parts.doors()
+                        .open(Doors.Kind.KIT)
+                        .ifPresent(file -> parts.models()
+                                .parts()
+                                .read(file, kit -> parts.models().kit().change("edit.kit", k -> k.with(kit))))));
+        List<Kit> kept = parts.models().parts().kept();
         if (!kept.isEmpty()) {
             items.add(new SeparatorMenuItem());
             kept.forEach(k -> items.add(item(
                     "kit-kept-" + k.id(),
                     parts.say("kit.from-library", k.name()),
-                    () -> parts.model().change("edit.kit", all -> all.with(k)))));
+                    () -> parts.models().kit().change("edit.kit", all -> all.with(k)))));
         }
         return items;
     }

@@ -7,6 +7,7 @@ import app.redlamp.core.chain.Preamp;
 import app.redlamp.core.chain.kit.Kit;
 import app.redlamp.core.chain.kit.Seat;
 import app.redlamp.desktop.control.RibbonView;
+import app.redlamp.desktop.production.KitModel;
 import java.util.Optional;
 import java.util.OptionalDouble;
 

@@ -5,6 +5,7 @@ import app.redlamp.core.chain.Node;
 import app.redlamp.core.chain.SignalPath;
 import app.redlamp.core.chain.Volts;
 import app.redlamp.desktop.control.Ribbon;
+import app.redlamp.desktop.station.StationParts;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.OptionalDouble;
@@ -18,9 +19,9 @@ final class KitPictures {
     private static final double LOW_DB = -118;
     private static final double HIGH_DB = 22;
 
-    private final KitParts parts;
+    private final StationParts<KitStation.Models> parts;
 
-    KitPictures(KitParts parts) {
+    KitPictures(StationParts<KitStation.Models> parts) {
         this.parts = parts;
     }
 
@@ -33,8 +34,8 @@ final class KitPictures {
                     : node.ceilingDb();
             stops.add(new Ribbon.Stop(
                     node.stage().id(),
-                    parts.chains().stage(node.stage()),
-                    parts.chains().detail(node.stage(), path.chain()),
+                    parts.words().chains().stage(node.stage()),
+                    parts.words().chains().detail(node.stage(), path.chain()),
                     node.loudestPeakDb() + shift,
                     node.averageDb() + shift,
                     node.noise().flatDb() + shift,
@@ -45,8 +46,8 @@ final class KitPictures {
                     node.stage() != Node.Stage.FINISHED && node.headroomDb().orElse(0) < 0,
                     parts.say(
                             "ribbon.levels",
-                            parts.chains().stage(node.stage()),
-                            parts.chains().levels(node)),
+                            parts.words().chains().stage(node.stage()),
+                            parts.words().chains().levels(node)),
                     held(node.stage())));
         }
         return new Ribbon(
@@ -54,7 +55,7 @@ final class KitPictures {
                 LOW_DB,
                 HIGH_DB,
                 parts.say("ribbon.voice"),
-                parts.say("ribbon.noise", parts.chains().source(path.limit())),
+                parts.say("ribbon.noise", parts.words().chains().source(path.limit())),
                 parts.say("ribbon.ceiling"));
     }
 

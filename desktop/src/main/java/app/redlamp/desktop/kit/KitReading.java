@@ -14,6 +14,9 @@ import app.redlamp.core.chain.kit.Need;
 import app.redlamp.core.verdict.FigureId;
 import app.redlamp.core.verdict.Problem;
 import app.redlamp.desktop.control.Reading;
+import app.redlamp.desktop.production.KitAdvice;
+import app.redlamp.desktop.production.KitModel;
+import app.redlamp.desktop.station.StationParts;
 import app.redlamp.words.ChainWording;
 import java.util.ArrayList;
 import java.util.List;
@@ -23,17 +26,17 @@ import java.util.Optional;
 final class KitReading {
     private static final double WORTH_DB = 1;
 
-    private final KitParts parts;
+    private final StationParts<KitStation.Models> parts;
     private final Runnable start;
 
     /** @param start goes to where a production is started */
-    KitReading(KitParts parts, Runnable start) {
+    KitReading(StationParts<KitStation.Models> parts, Runnable start) {
         this.parts = parts;
         this.start = start;
     }
 
     Reading now() {
-        KitModel model = parts.model();
+        KitModel model = parts.models().kit();
         Kit kit = model.kit().get();
         if (model.open().production().get() == null) {
             return plain(
@@ -52,7 +55,7 @@ final class KitReading {
             String microphone =
                     model.currentSeat().map(s -> s.microphone().name()).orElse("");
             return Reading.plain(
-                    parts.chains().noWay(microphone),
+                    parts.words().chains().noWay(microphone),
                     List.of(),
                     parts.say("kit.help"),
                     help(kit, Optional.empty(), need),
@@ -61,7 +64,8 @@ final class KitReading {
                     "");
         }
         return Reading.plain(
-                        parts.kits()
+                        parts.words()
+                                .kits()
                                 .sentence(
                                         model.verdict().orElseThrow(),
                                         kit,
@@ -81,7 +85,7 @@ final class KitReading {
     }
 
     private List<Reading.Figure> figures(SignalPath path, Need need) {
-        ChainWording chains = parts.chains();
+        ChainWording chains = parts.words().chains();
         Node capsule = path.node(Node.Stage.CAPSULE).orElseThrow();
         Node preamp = path.node(Node.Stage.PREAMP).orElseThrow();
         List<Reading.Figure> figures = new ArrayList<>();
@@ -108,21 +112,27 @@ final class KitReading {
     private Reading.More more(SignalPath path) {
         List<Reading.Figure> all = new ArrayList<>();
         all.add(new Reading.Figure(
-                FigureId.KIT_SHOUT, parts.say("kit.shout"), parts.chains().shout(path.chain()), "headroom"));
+                FigureId.KIT_SHOUT,
+                parts.say("kit.shout"),
+                parts.words().chains().shout(path.chain()),
+                "headroom"));
         all.add(new Reading.Figure(
-                FigureId.KIT_MAKE_UP, parts.say("kit.finishing"), parts.chains().makeUp(path), "makeup"));
+                FigureId.KIT_MAKE_UP,
+                parts.say("kit.finishing"),
+                parts.words().chains().makeUp(path),
+                "makeup"));
         for (Source source : path.file().noises().keySet()) {
             all.add(new Reading.Figure(
                     FigureId.KIT_SHARE,
-                    parts.chains().part(source),
-                    parts.chains().share(path, source),
+                    parts.words().chains().part(source),
+                    parts.words().chains().share(path, source),
                     ""));
         }
         for (Node node : path.nodes()) {
             all.add(new Reading.Figure(
                     FigureId.KIT_LEVELS,
-                    parts.chains().stage(node.stage()),
-                    parts.chains().levels(node),
+                    parts.words().chains().stage(node.stage()),
+                    parts.words().chains().levels(node),
                     ""));
         }
         return new Reading.More(parts.say("kit.more"), List.of(), all);
@@ -131,9 +141,10 @@ final class KitReading {
     /** One thing after another, as the verdict has them. */
     private List<Reading.Help> help(Kit kit, Optional<SignalPath> path, Need need) {
         List<Reading.Help> help = new ArrayList<>();
-        Optional<KitAdvice> advice = parts.model().fresh();
+        Optional<KitAdvice> advice = parts.models().kit().fresh();
         boolean better = false;
-        for (Problem<KitProblem> problem : parts.model().verdict().orElseThrow().problems()) {
+        for (Problem<KitProblem> problem :
+                parts.models().kit().verdict().orElseThrow().problems()) {
             Optional<Miss> miss = problem.detail().miss();
             if (miss.isPresent()) {
                 help.add(miss(miss.get(), kit));
@@ -148,7 +159,8 @@ final class KitReading {
                         better = true;
                     }
                 }
-                default -> help.add(new Reading.Help(parts.kits().problem(problem, kit, need), "", Optional.empty()));
+                default ->
+                    help.add(new Reading.Help(parts.words().kits().problem(problem, kit, need), "", Optional.empty()));
             }
         }
         if (help.isEmpty() && advice.isEmpty()) {
@@ -162,24 +174,25 @@ final class KitReading {
                 .ifPresent(chain -> help.add(new Reading.Help(
                         parts.say(
                                 "kit.set",
-                                parts.chains().gain(chain.preamp().within(chain.neededGainDb(need.school())))),
+                                parts.words().chains().gain(chain.preamp().within(chain.neededGainDb(need.school())))),
                         parts.say("kit.set.detail"),
                         Optional.of(new Reading.Action(
                                 "kit-set-gain",
                                 parts.say("kit.set.do"),
-                                () -> parts.model().setGains())))));
+                                () -> parts.models().kit().setGains())))));
     }
 
     private void closer(SignalPath path, KitAdvice advice, List<Reading.Help> help) {
         double distance = path.chain().position().distanceM();
         if (advice.closerDb() >= WORTH_DB && distance > 0.06) {
             help.add(new Reading.Help(
-                    parts.say("kit.closer", parts.lengths().get().say(distance * (1 - KitAdvice.CLOSER))),
+                    parts.say("kit.closer", parts.words().lengths().say(distance * (1 - KitAdvice.CLOSER))),
                     parts.say("kit.closer.detail", parts.bench().figures().tenths(advice.closerDb())),
                     Optional.of(new Reading.Action(
                             "kit-closer",
                             parts.say("kit.closer.do"),
-                            () -> parts.model()
+                            () -> parts.models()
+                                    .kit()
                                     .editSeat("edit.ribbon", s -> KitMoves.placed(s, distance * KitAdvice.CLOSER))))));
         }
     }
@@ -192,11 +205,13 @@ final class KitReading {
         String price = parts.say("room.price", parts.bench().plain(u.cost()));
         return new Reading.Help(
                 parts.say("kit.upgrade", u.part().name()),
-                parts.choices().buys(u) + (u.cost() > 0 ? "; " + price : ""),
+                parts.words().choices().buys(u) + (u.cost() > 0 ? "; " + price : ""),
                 Optional.of(new Reading.Action(
                         "kit-upgrade-" + u.part().id(),
                         parts.say("kit.put-in"),
-                        () -> parts.model().edit("edit.upgrade", k -> u.then().kit()))));
+                        () -> parts.models()
+                                .kit()
+                                .edit("edit.upgrade", k -> u.then().kit()))));
     }
 
     private Reading.Help miss(Miss miss, Kit kit) {
@@ -204,14 +219,16 @@ final class KitReading {
                 .map(mended -> new Reading.Action(
                         "kit-mend-" + miss.kind().id(),
                         parts.say("kit.mend"),
-                        () -> parts.model().edit("edit.mend", k -> mended)));
+                        () -> parts.models().kit().edit("edit.mend", k -> mended)));
         return new Reading.Help(
-                parts.fits().miss(miss, parts.several()), parts.fits().cost(miss), action);
+                parts.words().fits().miss(miss, parts.models().kit().several()),
+                parts.words().fits().cost(miss),
+                action);
     }
 
     /** What of one's own is broken and so not counted, and safety. */
     private List<String> cautions(Kit kit) {
-        List<String> all = new ArrayList<>(parts.shelf().faults());
+        List<String> all = new ArrayList<>(parts.models().parts().faults());
         boolean ribbon = kit.seats().stream().anyMatch(s -> s.microphone().kind() == Microphone.Kind.RIBBON);
         boolean phantom = kit.seats().stream().anyMatch(s -> s.microphone().power() == Microphone.Power.PHANTOM);
         if (ribbon) {

@@ -4,71 +4,49 @@ import app.redlamp.core.acoustics.spot.Spot;
 import app.redlamp.core.chain.fit.KitProblem;
 import app.redlamp.core.chain.kit.Kit;
 import app.redlamp.core.planning.plan.Production;
-import app.redlamp.core.print.PrintedTable;
+import app.redlamp.core.setting.card.Overrule;
 import app.redlamp.core.verdict.Verdict;
 import app.redlamp.desktop.control.Reading;
-import app.redlamp.desktop.control.ReadingColumn;
 import app.redlamp.desktop.look.Soon;
 import app.redlamp.desktop.look.Sparing;
 import app.redlamp.desktop.look.Strings;
-import app.redlamp.desktop.shell.KeyBinding;
-import app.redlamp.desktop.shell.ShellView;
-import app.redlamp.desktop.shell.ShownStation;
+import app.redlamp.desktop.production.KitModel;
+import app.redlamp.desktop.station.KeyBinding;
+import app.redlamp.desktop.station.StationBase;
+import app.redlamp.desktop.station.StationContext;
+import app.redlamp.desktop.station.StationId;
+import app.redlamp.desktop.station.StationParts;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
-import java.util.function.Consumer;
-import java.util.function.Supplier;
 import javafx.scene.Node;
 import javafx.scene.input.KeyCode;
 
 /** The Kit station for the shell. */
-public final class KitStation extends ShownStation {
+public final class KitStation extends StationBase {
     private final KitModel model;
     private final Strings strings;
-    private final KitParts parts;
+    private final StationParts<Models> parts;
     private final KitView view;
     private final KitReading reading;
-    private final ReadingColumn column;
-    private final Runnable switchLengths;
     private final Sparing words;
-
-    /**
-     * Ways out of the window, which differ between the application and its tests.
-     *
-     * @param chooseRecording asks for a recording
-     * @param chooseKit asks for a kit's document
-     * @param print writes a table where the user wants it
-     */
-    public record Doors(
-            Supplier<Optional<Path>> chooseRecording,
-            Supplier<Optional<Path>> chooseKit,
-            Consumer<PrintedTable> print) {}
-
-    /**
-     * What belongs to the whole window.
-     *
-     * @param imperial whether lengths are in feet and inches
-     * @param switchLengths changes that, and remembers it
-     * @param start goes to where a production is started
-     */
-    public record Shell(boolean imperial, Supplier<Boolean> switchLengths, Runnable start) {}
 
     /** What the station works with. */
     public record Models(KitModel kit, PartsModel parts, TakesModel takes) {}
 
-    public KitStation(Models models, Strings strings, Locale locale, Doors doors, Shell shell) {
-        model = models.kit();
-        this.strings = strings;
-        parts = new KitParts(models, strings, locale, shell.imperial());
-        switchLengths = () -> parts.measure(shell.switchLengths().get());
-        view = new KitView(parts, doors);
-        reading = new KitReading(parts, shell.start());
-        column = new ReadingColumn(parts.bench().glossary());
-        column.setId("kit-reading");
-        words = new Sparing(() -> column.show(reading.now()));
+    public KitStation(StationContext context, Models models) {
+        this(StationParts.of(context, models));
+    }
+
+    private KitStation(StationParts<Models> parts) {
+        super(StationId.KIT, parts);
+        this.parts = parts;
+        model = parts.models().kit();
+        strings = parts.strings();
+        view = new KitView(parts);
+        reading = new KitReading(parts, this::toBrief);
+        words = new Sparing(() -> column().show(reading.now()));
         // One change is told by several properties: the page follows once.
         Soon soon = new Soon(this::show);
         model.path().addListener((o, was, now) -> {
@@ -88,23 +66,18 @@ public final class KitStation extends ShownStation {
         model.need().addListener((o, was, now) -> soon.ask());
         model.advice().addListener((o, was, now) -> soon.ask());
         model.open().production().addListener((o, was, now) -> soon.ask());
-        parts.lengths().addListener((o, was, now) -> soon.ask());
+        parts.context().units().words().addListener((o, was, now) -> soon.ask());
         show();
     }
 
     @Override
-    public String name() {
-        return strings.say("station.kit");
+    public Optional<Overrule.Station> guards() {
+        return Optional.of(Overrule.Station.KIT);
     }
 
     @Override
     public Node bench() {
         return view.node();
-    }
-
-    @Override
-    public Node reading() {
-        return column;
     }
 
     /** Two recordings are compared, one document is read as a kit; what else can be dropped is said. */
@@ -114,12 +87,12 @@ public final class KitStation extends ShownStation {
             return;
         }
         if (files.size() == 2 && model.kit().get() != null) {
-            parts.takes().compare(files.get(0), files.get(1));
+            parts.models().takes().compare(files.get(0), files.get(1));
             view.openVersus();
         } else if (files.size() == 1 && files.get(0).toString().endsWith(".json")) {
-            parts.shelf().read(files.get(0), kit -> model.change("edit.kit", k -> k.with(kit)));
+            parts.models().parts().read(files.get(0), kit -> model.change("edit.kit", k -> k.with(kit)));
         } else {
-            parts.shelf().say("kit.drop");
+            parts.models().parts().say("kit.drop");
         }
     }
 
@@ -129,19 +102,20 @@ public final class KitStation extends ShownStation {
             return List.of();
         }
         return List.of(
-                ShellView.plain(KeyCode.R, strings.say("keys.ribbon"), view::focusRibbon),
-                ShellView.plain(KeyCode.K, strings.say("keys.knobs"), () -> view.openDesk("knobs")),
-                ShellView.plain(KeyCode.P, strings.say("keys.parts"), () -> view.openDesk("parts")),
-                ShellView.plain(KeyCode.T, strings.say("keys.together"), () -> view.openDesk("together")),
-                ShellView.plain(KeyCode.B, strings.say("keys.buy"), () -> view.openDesk("buy")),
-                ShellView.plain(KeyCode.W, strings.say("keys.wire"), () -> view.openDesk("wire")),
-                ShellView.plain(KeyCode.C, strings.say("keys.choose"), view::openChoose),
-                ShellView.plain(KeyCode.M, strings.say("keys.place"), view::openPlace),
-                ShellView.plain(KeyCode.D, strings.say("keys.sheet.data"), view::openSheet),
-                ShellView.plain(KeyCode.V, strings.say("keys.versus"), view::openVersus),
-                ShellView.plain(KeyCode.G, strings.say("keys.gain"), model::setGains),
-                ShellView.plain(KeyCode.N, strings.say("keys.voice"), this::nextVoice),
-                ShellView.plain(KeyCode.U, strings.say("keys.lengths"), switchLengths));
+                KeyBinding.plain(KeyCode.R, strings.say("keys.ribbon"), view::focusRibbon),
+                KeyBinding.plain(KeyCode.K, strings.say("keys.knobs"), () -> view.openDesk("knobs")),
+                KeyBinding.plain(KeyCode.P, strings.say("keys.parts"), () -> view.openDesk("parts")),
+                KeyBinding.plain(KeyCode.T, strings.say("keys.together"), () -> view.openDesk("together")),
+                KeyBinding.plain(KeyCode.B, strings.say("keys.buy"), () -> view.openDesk("buy")),
+                KeyBinding.plain(KeyCode.W, strings.say("keys.wire"), () -> view.openDesk("wire")),
+                KeyBinding.plain(KeyCode.C, strings.say("keys.choose"), view::openChoose),
+                KeyBinding.plain(KeyCode.M, strings.say("keys.place"), view::openPlace),
+                KeyBinding.plain(KeyCode.D, strings.say("keys.sheet.data"), view::openSheet),
+                KeyBinding.plain(KeyCode.V, strings.say("keys.versus"), view::openVersus),
+                KeyBinding.plain(KeyCode.G, strings.say("keys.gain"), model::setGains),
+                KeyBinding.plain(KeyCode.N, strings.say("keys.voice"), this::nextVoice),
+                KeyBinding.plain(
+                        KeyCode.U, strings.say("keys.lengths"), parts.context().units()::turn));
     }
 
     private void nextVoice() {
@@ -153,7 +127,7 @@ public final class KitStation extends ShownStation {
     private void show() {
         view.show();
         Reading told = reading.now();
-        column.show(told);
+        column().show(told);
         tell(nowHeadings());
         tell(nowStanding(told));
         tell(nowFacts());

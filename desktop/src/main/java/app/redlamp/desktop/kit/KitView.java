@@ -8,6 +8,8 @@ import app.redlamp.desktop.bench.Desk;
 import app.redlamp.desktop.bench.Overlay;
 import app.redlamp.desktop.control.ChoiceButton;
 import app.redlamp.desktop.control.RibbonView;
+import app.redlamp.desktop.station.Doors;
+import app.redlamp.desktop.station.StationParts;
 import java.util.LinkedHashMap;
 import java.util.Map;
 import java.util.Optional;
@@ -25,9 +27,8 @@ import javafx.scene.layout.VBox;
 
 /** The bench of the Kit station: the ribbon, and a desk with what it depends on. */
 final class KitView {
-    private final KitParts parts;
+    private final StationParts<KitStation.Models> parts;
     private final KitPictures pictures;
-    private final KitStation.Doors doors;
     private final CoveredPage page = new CoveredPage(this::bench, this::uncovered);
     private final RibbonView ribbon = new RibbonView();
     private final Label name = new Label();
@@ -37,12 +38,11 @@ final class KitView {
     private String first = "";
     private String seated = "";
 
-    KitView(KitParts parts, KitStation.Doors doors) {
+    KitView(StationParts<KitStation.Models> parts) {
         this.parts = parts;
-        this.doors = doors;
         pictures = new KitPictures(parts);
         ribbon.setId("kit-ribbon");
-        ribbon.onMoves(new KitMoves(parts.model()));
+        ribbon.onMoves(new KitMoves(parts.models().kit()));
         name.getStyleClass().add("heading");
         name.setId("kit-name");
         name.setMinWidth(60);
@@ -61,7 +61,7 @@ final class KitView {
     }
 
     void show() {
-        Kit kit = parts.model().kit().get();
+        Kit kit = parts.models().kit().kit().get();
         if (kit == null) {
             showFirst();
             return;
@@ -76,14 +76,14 @@ final class KitView {
 
     /** Shows what changes while something is dragged, and nothing else. */
     void showWay() {
-        SignalPath path = parts.model().path().get();
+        SignalPath path = parts.models().kit().path().get();
         ribbon.show(Optional.ofNullable(path).map(pictures::ribbon));
         ribbon.setAccessibleText(
-                path == null ? parts.say("kit.no-way") : parts.chains().snrInFile(path));
+                path == null ? parts.say("kit.no-way") : parts.words().chains().snrInFile(path));
     }
 
     private void seats(Kit kit) {
-        String now = parts.model().seat().get()
+        String now = parts.models().kit().seat().get()
                 + String.join("|", kit.seats().stream().map(s -> s.name()).toList());
         if (now.equals(seated)) {
             return;
@@ -97,8 +97,8 @@ final class KitView {
                 ChoiceButton button =
                         new ChoiceButton("seat-" + (i + 1), kit.seats().get(i).name());
                 button.setToggleGroup(group);
-                button.setSelected(i == parts.model().seat().get());
-                button.setOnAction(e -> parts.model().look(index));
+                button.setSelected(i == parts.models().kit().seat().get());
+                button.setOnAction(e -> parts.models().kit().look(index));
                 seats.getChildren().add(button);
             }
         }
@@ -106,12 +106,12 @@ final class KitView {
 
     /** Offers kits to begin with; anew only where another production, or another kind of job, asks for something else. */
     private void showFirst() {
-        Production production = parts.model().open().production().get();
+        Production production = parts.models().kit().open().production().get();
         String wanted = production == null
                 ? "-"
                 : production.id()
                         + production.brief().kind()
-                        + parts.lengths().get().imperial();
+                        + parts.words().lengths().imperial();
         if (!wanted.equals(first)) {
             first = wanted;
             page.showInstead(new FirstKitPane(parts));
@@ -126,7 +126,8 @@ final class KitView {
     }
 
     private VBox build() {
-        Desk<Kit> made = new Desk<>(parts.bench(), sheets(), parts.model().fault());
+        Desk<Kit> made =
+                new Desk<>(parts.bench(), sheets(), parts.models().kit().fault());
         made.setId("kit-desk");
         desk = Optional.of(made);
         Region gap = new Region();
@@ -154,7 +155,7 @@ final class KitView {
         menu.setMinWidth(Region.USE_PREF_SIZE);
         menu.showingProperty().addListener((o, was, now) -> {
             if (now) {
-                menu.getItems().setAll(new KitMenu(parts, doors).items());
+                menu.getItems().setAll(new KitMenu(parts).items());
             }
         });
         // Something must be in it, or it does not open.
@@ -167,8 +168,8 @@ final class KitView {
         sheets.put("knobs", () -> new KnobsSheet(parts));
         sheets.put("parts", () -> new PartsSheet(parts));
         sheets.put("together", () -> new TogetherSheet(parts));
-        sheets.put("buy", () -> new BuySheet(parts, doors.print()));
-        sheets.put("wire", () -> new WireSheet(parts, doors.print()));
+        sheets.put("buy", () -> new BuySheet(parts, parts.doors()::print));
+        sheets.put("wire", () -> new WireSheet(parts, parts.doors()::print));
         return sheets;
     }
 
@@ -191,7 +192,7 @@ final class KitView {
     }
 
     void openVersus() {
-        cover(close -> new VersusPane(parts, doors.chooseRecording(), close));
+        cover(close -> new VersusPane(parts, () -> parts.doors().open(Doors.Kind.RECORDING), close));
     }
 
     void focusRibbon() {
@@ -199,7 +200,7 @@ final class KitView {
     }
 
     private void cover(Function<Runnable, Overlay> maker) {
-        if (parts.model().kit().get() != null) {
+        if (parts.models().kit().kit().get() != null) {
             page.cover(maker);
         }
     }

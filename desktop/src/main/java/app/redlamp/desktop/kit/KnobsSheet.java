@@ -10,6 +10,8 @@ import app.redlamp.core.chain.kit.Need;
 import app.redlamp.desktop.bench.Choice;
 import app.redlamp.desktop.bench.Desk;
 import app.redlamp.desktop.bench.Parts;
+import app.redlamp.desktop.production.KitAdvice;
+import app.redlamp.desktop.station.StationParts;
 import app.redlamp.words.Figures;
 import java.util.List;
 import java.util.Optional;
@@ -41,7 +43,7 @@ final class KnobsSheet extends VBox implements Desk.Sheet<Kit> {
     /** None, gentle, and as much as is plenty (common practice, no source). */
     private static final List<Double> COMPRESSIONS = List.of(0.0, 3.0, 6.0);
 
-    private final KitParts parts;
+    private final StationParts<KitStation.Models> parts;
     private final KitMoves moves;
     private final Slider gain = new Slider(0, 60, 0);
     private final Slider place = new Slider(NEAREST_CM, FURTHEST_CM, 18);
@@ -54,9 +56,9 @@ final class KnobsSheet extends VBox implements Desk.Sheet<Kit> {
     private final GridPane table = new GridPane();
     private boolean showing;
 
-    KnobsSheet(KitParts parts) {
+    KnobsSheet(StationParts<KitStation.Models> parts) {
         this.parts = parts;
-        moves = new KitMoves(parts.model());
+        moves = new KitMoves(parts.models().kit());
         getStyleClass().add("desk-sheet");
         table.getStyleClass().add("room-grid");
         table.setId("kit-upgrades");
@@ -69,10 +71,10 @@ final class KnobsSheet extends VBox implements Desk.Sheet<Kit> {
                 db -> db == 0
                         ? parts.say("knobs.compression.none")
                         : parts.say("knobs.compression", parts.bench().plain(db)),
-                () -> parts.model().kit().get() == null
+                () -> parts.models().kit().kit().get() == null
                         ? 0.0
-                        : parts.model().kit().get().compressionDb(),
-                db -> parts.model().edit("edit.compression", k -> k.compressing(db)));
+                        : parts.models().kit().kit().get().compressionDb(),
+                db -> parts.models().kit().edit("edit.compression", k -> k.compressing(db)));
         HBox voice = Parts.line(
                 parts.bench().name("knobs.reading", "effort"),
                 reading,
@@ -88,20 +90,20 @@ final class KnobsSheet extends VBox implements Desk.Sheet<Kit> {
                                 "knobs.gain",
                                 "gain",
                                 gainWords,
-                                db -> parts.model().drag(s -> moves.gained(s, Math.rint(db)))),
+                                db -> parts.models().kit().drag(s -> moves.gained(s, Math.rint(db)))),
                         knob(
                                 place,
                                 "knob-place",
                                 "knobs.place",
                                 "proximity",
                                 placeWords,
-                                cm -> parts.model().drag(s -> KitMoves.placed(s, cm / 100))),
+                                cm -> parts.models().kit().drag(s -> KitMoves.placed(s, cm / 100))),
                         voice,
                         table);
         gain.setBlockIncrement(1);
         place.setBlockIncrement(1);
-        parts.model().path().addListener((o, was, now) -> follow());
-        parts.model().advice().addListener((o, was, now) -> rows());
+        parts.models().kit().path().addListener((o, was, now) -> follow());
+        parts.models().kit().advice().addListener((o, was, now) -> rows());
         follow();
         rows();
     }
@@ -134,13 +136,13 @@ final class KnobsSheet extends VBox implements Desk.Sheet<Kit> {
             if (!showing) {
                 drag.accept(now.doubleValue());
                 if (!slider.isValueChanging()) {
-                    parts.model().drop("edit.knob");
+                    parts.models().kit().drop("edit.knob");
                 }
             }
         });
         slider.valueChangingProperty().addListener((o, was, now) -> {
             if (!now) {
-                parts.model().drop("edit.knob");
+                parts.models().kit().drop("edit.knob");
             }
         });
         Label name = parts.bench().name(key, term);
@@ -153,12 +155,14 @@ final class KnobsSheet extends VBox implements Desk.Sheet<Kit> {
                 id,
                 parts.say(key),
                 List.of(Effort.values()),
-                e -> parts.chains().effort(e),
-                () -> parts.model()
+                e -> parts.words().chains().effort(e),
+                () -> parts.models()
+                        .kit()
                         .currentSeat()
                         .map(s -> loud ? s.voice().loudest() : s.voice().reading())
                         .orElse(Effort.NORMAL),
-                e -> parts.model()
+                e -> parts.models()
+                        .kit()
                         .editSeat(
                                 "edit.loudness",
                                 s -> s.spoken(
@@ -167,7 +171,7 @@ final class KnobsSheet extends VBox implements Desk.Sheet<Kit> {
 
     /** Follows what is shown, also while it is dragged somewhere else. */
     private void follow() {
-        SignalPath path = parts.model().path().get();
+        SignalPath path = parts.models().kit().path().get();
         setDisable(path == null);
         if (path == null) {
             gainWords.setText("");
@@ -201,19 +205,19 @@ final class KnobsSheet extends VBox implements Desk.Sheet<Kit> {
     }
 
     private void words(SignalPath path) {
-        Need need = parts.model().need().get();
+        Need need = parts.models().kit().need().get();
         GainFit fit = GainFit.of(path.chain(), need.school());
         gainWords.setText(parts.say(
                 "knobs.gain.words",
-                parts.chains().gain(path.chain().gainDb()),
-                parts.chains().gain(fit, path.chain().preamp())));
+                parts.words().chains().gain(path.chain().gainDb()),
+                parts.words().chains().gain(fit, path.chain().preamp())));
         gainWords.pseudoClassStateChanged(
                 WARN, path.chain().gainDb() > path.chain().preamp().cleanGainDb() || path.headroomDb() < 0);
         double distance = path.chain().position().distanceM();
         double bass = path.chain().capsule().liftDb(path.chain().position().angleDeg(), distance, BASS_HZ);
         placeWords.setText(parts.say(
                 "knobs.place.words",
-                parts.lengths().get().say(distance),
+                parts.words().lengths().say(distance),
                 parts.bench().figures().whole(bass)));
         placeWords.pseudoClassStateChanged(WARN, bass > 9);
     }
@@ -221,10 +225,11 @@ final class KnobsSheet extends VBox implements Desk.Sheet<Kit> {
     /** What other parts would do here: the best of them, and the best microphone even where it is no use. */
     private void rows() {
         table.getChildren().clear();
-        Optional<KitAdvice> advice = Optional.ofNullable(parts.model().advice().get());
+        Optional<KitAdvice> advice =
+                Optional.ofNullable(parts.models().kit().advice().get());
         if (advice.isEmpty()
                 || advice.get().upgrades().isEmpty()
-                || parts.model().path().get() == null) {
+                || parts.models().kit().path().get() == null) {
             return;
         }
         table.addRow(
@@ -236,7 +241,7 @@ final class KnobsSheet extends VBox implements Desk.Sheet<Kit> {
                 head("knobs.price"),
                 head("knobs.buys"));
         List<Upgrade> all = advice.get().upgrades();
-        SignalPath now = parts.model().path().get();
+        SignalPath now = parts.models().kit().path().get();
         row(1, parts.say("knobs.as-it-is"), now, Figures.ABSENT, "");
         for (int i = 0; i < Math.min(MOST_ROWS, all.size()); i++) {
             Upgrade u = all.get(i);
@@ -245,13 +250,14 @@ final class KnobsSheet extends VBox implements Desk.Sheet<Kit> {
                     u.part().name(),
                     u.then().path(),
                     u.cost() > 0 ? parts.bench().plain(u.cost()) : parts.say("knobs.there"),
-                    parts.choices().buys(u));
+                    parts.words().choices().buys(u));
             table.add(
                     parts.bench()
                             .button(
                                     "upgrade-" + u.part().id(),
                                     "kit.put-in",
-                                    () -> parts.model()
+                                    () -> parts.models()
+                                            .kit()
                                             .edit("edit.upgrade", k -> u.then().kit())),
                     6,
                     i + 2);
@@ -262,12 +268,12 @@ final class KnobsSheet extends VBox implements Desk.Sheet<Kit> {
         Figures figures = parts.bench().figures();
         table.addRow(
                 row,
-                KitParts.label(name, "order-value"),
-                KitParts.label(figures.whole(path.snrDb()), "treat-figure"),
-                KitParts.label(figures.whole(path.headroomDb()), "treat-figure"),
-                KitParts.label(figures.whole(path.clarityDb()), "treat-figure"),
-                KitParts.label(price, "treat-figure"),
-                KitParts.label(buys, "order-source"));
+                Parts.label(name, "order-value"),
+                Parts.label(figures.whole(path.snrDb()), "treat-figure"),
+                Parts.label(figures.whole(path.headroomDb()), "treat-figure"),
+                Parts.label(figures.whole(path.clarityDb()), "treat-figure"),
+                Parts.label(price, "treat-figure"),
+                Parts.label(buys, "order-source"));
     }
 
     private Label head(String key) {

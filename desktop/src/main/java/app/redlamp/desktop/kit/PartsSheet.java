@@ -12,6 +12,7 @@ import app.redlamp.desktop.bench.Choice;
 import app.redlamp.desktop.bench.CommitField;
 import app.redlamp.desktop.bench.Desk;
 import app.redlamp.desktop.bench.Parts;
+import app.redlamp.desktop.station.StationParts;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
@@ -34,7 +35,7 @@ final class PartsSheet extends VBox implements Desk.Sheet<Kit> {
     private static final int MOST_OWNED = 16;
     private static final double FIELD_WIDTH = 290;
 
-    private final KitParts parts;
+    private final StationParts<KitStation.Models> parts;
     private final GridPane way = new GridPane();
     private final GridPane owned = new GridPane();
     private final CheckBox hub;
@@ -42,23 +43,23 @@ final class PartsSheet extends VBox implements Desk.Sheet<Kit> {
     private Optional<Kit> shown = Optional.empty();
     private int shownSeat = -1;
 
-    PartsSheet(KitParts parts) {
+    PartsSheet(StationParts<KitStation.Models> parts) {
         this.parts = parts;
         getStyleClass().add("desk-sheet");
         way.getStyleClass().add("room-grid");
         owned.getStyleClass().add("room-grid");
         hub = new CheckBox(parts.say("parts.hub"));
         hub.setId("kit-hub");
-        hub.setOnAction(e -> parts.model().edit("edit.hub", k -> k.hubbed(hub.isSelected())));
+        hub.setOnAction(e -> parts.models().kit().edit("edit.hub", k -> k.hubbed(hub.isSelected())));
         name = new CommitField(
                 "seat-name",
                 parts.say("parts.voice"),
-                () -> parts.model().currentSeat().map(Seat::name).orElse(""),
-                text -> parts.model().editSeat("edit.seat", s -> s.called(text.strip())));
+                () -> parts.models().kit().currentSeat().map(Seat::name).orElse(""),
+                text -> parts.models().kit().editSeat("edit.seat", s -> s.called(text.strip())));
         HBox columns = new HBox(way, owned);
         columns.getStyleClass().add("room-things");
         getChildren().add(columns);
-        parts.model().seat().addListener((o, was, now) -> refresh());
+        parts.models().kit().seat().addListener((o, was, now) -> refresh());
         refresh();
     }
 
@@ -73,9 +74,9 @@ final class PartsSheet extends VBox implements Desk.Sheet<Kit> {
     }
 
     private void refresh() {
-        Kit kit = parts.model().kit().get();
-        int seat = parts.model().seat().get();
-        if (kit == null || parts.model().dragging()) {
+        Kit kit = parts.models().kit().kit().get();
+        int seat = parts.models().kit().seat().get();
+        if (kit == null || parts.models().kit().dragging()) {
             return;
         }
         name.refresh();
@@ -123,8 +124,8 @@ final class PartsSheet extends VBox implements Desk.Sheet<Kit> {
     }
 
     private <G extends Gear> Choice<G> required(String id, Class<G> type, Function<Seat, G> shown, Putting<G> put) {
-        List<G> all = new ArrayList<>(parts.shelf().of(type));
-        G now = parts.model().currentSeat().map(shown).orElseThrow();
+        List<G> all = new ArrayList<>(parts.models().parts().of(type));
+        G now = parts.models().kit().currentSeat().map(shown).orElseThrow();
         if (!all.contains(now)) {
             all.add(0, now);
         }
@@ -133,8 +134,8 @@ final class PartsSheet extends VBox implements Desk.Sheet<Kit> {
                 parts.say("parts.microphone"),
                 all,
                 Gear::name,
-                () -> parts.model().currentSeat().map(shown).orElse(null),
-                part -> parts.model().editSeat("edit.part", s -> put.put(s, part)));
+                () -> parts.models().kit().currentSeat().map(shown).orElse(null),
+                part -> parts.models().kit().editSeat("edit.part", s -> put.put(s, part)));
     }
 
     private <G extends Gear> Choice<Optional<G>> optional(
@@ -142,25 +143,25 @@ final class PartsSheet extends VBox implements Desk.Sheet<Kit> {
         return choice(
                 id,
                 type,
-                parts.model().currentSeat().flatMap(shown),
-                () -> parts.model().currentSeat().flatMap(shown),
-                part -> parts.model().editSeat("edit.part", s -> put.put(s, part)));
+                parts.models().kit().currentSeat().flatMap(shown),
+                () -> parts.models().kit().currentSeat().flatMap(shown),
+                part -> parts.models().kit().editSeat("edit.part", s -> put.put(s, part)));
     }
 
     private Choice<Optional<AudioInterface>> box() {
         return choice(
                 "pick-box",
                 AudioInterface.class,
-                parts.model().kit().get().box(),
-                () -> Optional.ofNullable(parts.model().kit().get()).flatMap(Kit::box),
-                box -> parts.model().edit("edit.part", k -> k.through(box)));
+                parts.models().kit().kit().get().box(),
+                () -> Optional.ofNullable(parts.models().kit().kit().get()).flatMap(Kit::box),
+                box -> parts.models().kit().edit("edit.part", k -> k.through(box)));
     }
 
     private <G extends Gear> Choice<Optional<G>> choice(
             String id, Class<G> type, Optional<G> now, Supplier<Optional<G>> shown, Consumer<Optional<G>> commit) {
         List<Optional<G>> all = new ArrayList<>();
         all.add(Optional.empty());
-        parts.shelf().of(type).forEach(p -> all.add(Optional.of(p)));
+        parts.models().parts().of(type).forEach(p -> all.add(Optional.of(p)));
         if (!all.contains(now)) {
             all.add(1, now);
         }
@@ -176,26 +177,30 @@ final class PartsSheet extends VBox implements Desk.Sheet<Kit> {
     private MenuButton extras() {
         MenuButton menu = new MenuButton(parts.say("parts.extras.add"));
         menu.setId("extra-add");
-        for (Extra extra : parts.shelf().of(Extra.class)) {
+        for (Extra extra : parts.models().parts().of(Extra.class)) {
             MenuItem item = new MenuItem(extra.name());
-            item.setOnAction(e -> parts.model().edit("edit.extra", k -> k.adding(extra)));
+            item.setOnAction(e -> parts.models().kit().edit("edit.extra", k -> k.adding(extra)));
             menu.getItems().add(item);
         }
         return menu;
     }
 
     private void add() {
-        parts.model().edit("edit.seat.add", k -> {
+        parts.models().kit().edit("edit.seat.add", k -> {
             List<Seat> all = new ArrayList<>(k.seats());
-            all.add(parts.model().currentSeat().orElseThrow().called(parts.say("parts.voice.new", all.size() + 1)));
+            all.add(parts.models()
+                    .kit()
+                    .currentSeat()
+                    .orElseThrow()
+                    .called(parts.say("parts.voice.new", all.size() + 1)));
             return k.seated(all);
         });
-        parts.model().look(parts.model().kit().get().seats().size() - 1);
+        parts.models().kit().look(parts.models().kit().kit().get().seats().size() - 1);
     }
 
     private void remove() {
-        int seat = parts.model().seat().get();
-        parts.model().edit("edit.seat.remove", k -> {
+        int seat = parts.models().kit().seat().get();
+        parts.models().kit().edit("edit.seat.remove", k -> {
             List<Seat> all = new ArrayList<>(k.seats());
             all.remove(seat);
             return k.seated(all);
@@ -213,16 +218,16 @@ final class PartsSheet extends VBox implements Desk.Sheet<Kit> {
         int row = 1;
         for (Map.Entry<Gear, Integer> part : kit.parts().entrySet()) {
             Gear gear = part.getKey();
-            Spinner<Integer> count =
-                    new Spinner<>(0, MOST_OWNED, parts.model().kits().owned().getOrDefault(gear.id(), 0));
+            Spinner<Integer> count = new Spinner<>(
+                    0, MOST_OWNED, parts.models().kit().kits().owned().getOrDefault(gear.id(), 0));
             count.setId("owned-" + gear.id());
             count.getStyleClass().add("kit-owned");
             count.setAccessibleText(parts.say("parts.owned.of", gear.name()));
             count.valueProperty().addListener((o, was, now) -> own(gear, now));
             owned.addRow(
                     row,
-                    KitParts.label(gear.name(), "order-value"),
-                    KitParts.label(String.valueOf(part.getValue()), "treat-figure"),
+                    Parts.label(gear.name(), "order-value"),
+                    Parts.label(String.valueOf(part.getValue()), "treat-figure"),
                     count);
             if (gear instanceof Extra extra) {
                 owned.add(
@@ -230,7 +235,7 @@ final class PartsSheet extends VBox implements Desk.Sheet<Kit> {
                                 .button(
                                         "extra-remove-" + gear.id(),
                                         "parts.take-out",
-                                        () -> parts.model().edit("edit.extra.remove", k -> without(k, extra))),
+                                        () -> parts.models().kit().edit("edit.extra.remove", k -> without(k, extra))),
                         3,
                         row);
             }
@@ -245,7 +250,7 @@ final class PartsSheet extends VBox implements Desk.Sheet<Kit> {
     }
 
     private void own(Gear gear, int count) {
-        parts.model().change("edit.owned", k -> {
+        parts.models().kit().change("edit.owned", k -> {
             Map<String, Integer> counts = new HashMap<>(k.owned());
             counts.put(gear.id(), count);
             return k.owning(counts);

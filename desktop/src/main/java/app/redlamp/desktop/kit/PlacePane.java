@@ -19,6 +19,7 @@ import app.redlamp.desktop.bench.Parts;
 import app.redlamp.desktop.control.DistanceBands;
 import app.redlamp.desktop.control.MicPlace;
 import app.redlamp.desktop.control.MicPlaceView;
+import app.redlamp.desktop.station.StationParts;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -42,10 +43,10 @@ final class PlacePane extends Overlay {
     private static final double LEFT_WIDTH = 400;
     private static final double BELOW = 290;
 
-    private final KitParts parts;
+    private final StationParts<KitStation.Models> parts;
     private final MicPlaceView picture = new MicPlaceView();
     private final DistanceBands bands = new DistanceBands();
-    private final Label verdict = KitParts.wrapped("", "overlay-verdict");
+    private final Label verdict = Parts.wrapped("", "overlay-verdict");
     private final GridPane figures = new GridPane();
     private final VBox more = new VBox();
     private final Slider turned = new Slider(0, 90, 0);
@@ -54,7 +55,7 @@ final class PlacePane extends Overlay {
     private final CommitField apart;
     private boolean showing;
 
-    PlacePane(KitParts parts, Runnable close) {
+    PlacePane(StationParts<KitStation.Models> parts, Runnable close) {
         super(parts.bench(), "place.heading", close);
         this.parts = parts;
         picture.setId("place-picture");
@@ -64,22 +65,24 @@ final class PlacePane extends Overlay {
         more.getStyleClass().add("kit-schools");
         screen = new CheckBox(parts.say("place.screen"));
         screen.setId("place-screen");
-        screen.setOnAction(e -> parts.model().editSeat("edit.screen", s -> screened(s, screen.isSelected())));
+        screen.setOnAction(e -> parts.models().kit().editSeat("edit.screen", s -> screened(s, screen.isSelected())));
         seats = new Choice<>(
                 "place-seats",
                 parts.say("place.seats"),
                 List.of(Bleed.Seats.values()),
-                s -> parts.places().seats(s),
+                s -> parts.words().places().seats(s),
                 () -> table().seats(),
-                s -> parts.model().sit(table().seated(s)));
+                s -> parts.models().kit().sit(table().seated(s)));
         apart = new CommitField(
                 "place-apart",
                 parts.say("place.apart"),
-                () -> parts.lengths().get().say(table().apartM()),
-                text -> parts.model()
-                        .enter(() -> parts.model()
-                                .sit(table().apart(parts.lengths().get().read(text)))));
-        follow(parts.model().table());
+                () -> parts.words().lengths().say(table().apartM()),
+                text -> parts.models()
+                        .kit()
+                        .enter(() -> parts.models()
+                                .kit()
+                                .sit(table().apart(parts.words().lengths().read(text)))));
+        follow(parts.models().kit().table());
         bands.setId("place-bands");
         VBox left = new VBox(
                 bands,
@@ -87,7 +90,7 @@ final class PlacePane extends Overlay {
                         turned,
                         "place-turned",
                         "place.turned",
-                        deg -> parts.model().drag(s -> s.at(s.position().turned(deg)))),
+                        deg -> parts.models().kit().drag(s -> s.at(s.position().turned(deg)))),
                 screen,
                 Parts.line(parts.bench().name("place.seats", "three"), seats, apart.wide(80)));
         left.getStyleClass().add("kit-choice");
@@ -105,7 +108,7 @@ final class PlacePane extends Overlay {
         below.setMaxHeight(BELOW);
         VBox.setVgrow(picture, Priority.ALWAYS);
         getChildren().addAll(verdict, picture, below);
-        follow(parts.model().path());
+        follow(parts.models().kit().path());
         refresh();
     }
 
@@ -119,13 +122,13 @@ final class PlacePane extends Overlay {
             if (!showing) {
                 drag.accept(Math.rint(now.doubleValue()));
                 if (!slider.isValueChanging()) {
-                    parts.model().drop("edit.place.knob");
+                    parts.models().kit().drop("edit.place.knob");
                 }
             }
         });
         slider.valueChangingProperty().addListener((o, was, now) -> {
             if (!now) {
-                parts.model().drop("edit.place.knob");
+                parts.models().kit().drop("edit.place.knob");
             }
         });
         return Parts.line(parts.bench().name(key, ""), slider);
@@ -135,7 +138,7 @@ final class PlacePane extends Overlay {
         return new MicPlaceView.Moves() {
             @Override
             public void above(double distanceM, double sideDeg) {
-                parts.model().drag(s -> {
+                parts.models().kit().drag(s -> {
                     Seat near = KitMoves.placed(s, Math.min(FURTHEST_M, distanceM));
                     return near.at(near.position().beside(Math.rint(Math.max(0, Math.min(90, sideDeg)))));
                 });
@@ -143,7 +146,7 @@ final class PlacePane extends Overlay {
 
             @Override
             public void beside(double distanceM, double raisedDeg) {
-                parts.model().drag(s -> {
+                parts.models().kit().drag(s -> {
                     Seat near = KitMoves.placed(s, Math.min(FURTHEST_M, distanceM));
                     double most = Position.HIGHEST_DEG;
                     return near.at(near.position().raised(Math.rint(Math.max(-most, Math.min(most, raisedDeg)))));
@@ -152,12 +155,12 @@ final class PlacePane extends Overlay {
 
             @Override
             public void drop() {
-                parts.model().drop("edit.place.knob");
+                parts.models().kit().drop("edit.place.knob");
             }
 
             @Override
             public void cancel() {
-                parts.model().cancelDrag();
+                parts.models().kit().cancelDrag();
             }
         };
     }
@@ -174,8 +177,8 @@ final class PlacePane extends Overlay {
 
     @Override
     public void refresh() {
-        SignalPath path = parts.model().path().get();
-        Optional<Seat> seat = parts.model().currentSeat();
+        SignalPath path = parts.models().kit().path().get();
+        Optional<Seat> seat = parts.models().kit().currentSeat();
         figures.getChildren().clear();
         more.getChildren().clear();
         if (path == null || seat.isEmpty()) {
@@ -187,11 +190,12 @@ final class PlacePane extends Overlay {
         Chain chain = path.chain();
         Placing placing = Placing.of(
                 chain, seat.get().microphone().diaphragmM(), seat.get().popFilterM());
-        verdict.setText(parts.places().verdict(placing));
+        verdict.setText(parts.words().places().verdict(placing));
         MicPlace there = picture(seat.get(), placing);
         picture.show(Optional.of(there));
         bands.show(Optional.of(there));
-        picture.setAccessibleText(verdict.getText() + " " + parts.places().at(chain.position()));
+        picture.setAccessibleText(
+                verdict.getText() + " " + parts.words().places().at(chain.position()));
         showing = true;
         turned.setValue(chain.position().angleDeg());
         screen.setSelected(seat.get().popFilterM().isPresent());
@@ -206,7 +210,7 @@ final class PlacePane extends Overlay {
         List<MicPlace.Band> bands = new ArrayList<>();
         for (Zone zone : Zone.values()) {
             bands.add(new MicPlace.Band(
-                    parts.places().zone(zone),
+                    parts.words().places().zone(zone),
                     zone.fromM(),
                     zone.toM(),
                     placing.zones().contains(zone)));
@@ -221,52 +225,54 @@ final class PlacePane extends Overlay {
                 bands,
                 FURTHEST_M,
                 placing.pops(),
-                parts.lengths().get().say(p.distanceM()),
+                parts.words().lengths().say(p.distanceM()),
                 parts.say("place.above"),
                 parts.say("place.beside"));
     }
 
     private void rows(Placing placing, SignalPath path) {
-        row("place.at", parts.places().at(path.chain().position()), "");
-        row("place.level", parts.places().level(placing), "");
-        row("place.snr", parts.chains().snrInFile(path), "snr");
-        row("place.bass", parts.places().bass(placing), "proximity");
-        row("place.treble", parts.places().treble(placing), "off-axis");
-        row("place.breath", parts.places().breath(placing), "plosives");
-        row("place.room", parts.places().room(placing), "critical");
-        row("place.zones", parts.places().zones(placing), "");
+        row("place.at", parts.words().places().at(path.chain().position()), "");
+        row("place.level", parts.words().places().level(placing), "");
+        row("place.snr", parts.words().chains().snrInFile(path), "snr");
+        row("place.bass", parts.words().places().bass(placing), "proximity");
+        row("place.treble", parts.words().places().treble(placing), "off-axis");
+        row("place.breath", parts.words().places().breath(placing), "plosives");
+        row("place.room", parts.words().places().room(placing), "critical");
+        row("place.zones", parts.words().places().zones(placing), "");
     }
 
     private void row(String key, String value, String term) {
-        figures.addRow(figures.getRowCount(), parts.bench().name(key, term), KitParts.wrapped(value, "order-value"));
+        figures.addRow(figures.getRowCount(), parts.bench().name(key, term), Parts.wrapped(value, "order-value"));
     }
 
     private void lines(Chain chain) {
         for (Effort effort : List.of(Effort.WHISPER, Effort.LOUD)) {
             if (effort != chain.voice().reading()) {
-                add(parts.places().lineOf(effort, Placing.distanceFor(chain, effort)));
+                add(parts.words().places().lineOf(effort, Placing.distanceFor(chain, effort)));
             }
         }
         bleeds(chain);
-        add(parts.places().speaker(Bleed.ofSpeaker(chain, LISTENER_M, SPEAKER_DEG)));
+        add(parts.words().places().speaker(Bleed.ofSpeaker(chain, LISTENER_M, SPEAKER_DEG)));
     }
 
     /** What is left of the other voice in each track; of one voice, what would be. */
     private void bleeds(Chain own) {
-        Kit kit = parts.model().kit().get();
+        Kit kit = parts.models().kit().kit().get();
         if (kit.seats().size() == 1) {
-            add(parts.places()
+            add(parts.words()
+                    .places()
                     .bleed(Bleed.of(own, table().seats(), table().apartM()), table().seats(), table().apartM()));
             return;
         }
-        Need need = parts.model().need().get();
+        Need need = parts.models().kit().need().get();
         for (int i = 0; i < kit.seats().size(); i++) {
             String name = kit.seats().get(i).name();
             kit.chain(i, need.room(), need.finishing())
                     .ifPresent(c -> add(parts.say(
                             "place.track",
                             name,
-                            parts.places()
+                            parts.words()
+                                    .places()
                                     .bleed(
                                             Bleed.of(c, table().seats(), table().apartM()),
                                             table().seats(),
@@ -275,10 +281,10 @@ final class PlacePane extends Overlay {
     }
 
     private Table table() {
-        return parts.model().table().get();
+        return parts.models().kit().table().get();
     }
 
     private void add(String words) {
-        more.getChildren().add(KitParts.wrapped(words, "order-source"));
+        more.getChildren().add(Parts.wrapped(words, "order-source"));
     }
 }

@@ -5,6 +5,9 @@ import app.redlamp.core.chain.fit.Miss;
 import app.redlamp.core.chain.kit.Kit;
 import app.redlamp.core.verdict.Severity;
 import app.redlamp.desktop.bench.Desk;
+import app.redlamp.desktop.bench.Parts;
+import app.redlamp.desktop.production.KitAdvice;
+import app.redlamp.desktop.station.StationParts;
 import java.util.Optional;
 import javafx.css.PseudoClass;
 import javafx.scene.control.Label;
@@ -18,11 +21,11 @@ import javafx.scene.layout.VBox;
 final class TogetherSheet extends VBox implements Desk.Sheet<Kit> {
     private static final PseudoClass OVER = PseudoClass.getPseudoClass("over");
 
-    private final KitParts parts;
-    private final Label verdict = KitParts.wrapped("", "order-name");
+    private final StationParts<KitStation.Models> parts;
+    private final Label verdict = Parts.wrapped("", "order-name");
     private final GridPane grid = new GridPane();
 
-    TogetherSheet(KitParts parts) {
+    TogetherSheet(StationParts<KitStation.Models> parts) {
         this.parts = parts;
         getStyleClass().add("desk-sheet");
         grid.getStyleClass().add("room-grid");
@@ -34,7 +37,7 @@ final class TogetherSheet extends VBox implements Desk.Sheet<Kit> {
         ColumnConstraints cost = new ColumnConstraints(200);
         grid.getColumnConstraints().addAll(how, what, cost);
         getChildren().addAll(verdict, grid);
-        parts.model().advice().addListener((o, was, now) -> rows());
+        parts.models().kit().advice().addListener((o, was, now) -> rows());
         rows();
     }
 
@@ -50,22 +53,25 @@ final class TogetherSheet extends VBox implements Desk.Sheet<Kit> {
 
     private void rows() {
         grid.getChildren().clear();
-        KitAdvice advice = parts.model().advice().get();
+        KitAdvice advice = parts.models().kit().advice().get();
         verdict.setText(
-                advice == null ? parts.say("kit.counting") : parts.fits().verdict(advice.fit()));
+                advice == null
+                        ? parts.say("kit.counting")
+                        : parts.words().fits().verdict(advice.fit()));
         if (advice == null) {
             return;
         }
         int row = 0;
         for (Miss miss : advice.fit().misses()) {
-            Label severity = KitParts.label(parts.fits().severity(miss.severity()), "treat-figure");
+            Label severity = Parts.label(parts.words().fits().severity(miss.severity()), "treat-figure");
             severity.setMinWidth(Region.USE_PREF_SIZE);
             severity.pseudoClassStateChanged(OVER, miss.severity() != Severity.ADVISES);
             grid.addRow(
                     row,
                     severity,
-                    KitParts.wrapped(parts.fits().miss(miss, parts.several()), "order-value"),
-                    KitParts.wrapped(parts.fits().cost(miss), "order-source"));
+                    Parts.wrapped(
+                            parts.words().fits().miss(miss, parts.models().kit().several()), "order-value"),
+                    Parts.wrapped(parts.words().fits().cost(miss), "order-source"));
             Optional<Kit> mended = Mend.of(advice.kit(), miss);
             if (mended.isPresent()) {
                 grid.add(
@@ -73,7 +79,7 @@ final class TogetherSheet extends VBox implements Desk.Sheet<Kit> {
                                 .button(
                                         "mend-" + row,
                                         "kit.mend",
-                                        () -> parts.model().edit("edit.mend", k -> mended.get())),
+                                        () -> parts.models().kit().edit("edit.mend", k -> mended.get())),
                         3,
                         row);
             }

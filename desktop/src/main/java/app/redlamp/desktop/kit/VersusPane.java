@@ -3,7 +3,9 @@ package app.redlamp.desktop.kit;
 import app.redlamp.core.chain.compare.MicrophoneComparison;
 import app.redlamp.core.signal.OctaveBands;
 import app.redlamp.desktop.bench.Overlay;
+import app.redlamp.desktop.bench.Parts;
 import app.redlamp.desktop.control.CurveView;
+import app.redlamp.desktop.station.StationParts;
 import app.redlamp.words.Figures;
 import java.nio.file.Path;
 import java.util.ArrayList;
@@ -23,14 +25,14 @@ final class VersusPane extends Overlay {
     private static final double MOST_DB = 42;
     private static final List<Double> TICKS = List.of(125.0, 250.0, 500.0, 1000.0, 2000.0, 4000.0, 8000.0);
 
-    private final KitParts parts;
+    private final StationParts<KitStation.Models> parts;
     private final CurveView picture = new CurveView();
-    private final Label verdict = KitParts.wrapped("", "overlay-verdict");
-    private final Label legend = KitParts.wrapped("", "secondary");
+    private final Label verdict = Parts.wrapped("", "overlay-verdict");
+    private final Label legend = Parts.wrapped("", "secondary");
     private final GridPane figures = new GridPane();
     private final Button load;
 
-    VersusPane(KitParts parts, Supplier<Optional<Path>> chooseRecording, Runnable close) {
+    VersusPane(StationParts<KitStation.Models> parts, Supplier<Optional<Path>> chooseRecording, Runnable close) {
         super(parts.bench(), "versus.heading", close);
         this.parts = parts;
         load = parts.bench().button("versus-load", "versus.load", () -> load(chooseRecording));
@@ -41,14 +43,14 @@ final class VersusPane extends Overlay {
         figures.getStyleClass().add("room-grid");
         VBox.setVgrow(picture, Priority.ALWAYS);
         getChildren().addAll(verdict, picture, legend, figures);
-        follow(parts.takes().takes());
+        follow(parts.models().takes().takes());
         refresh();
     }
 
     private void load(Supplier<Optional<Path>> chooseRecording) {
         chooseRecording.get().ifPresent(first -> {
             verdict.setText(parts.say("versus.second", String.valueOf(first.getFileName())));
-            chooseRecording.get().ifPresent(second -> parts.takes().compare(first, second));
+            chooseRecording.get().ifPresent(second -> parts.models().takes().compare(first, second));
         });
     }
 
@@ -59,7 +61,7 @@ final class VersusPane extends Overlay {
 
     @Override
     public void refresh() {
-        TakesModel.Takes takes = parts.takes().takes().get();
+        TakesModel.Takes takes = parts.models().takes().takes().get();
         figures.getChildren().clear();
         legend.setText("");
         picture.show(Optional.empty());
@@ -70,7 +72,7 @@ final class VersusPane extends Overlay {
                     "versus.fault", takes.heard().name(), takes.heard().fault()));
         } else {
             MicrophoneComparison c = takes.heard().result().get();
-            verdict.setText(parts.sheets().versus(c, takes.first(), takes.second()));
+            verdict.setText(parts.words().sheets().versus(c, takes.first(), takes.second()));
             legend.setText(parts.say("versus.legend", takes.first(), takes.second()));
             picture.show(Optional.of(curves(c)));
             picture.setAccessibleText(verdict.getText());
@@ -140,8 +142,8 @@ final class VersusPane extends Overlay {
     private void row(int row, String key, String first, String second) {
         figures.addRow(
                 row,
-                KitParts.label(parts.say(key), "order-name"),
-                KitParts.label(first, "order-value"),
-                KitParts.label(second, "order-value"));
+                Parts.label(parts.say(key), "order-name"),
+                Parts.label(first, "order-value"),
+                Parts.label(second, "order-value"));
     }
 }

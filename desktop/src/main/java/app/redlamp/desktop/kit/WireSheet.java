@@ -5,6 +5,7 @@ import app.redlamp.core.chain.kit.Kit;
 import app.redlamp.core.print.PrintedTable;
 import app.redlamp.desktop.bench.Desk;
 import app.redlamp.desktop.bench.Parts;
+import app.redlamp.desktop.station.StationParts;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
@@ -17,18 +18,18 @@ import javafx.scene.layout.VBox;
 
 /** The kit is put together step by step; what is done is ticked. Ticks are for the hour and are not kept. */
 final class WireSheet extends VBox implements Desk.Sheet<Kit> {
-    private final KitParts parts;
+    private final StationParts<KitStation.Models> parts;
     private final Label caution;
     private final VBox steps = new VBox();
     private final Set<WiringStep> done = new HashSet<>();
     private List<String> shown = List.of();
 
     /** @param print writes a table where the user wants it */
-    WireSheet(KitParts parts, Consumer<PrintedTable> print) {
+    WireSheet(StationParts<KitStation.Models> parts, Consumer<PrintedTable> print) {
         this.parts = parts;
         getStyleClass().add("desk-sheet");
         steps.getStyleClass().add("kit-steps");
-        caution = KitParts.wrapped(parts.say("wire.caution"), "reading-caution");
+        caution = Parts.wrapped(parts.say("wire.caution"), "reading-caution");
         getChildren()
                 .addAll(
                         caution,
@@ -44,7 +45,8 @@ final class WireSheet extends VBox implements Desk.Sheet<Kit> {
     @Override
     public void show(Kit kit) {
         List<WiringStep> all = WiringStep.of(kit);
-        List<String> words = parts.fits().steps(all, parts.several());
+        List<String> words =
+                parts.words().fits().steps(all, parts.models().kit().several());
         if (words.equals(shown)) {
             return;
         }
@@ -74,7 +76,7 @@ final class WireSheet extends VBox implements Desk.Sheet<Kit> {
             rows.add(new PrintedTable.Row(List.of(parts.say("wire.step", i + 1, shown.get(i)), "☐")));
         }
         return new PrintedTable(
-                parts.say("wire.title", parts.model().kit().get().name()),
+                parts.say("wire.title", parts.models().kit().kit().get().name()),
                 caution.getText(),
                 List.of(parts.say("wire.column"), parts.say("wire.done")),
                 rows);

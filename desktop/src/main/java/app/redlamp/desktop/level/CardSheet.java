@@ -5,6 +5,8 @@ import app.redlamp.core.setting.card.GainCard;
 import app.redlamp.core.setting.card.Moved;
 import app.redlamp.desktop.bench.Desk;
 import app.redlamp.desktop.bench.Parts;
+import app.redlamp.desktop.station.Doors;
+import app.redlamp.desktop.station.StationParts;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
@@ -22,12 +24,11 @@ import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 
 /** The gain card: written when everything is right, printed, and held against today. */
-final class CardSheet extends VBox implements Desk.Sheet<LevelParts> {
+final class CardSheet extends VBox implements Desk.Sheet<StationParts<LevelStation.Models>> {
     private static final double PHOTO_WIDTH = 200;
     private static final double PHOTO_HEIGHT = 150;
 
-    private final LevelParts parts;
-    private final LevelStation.Doors doors;
+    private final StationParts<LevelStation.Models> parts;
     private final TextField knob = new TextField();
     private final TextField note = new TextField();
     private final Button write;
@@ -39,9 +40,8 @@ final class CardSheet extends VBox implements Desk.Sheet<LevelParts> {
     private final VBox moved = new VBox();
     private Optional<GainCard> shown = Optional.empty();
 
-    CardSheet(LevelParts parts, LevelStation.Doors doors) {
+    CardSheet(StationParts<LevelStation.Models> parts) {
         this.parts = parts;
-        this.doors = doors;
         getStyleClass().add("desk-sheet");
         knob.setId("card-knob");
         knob.setPromptText(parts.say("card.knob.prompt"));
@@ -85,26 +85,26 @@ final class CardSheet extends VBox implements Desk.Sheet<LevelParts> {
 
     private void write() {
         List<GainCard.Knob> knobs = new ArrayList<>();
-        double gain = parts.model().chain().orElseThrow().gainDb();
+        double gain = parts.models().level().chain().orElseThrow().gainDb();
         String words = knob.getText().isBlank()
-                ? parts.say("level.gain.words", parts.chains().gain(gain))
+                ? parts.say("level.gain.words", parts.words().chains().gain(gain))
                 : knob.getText().strip();
         knobs.add(new GainCard.Knob(parts.say("card.gain"), words, OptionalDouble.of(gain)));
-        parts.cards().write(knobs, note.getText().strip());
+        parts.models().cards().write(knobs, note.getText().strip());
         note.clear();
     }
 
     private void picture() {
         if (shown.flatMap(GainCard::photo).isPresent()) {
-            parts.cards().unpicture();
+            parts.models().cards().unpicture();
         } else {
-            doors.choosePicture().get().ifPresent(parts.cards()::picture);
+            parts.doors().open(Doors.Kind.PICTURE).ifPresent(parts.models().cards()::picture);
         }
     }
 
     /** Read beside the interface, and no larger than it is shown: it may be anything that lies there. */
     private void photo() {
-        Optional<Path> now = shown.flatMap(parts.cards()::photo);
+        Optional<Path> now = shown.flatMap(parts.models().cards()::photo);
         if (!now.equals(pictured)) {
             pictured = now;
             photo.setImage(
@@ -118,39 +118,39 @@ final class CardSheet extends VBox implements Desk.Sheet<LevelParts> {
     }
 
     private void print() {
-        shown.ifPresent(c -> doors.print().accept(parts.cardWords().table(c)));
+        shown.ifPresent(c -> parts.doors().print(parts.words().cards().table(c)));
     }
 
     @Override
-    public void show(LevelParts now) {
-        write.setDisable(!parts.cards().canWrite());
-        shown = parts.cards().last();
+    public void show(StationParts<LevelStation.Models> now) {
+        write.setDisable(!parts.models().cards().canWrite());
+        shown = parts.models().cards().last();
         printing.setDisable(shown.isEmpty());
         photo();
         table.getChildren().clear();
         moved.getChildren().clear();
         if (shown.isEmpty()) {
-            table.addRow(0, LevelParts.wrapped(parts.say("card.none"), "order-value"));
+            table.addRow(0, Parts.wrapped(parts.say("card.none"), "order-value"));
             return;
         }
-        PrintedTable sheet = parts.cardWords().table(shown.get());
-        table.addRow(0, LevelParts.label(sheet.line(), "level-part"));
+        PrintedTable sheet = parts.words().cards().table(shown.get());
+        table.addRow(0, Parts.label(sheet.line(), "level-part"));
         GridPane.setColumnSpan(table.getChildren().get(0), 2);
         int row = 1;
         for (PrintedTable.Row cells : sheet.rows()) {
-            Label name = LevelParts.label(cells.cells().get(0), "order-source");
+            Label name = Parts.label(cells.cells().get(0), "order-source");
             name.setMinWidth(Region.USE_PREF_SIZE);
-            table.addRow(row, name, LevelParts.wrapped(cells.cells().get(1), "order-value"));
+            table.addRow(row, name, Parts.wrapped(cells.cells().get(1), "order-value"));
             row++;
         }
-        Optional<List<Moved>> changes = parts.cards().moved();
+        Optional<List<Moved>> changes = parts.models().cards().moved();
         moved.getChildren()
-                .add(LevelParts.wrapped(
+                .add(Parts.wrapped(
                         changes.isPresent()
-                                ? parts.cardWords().moved(shown.get(), changes.get())
+                                ? parts.words().cards().moved(shown.get(), changes.get())
                                 : parts.say("card.sit-still"),
                         "level-part"));
-        changes.ifPresent(all -> all.forEach(m ->
-                moved.getChildren().add(LevelParts.wrapped(parts.cardWords().moved(m), "order-source"))));
+        changes.ifPresent(all -> all.forEach(
+                m -> moved.getChildren().add(Parts.wrapped(parts.words().cards().moved(m), "order-source"))));
     }
 }

@@ -2,9 +2,11 @@ package app.redlamp.desktop.level;
 
 import app.redlamp.core.setting.card.Overrule;
 import app.redlamp.desktop.bench.Desk;
+import app.redlamp.desktop.bench.Parts;
 import app.redlamp.desktop.control.LampGlyph;
 import app.redlamp.desktop.control.LampState;
-import app.redlamp.desktop.shell.Clearance;
+import app.redlamp.desktop.station.Clearance;
+import app.redlamp.desktop.station.StationParts;
 import app.redlamp.words.VerdictWording;
 import java.util.List;
 import java.util.stream.Collectors;
@@ -17,21 +19,21 @@ import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 
 /** What stands between here and the lamp: each guard with its answer; whoever knows better overrules it with a reason. */
-final class ClearSheet extends VBox implements Desk.Sheet<LevelParts> {
-    private final LevelParts parts;
+final class ClearSheet extends VBox implements Desk.Sheet<StationParts<LevelStation.Models>> {
+    private final StationParts<LevelStation.Models> parts;
     private final Clearance clearance;
     private final GridPane grid = new GridPane();
-    private final Label fault = LevelParts.wrapped("", "specification-fault");
+    private final Label fault = Parts.wrapped("", "specification-fault");
     private final VerdictWording verdicts;
     private List<Clearance.Row> shown = List.of();
 
-    ClearSheet(LevelParts parts, Clearance clearance) {
+    ClearSheet(StationParts<LevelStation.Models> parts, Clearance clearance) {
         this.parts = parts;
         this.clearance = clearance;
         verdicts = new VerdictWording(parts.bench().strings().locale());
         getStyleClass().add("desk-sheet");
         grid.getStyleClass().add("room-grid");
-        getChildren().addAll(LevelParts.wrapped(parts.say("clear.what"), "order-value"), grid, fault);
+        getChildren().addAll(Parts.wrapped(parts.say("clear.what"), "order-value"), grid, fault);
         clearance.now().addListener((o, was, now) -> show(parts));
     }
 
@@ -41,7 +43,7 @@ final class ClearSheet extends VBox implements Desk.Sheet<LevelParts> {
     }
 
     @Override
-    public void show(LevelParts now) {
+    public void show(StationParts<LevelStation.Models> now) {
         List<Clearance.Row> rows = clearance.now().get().rows();
         if (rows.equals(shown)) {
             return;
@@ -57,25 +59,24 @@ final class ClearSheet extends VBox implements Desk.Sheet<LevelParts> {
         Overrule.Station id = row.guard().id();
         LampGlyph lamp = new LampGlyph();
         lamp.setState(row.clear() ? LampState.LIT : row.standing().lamp());
-        Label name = LevelParts.label(row.guard().station().name(), "level-part");
+        Label name = Parts.label(row.guard().station().name(), "level-part");
         name.setMinWidth(Region.USE_PREF_SIZE);
         if (row.overrule().isPresent()) {
             Button trust = parts.bench()
                     .button(
                             "trust-" + id.id(),
                             "clear.trust",
-                            () -> parts.cards().trust(id));
+                            () -> parts.models().cards().trust(id));
             grid.addRow(
                     index,
                     lamp,
                     name,
-                    LevelParts.wrapped(
-                            parts.say("clear.reason", row.overrule().get().reason()), "order-value"),
+                    Parts.wrapped(parts.say("clear.reason", row.overrule().get().reason()), "order-value"),
                     new Region(),
                     trust);
             return;
         }
-        Label answer = LevelParts.wrapped(
+        Label answer = Parts.wrapped(
                 row.standing().first().isBlank()
                         ? row.standing().answer()
                         : parts.say(
@@ -94,7 +95,7 @@ final class ClearSheet extends VBox implements Desk.Sheet<LevelParts> {
                 .verdict()
                 .first()
                 .ifPresent(p -> told.getChildren()
-                        .add(LevelParts.wrapped(
+                        .add(Parts.wrapped(
                                 parts.say(
                                         "clear.cost",
                                         verdicts.cost(p.cost()),
@@ -114,7 +115,7 @@ final class ClearSheet extends VBox implements Desk.Sheet<LevelParts> {
     private void overrule(Overrule.Station id, TextField reason) {
         try {
             fault.setText("");
-            parts.cards().overrule(id, reason.getText());
+            parts.models().cards().overrule(id, reason.getText());
         } catch (IllegalArgumentException e) {
             fault.setText(e.getMessage());
         }

@@ -7,7 +7,9 @@ import app.redlamp.core.setting.level.LiveMeter;
 import app.redlamp.core.setting.level.Step;
 import app.redlamp.core.setting.level.Suspect;
 import app.redlamp.desktop.bench.Desk;
+import app.redlamp.desktop.bench.Parts;
 import app.redlamp.desktop.control.FloorSpectrum;
+import app.redlamp.desktop.station.StationParts;
 import java.util.List;
 import java.util.Optional;
 import javafx.scene.control.Label;
@@ -17,18 +19,18 @@ import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 
 /** What the noise is: its spectrum, its parts, where each probably comes from and what to do about it first. */
-final class FloorSheet extends HBox implements Desk.Sheet<LevelParts> {
+final class FloorSheet extends HBox implements Desk.Sheet<StationParts<LevelStation.Models>> {
     private static final String[] OCTAVES = {"63", "125", "250", "500", "1k", "2k", "4k", "8k", "16k"};
     private static final int MOST_PARTS = 3;
 
-    private final LevelParts parts;
+    private final StationParts<LevelStation.Models> parts;
     private final FloorSpectrum spectrum = new FloorSpectrum();
-    private final Label title = LevelParts.wrapped("", "order-value");
+    private final Label title = Parts.wrapped("", "order-value");
     private final VBox list = new VBox();
     private LiveMeter.Look seen;
     private FloorSpectrum.Thirds heard;
 
-    FloorSheet(LevelParts parts) {
+    FloorSheet(StationParts<LevelStation.Models> parts) {
         this.parts = parts;
         getStyleClass().add("level-floor");
         spectrum.setId("floor-spectrum");
@@ -63,8 +65,9 @@ final class FloorSheet extends HBox implements Desk.Sheet<LevelParts> {
     }
 
     @Override
-    public void show(LevelParts now) {
-        Optional<Report> still = parts.verdict().flatMap(v -> v.levels().of(Step.STILL));
+    public void show(StationParts<LevelStation.Models> now) {
+        Optional<Report> still =
+                parts.models().level().current().flatMap(v -> v.levels().of(Step.STILL));
         Optional<NoiseProfile> noise = still.flatMap(Report::noise);
         double[] octaves = noise.map(
                         n -> n.octavesDbfs().stream().mapToDouble(d -> d).toArray())
@@ -79,32 +82,38 @@ final class FloorSheet extends HBox implements Desk.Sheet<LevelParts> {
                 "floor.title",
                 parts.bench()
                         .figures()
-                        .tenths(parts.verdict()
+                        .tenths(parts.models()
+                                .level()
+                                .current()
                                 .map(LevelVerdict::levels)
                                 .orElseThrow()
                                 .floorDbfs()),
                 parts.bench().figures().tenths(noise.get().floorDbA())));
         List<Suspect> all = Suspect.of(
-                noise.get(), parts.model().chain(), parts.model().booth().noises());
+                noise.get(),
+                parts.models().level().chain(),
+                parts.models().level().booth().noises());
         all.stream().limit(MOST_PARTS).forEach(s -> list.getChildren().add(part(s, noise.get())));
     }
 
     private VBox part(Suspect suspect, NoiseProfile noise) {
-        String name = parts.words().part(suspect.part());
+        String name = parts.words().level().part(suspect.part());
         if (suspect.part() == Suspect.Part.HUM && noise.hum().isPresent()) {
-            name = name + ", " + parts.words().humFamily(noise.hum().get().familyHz());
+            name = name + ", "
+                    + parts.words().level().humFamily(noise.hum().get().familyHz());
         }
-        Label what = LevelParts.label(name, "level-part");
-        Label level = LevelParts.label(
+        Label what = Parts.label(name, "level-part");
+        Label level = Parts.label(
                 parts.say("level.dbfs", parts.bench().figures().tenths(suspect.levelDbfs())), "level-part-figure");
         Region gap = new Region();
         HBox.setHgrow(gap, Priority.ALWAYS);
         HBox head = new HBox(what, gap, level);
         return new VBox(
                 head,
-                LevelParts.wrapped(
-                        parts.words().from(suspect) + ", " + parts.words().expected(suspect) + ": "
-                                + parts.words().remedy(suspect),
+                Parts.wrapped(
+                        parts.words().level().from(suspect) + ", "
+                                + parts.words().level().expected(suspect) + ": "
+                                + parts.words().level().remedy(suspect),
                         "order-source"));
     }
 }

@@ -10,24 +10,25 @@ import app.redlamp.core.setting.level.Taken;
 import app.redlamp.core.setting.level.VoiceLevels;
 import app.redlamp.core.verdict.FigureId;
 import app.redlamp.desktop.control.Reading;
+import app.redlamp.desktop.station.StationParts;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
 
 /** What is said of the other voices: whether they are equally loud, and how much of each is in the others' microphones. */
-record HostsReading(LevelParts parts) {
+record HostsReading(StationParts<LevelStation.Models> parts) {
 
     void add(List<Reading.Figure> all) {
-        Kit kit = parts.model().kit().kit().get();
+        Kit kit = parts.models().level().kit().kit().get();
         if (kit == null) {
             return;
         }
-        int own = parts.model().kit().seat().get();
-        VoiceLevels mine = parts.model().levels();
+        int own = parts.models().level().kit().seat().get();
+        VoiceLevels mine = parts.models().level().levels();
         for (int i = 0; i < kit.seats().size(); i++) {
             if (i != own) {
                 String name = kit.seats().get(i).name();
-                match(mine, name, parts.model().levels(name, i), all);
+                match(mine, name, parts.models().level().levels(name, i), all);
                 bleed(kit, mine, own, i, all);
             }
         }
@@ -39,7 +40,7 @@ record HostsReading(LevelParts parts) {
                     .ifPresent(db -> all.add(new Reading.Figure(
                             FigureId.LEVEL_MATCH,
                             parts.say("level.figure.match"),
-                            parts.words().match(parts.model().voice(), name, db),
+                            parts.words().level().match(parts.models().level().voice(), name, db),
                             "")));
         }
     }
@@ -47,24 +48,28 @@ record HostsReading(LevelParts parts) {
     private void bleed(Kit kit, VoiceLevels mine, int own, int other, List<Reading.Figure> all) {
         Taken read = mine.steps().get(Step.READ);
         Taken still = mine.steps().get(Step.STILL);
-        Need need = parts.model().kit().need().get();
+        Need need = parts.models().level().kit().need().get();
         if (read == null || still == null || need == null) {
             return;
         }
         Optional<Chain> there = kit.chain(other, need.room(), need.finishing());
         OptionalDouble measured = Hosts.bleedDb(
-                read, still, parts.model().channel(own), parts.model().channel(other));
+                read,
+                still,
+                parts.models().level().channel(own),
+                parts.models().level().channel(other));
         if (there.isEmpty() || measured.isEmpty()) {
             return;
         }
-        Table table = parts.model().kit().table().get();
-        double predicted = Hosts.predictedBleedDb(parts.model().chain().orElseThrow(), there.get(), table);
+        Table table = parts.models().level().kit().table().get();
+        double predicted = Hosts.predictedBleedDb(parts.models().level().chain().orElseThrow(), there.get(), table);
         all.add(new Reading.Figure(
                 FigureId.LEVEL_BLEED,
                 parts.say("level.figure.bleed"),
                 parts.words()
+                        .level()
                         .bleed(
-                                parts.model().voice(),
+                                parts.models().level().voice(),
                                 kit.seats().get(other).name(),
                                 measured.getAsDouble(),
                                 predicted,

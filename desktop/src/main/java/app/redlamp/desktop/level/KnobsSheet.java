@@ -12,6 +12,7 @@ import app.redlamp.desktop.bench.Choice;
 import app.redlamp.desktop.bench.CommitField;
 import app.redlamp.desktop.bench.Desk;
 import app.redlamp.desktop.bench.Parts;
+import app.redlamp.desktop.station.StationParts;
 import java.time.DayOfWeek;
 import java.time.LocalTime;
 import java.time.format.TextStyle;
@@ -31,14 +32,14 @@ import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 
 /** Knob and place of the microphone. In the simulated booth they are moved here; of a real one they say how it stands. */
-final class KnobsSheet extends VBox implements Desk.Sheet<LevelParts> {
+final class KnobsSheet extends VBox implements Desk.Sheet<StationParts<LevelStation.Models>> {
     private static final double NEAREST_CM = 3;
     private static final double FURTHEST_CM = 60;
     private static final double MOST_DEG = 180;
     private static final List<LocalTime> HOURS = hours();
 
-    private final LevelParts parts;
-    private final Label whose = LevelParts.wrapped("", "order-value");
+    private final StationParts<LevelStation.Models> parts;
+    private final Label whose = Parts.wrapped("", "order-value");
     private final Slider gain = new Slider(0, 60, 0);
     private final Slider distance = new Slider(NEAREST_CM, FURTHEST_CM, 18);
     private final Slider angle = new Slider(0, MOST_DEG, 0);
@@ -54,7 +55,7 @@ final class KnobsSheet extends VBox implements Desk.Sheet<LevelParts> {
     private final HBox table;
     private boolean showing;
 
-    KnobsSheet(LevelParts parts) {
+    KnobsSheet(StationParts<LevelStation.Models> parts) {
         this.parts = parts;
         getStyleClass().add("desk-sheet");
         screen = new CheckBox(parts.say("level.pop"));
@@ -68,43 +69,52 @@ final class KnobsSheet extends VBox implements Desk.Sheet<LevelParts> {
                 parts.say("level.day"),
                 List.of(DayOfWeek.values()),
                 d -> d.getDisplayName(TextStyle.FULL, parts.bench().strings().locale()),
-                () -> parts.model().booth().time().get().day(),
-                d -> parts.model()
+                () -> parts.models().level().booth().time().get().day(),
+                d -> parts.models()
+                        .level()
                         .booth()
                         .setTime(new WeekTime(
-                                d, parts.model().booth().time().get().time())));
+                                d, parts.models().level().booth().time().get().time())));
         hour = new Choice<>(
                 "level-hour",
                 parts.say("level.hour"),
                 HOURS,
                 LocalTime::toString,
-                () -> parts.model().booth().time().get().time(),
-                t -> parts.model()
+                () -> parts.models().level().booth().time().get().time(),
+                t -> parts.models()
+                        .level()
                         .booth()
-                        .setTime(new WeekTime(parts.model().booth().time().get().day(), t)));
+                        .setTime(new WeekTime(
+                                parts.models().level().booth().time().get().day(), t)));
         clock = Parts.line(parts.bench().name("level.when", ""), day, hour);
         seats = new Choice<>(
                 "level-seats",
                 parts.say("level.seats"),
                 List.of(Bleed.Seats.values()),
-                s -> parts.places().seats(s),
-                () -> parts.model().kit().table().get().seats(),
-                s -> parts.model().kit().sit(parts.model().kit().table().get().seated(s)));
+                s -> parts.words().places().seats(s),
+                () -> parts.models().level().kit().table().get().seats(),
+                s -> parts.models()
+                        .level()
+                        .kit()
+                        .sit(parts.models().level().kit().table().get().seated(s)));
         apart = new CommitField(
                         "level-apart",
                         parts.say("level.apart"),
-                        () -> parts.lengths()
-                                .get()
-                                .say(parts.model().kit().table().get().apartM()),
-                        text -> parts.model()
+                        () -> parts.words()
+                                .lengths()
+                                .say(parts.models().level().kit().table().get().apartM()),
+                        text -> parts.models()
+                                .level()
                                 .kit()
-                                .enter(() -> parts.model()
+                                .enter(() -> parts.models()
+                                        .level()
                                         .kit()
-                                        .sit(parts.model()
+                                        .sit(parts.models()
+                                                .level()
                                                 .kit()
                                                 .table()
                                                 .get()
-                                                .apart(parts.lengths().get().read(text)))))
+                                                .apart(parts.words().lengths().read(text)))))
                 .wide(80);
         table = Parts.line(parts.bench().name("level.seats", "three"), seats, apart);
         getChildren()
@@ -140,7 +150,7 @@ final class KnobsSheet extends VBox implements Desk.Sheet<LevelParts> {
     }
 
     private void edit(UnaryOperator<Seat> change) {
-        parts.model().kit().editSeat("edit.knob", change);
+        parts.models().level().kit().editSeat("edit.knob", change);
     }
 
     @Override
@@ -169,10 +179,10 @@ final class KnobsSheet extends VBox implements Desk.Sheet<LevelParts> {
     }
 
     @Override
-    public void show(LevelParts now) {
-        Optional<Chain> chain = parts.model().chain();
+    public void show(StationParts<LevelStation.Models> now) {
+        Optional<Chain> chain = parts.models().level().chain();
         setDisable(chain.isEmpty());
-        boolean simulated = parts.input().simulated();
+        boolean simulated = parts.models().level().input().simulated();
         whose.setText(parts.say(simulated ? "level.knobs.simulated" : "level.knobs.real"));
         clock.setVisible(simulated);
         clock.setManaged(simulated);
@@ -187,22 +197,23 @@ final class KnobsSheet extends VBox implements Desk.Sheet<LevelParts> {
         gain.setValue(chain.get().gainDb());
         distance.setValue(position.distanceM() * 100);
         angle.setValue(position.angleDeg());
-        screen.setSelected(parts.model()
+        screen.setSelected(parts.models()
+                .level()
                 .kit()
                 .currentSeat()
                 .filter(s -> s.popFilterM().isPresent())
                 .isPresent());
         seats.refresh();
         apart.refresh();
-        Kit kit = parts.model().kit().kit().get();
+        Kit kit = parts.models().level().kit().kit().get();
         table.setVisible(kit != null && kit.seats().size() > 1);
         table.setManaged(table.isVisible());
         day.refresh();
         hour.refresh();
         showing = false;
-        gainWords.setText(
-                parts.say("level.gain.words", parts.chains().gain(chain.get().gainDb())));
-        distanceWords.setText(parts.lengths().get().say(position.distanceM()));
+        gainWords.setText(parts.say(
+                "level.gain.words", parts.words().chains().gain(chain.get().gainDb())));
+        distanceWords.setText(parts.words().lengths().say(position.distanceM()));
         angleWords.setText(parts.say("level.degrees", parts.bench().figures().whole(position.angleDeg())));
     }
 

@@ -11,17 +11,18 @@ import app.redlamp.core.measure.analysis.Report;
 import app.redlamp.core.planning.plan.Production;
 import app.redlamp.core.planning.script.LoudestLine;
 import app.redlamp.core.planning.script.ScriptText;
-import app.redlamp.core.port.SimulatedBooth;
 import app.redlamp.core.setting.level.Knob;
 import app.redlamp.core.setting.level.LevelVerdict;
 import app.redlamp.core.setting.level.Step;
 import app.redlamp.core.setting.level.StepMeter;
 import app.redlamp.core.setting.level.Taken;
 import app.redlamp.core.setting.level.VoiceLevels;
+import app.redlamp.desktop.input.BoothModel;
+import app.redlamp.desktop.input.InputModel;
 import app.redlamp.desktop.job.JobService;
 import app.redlamp.desktop.job.Latest;
-import app.redlamp.desktop.kit.KitModel;
 import app.redlamp.desktop.look.Strings;
+import app.redlamp.desktop.production.KitModel;
 import app.redlamp.desktop.production.ProductionModel;
 import java.time.Clock;
 import java.time.LocalDateTime;
@@ -67,17 +68,16 @@ public final class LevelModel {
     /** Kit for which the channels were counted: whoever chooses others afterwards keeps them. */
     private String asked = "";
 
-    public LevelModel(
-            KitModel kit, InputModel input, SimulatedBooth booth, JobService jobs, Strings strings, Clock clock) {
+    public LevelModel(KitModel kit, InputModel input, BoothModel booth, JobService jobs, Strings strings, Clock clock) {
         this.strings = strings;
         lines = new Latest<>(jobs, LevelModel::loudest, loudestLine::set);
         this.kit = kit;
         this.input = input;
         this.jobs = jobs;
         this.clock = clock;
-        this.booth = new BoothModel(kit, input, booth, jobs, WeekTimes.of(LocalDateTime.now(clock)));
-        this.booth.scene().addListener((o, was, now) -> judge());
-        this.booth.time().addListener((o, was, now) -> judge());
+        this.booth = booth;
+        booth.scene().addListener((o, was, now) -> judge());
+        booth.time().addListener((o, was, now) -> judge());
         kit.open().production().addListener((o, was, now) -> follow(now));
         kit.path().addListener((o, was, now) -> turned());
         kit.seat().addListener((o, was, now) -> {
@@ -156,6 +156,11 @@ public final class LevelModel {
                 : (int) IntStream.range(0, now.seats().size())
                         .filter(i -> now.chain(i, need.room(), need.finishing()).isPresent())
                         .count();
+    }
+
+    /** Where the voice that is looked at stands; absent without a kit. */
+    public Optional<LevelVerdict> current() {
+        return Optional.ofNullable(verdict.get());
     }
 
     /** The step that is listened for; null for none. */
@@ -348,7 +353,7 @@ public final class LevelModel {
 
     /** Listens, and then does something. */
     void listen(Runnable then) {
-        booth.whenReady(() -> input.open(then));
+        booth.listen(then);
     }
 
     /** Where the loudest line is wanted. */

@@ -14,6 +14,7 @@ import app.redlamp.core.setting.level.Turn;
 import app.redlamp.core.setting.level.VoiceLevels;
 import app.redlamp.core.verdict.FigureId;
 import app.redlamp.desktop.control.Reading;
+import app.redlamp.desktop.station.StationParts;
 import app.redlamp.words.Figures;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -27,35 +28,35 @@ final class LevelReading {
     private static final double HALF = 0.5;
     private static final double NEAREST_M = 0.06;
 
-    private final LevelParts parts;
+    private final StationParts<LevelStation.Models> parts;
     private final Runnable start;
 
     /** @param start goes to where a production is started */
-    LevelReading(LevelParts parts, Runnable start) {
+    LevelReading(StationParts<LevelStation.Models> parts, Runnable start) {
         this.parts = parts;
         this.start = start;
     }
 
     Reading now() {
-        if (parts.model().open().production().get() == null) {
+        if (parts.models().level().open().production().get() == null) {
             return plain(
                     parts.say("level.none.production"),
                     Optional.of(new Reading.Action("level-start", parts.say("room.start"), start)));
         }
-        Optional<LevelVerdict> verdict = parts.verdict();
+        Optional<LevelVerdict> verdict = parts.models().level().current();
         if (verdict.isEmpty()) {
             return plain(parts.say("level.none.kit"), Optional.empty());
         }
-        if (parts.input().fault().get() != null) {
+        if (parts.models().level().input().fault().get() != null) {
             return plain(
-                    parts.deviceFault(),
+                    Trouble.device(parts),
                     Optional.of(new Reading.Action(
                             "level-again",
                             parts.say("level.again"),
-                            () -> parts.model().listen())));
+                            () -> parts.models().level().listen())));
         }
         return Reading.plain(
-                        parts.words().verdict(verdict.get()),
+                        parts.words().level().verdict(verdict.get()),
                         figures(verdict.get()),
                         parts.say("kit.help"),
                         help(verdict.get()),
@@ -71,26 +72,28 @@ final class LevelReading {
 
     /** The next step, or how to stop the one that is taken. */
     private Optional<Reading.Action> primary(LevelVerdict verdict) {
-        Step running = parts.model().running().get();
+        Step running = parts.models().level().running().get();
         if (running != null) {
             return Optional.of(new Reading.Action(
-                    "level-stop", parts.say("level.stop"), () -> parts.model().stop()));
+                    "level-stop",
+                    parts.say("level.stop"),
+                    () -> parts.models().level().stop()));
         }
         Optional<Step> next = verdict.next();
         if (next.isEmpty()) {
             return Optional.empty();
         }
         if (next.get() == Step.TURN
-                && parts.input().simulated()
-                && !parts.model().movedSince()) {
+                && parts.models().level().input().simulated()
+                && !parts.models().level().movedSince()) {
             return verdict.turn().map(this::turnIt);
         }
         Step step = next.get() == Step.TURN ? Step.LOUDEST : next.get();
         String label = next.get() == Step.TURN
                 ? parts.say("level.turned")
                 : parts.say("level.take." + step.id(), String.valueOf((int) step.seconds()));
-        return Optional.of(
-                new Reading.Action("level-take", label, () -> parts.model().take(step)));
+        return Optional.of(new Reading.Action(
+                "level-take", label, () -> parts.models().level().take(step)));
     }
 
     private List<Reading.Figure> figures(LevelVerdict verdict) {
@@ -109,16 +112,18 @@ final class LevelReading {
                 .ifPresent(f -> all.add(figure(
                         FigureId.LEVEL_FLOOR,
                         "level.figure.after",
-                        parts.words().floor(f),
+                        parts.words().level().floor(f),
                         "makeup")));
         levels.snrDb()
                 .ifPresent(g -> all.add(figure(
                         FigureId.LEVEL_SNR,
                         "level.figure.snr",
                         parts.words()
+                                .level()
                                 .snr(
                                         g,
-                                        parts.model()
+                                        parts.models()
+                                                .level()
                                                 .chain()
                                                 .orElseThrow()
                                                 .finishing()
@@ -131,17 +136,18 @@ final class LevelReading {
                 .ifPresent(p -> all.add(figure(
                         FigureId.LEVEL_EXCITED,
                         "level.figure.excited",
-                        parts.words().excited(p),
+                        parts.words().level().excited(p),
                         "")));
         return all;
     }
 
     private Optional<String> distance(VoiceLevels levels) {
-        Optional<Chain> chain = parts.model().chain();
+        Optional<Chain> chain = parts.models().level().chain();
         return levels.of(Step.READ)
                 .flatMap(r -> r.voice().spectrum())
                 .filter(s -> chain.isPresent())
                 .map(s -> parts.words()
+                        .level()
                         .distance(
                                 DistanceGuess.of(
                                         s, chain.get().capsule(), chain.get().position()),
@@ -164,33 +170,33 @@ final class LevelReading {
                 .ifPresent(f -> all.add(figure(
                         FigureId.LEVEL_RAW_FLOOR,
                         "level.figure.raw",
-                        parts.words().rawLimit(f),
+                        parts.words().level().rawLimit(f),
                         "floor")));
         read.ifPresent(r -> {
             all.add(figure(
                     FigureId.LEVEL_PLOSIVES,
                     "level.figure.plosives",
-                    parts.words().plosives(r.voice().plosives().count()),
+                    parts.words().level().plosives(r.voice().plosives().count()),
                     ""));
             all.add(figure(
                     FigureId.LEVEL_SIBILANTS,
                     "level.figure.sibilants",
-                    parts.words().sibilants(r.voice().harshSibilants().count()),
+                    parts.words().level().sibilants(r.voice().harshSibilants().count()),
                     ""));
             double wanted = RoomNeeds.decayS(
-                    parts.model().open().production().get().brief().kind());
+                    parts.models().level().open().production().get().brief().kind());
             r.voice()
                     .decayS()
                     .ifPresent(s -> all.add(figure(
                             FigureId.LEVEL_ROOM,
                             "level.figure.room",
-                            parts.words().room(s, wanted),
+                            parts.words().level().room(s, wanted),
                             "")));
             Drift.db(r)
                     .ifPresent(d -> all.add(figure(
                             FigureId.LEVEL_DRIFT,
                             "level.figure.drift",
-                            parts.words().drift(d),
+                            parts.words().level().drift(d),
                             "")));
         });
         new HostsReading(parts).add(all);
@@ -203,19 +209,19 @@ final class LevelReading {
 
     private List<Reading.Help> help(LevelVerdict verdict) {
         List<Reading.Help> all = new ArrayList<>();
-        if (parts.monitor().warning().get().present()) {
+        if (parts.models().monitor().warning().get().present()) {
             all.add(new Reading.Help(
                     parts.say("monitor.warning"),
-                    parts.monitorWarning(),
-                    parts.monitor().on().get()
+                    Trouble.monitor(parts),
+                    parts.models().monitor().on().get()
                             ? Optional.of(new Reading.Action(
                                     "level-unmonitor",
                                     parts.say("monitor.stop"),
-                                    () -> parts.monitor().stop()))
+                                    () -> parts.models().monitor().stop()))
                             : Optional.empty()));
         }
         for (InputFault fault : verdict.faults()) {
-            all.add(new Reading.Help(parts.words().fault(fault), "", Optional.empty()));
+            all.add(new Reading.Help(parts.words().level().fault(fault), "", Optional.empty()));
         }
         if (verdict.held(LevelProblem.NOISE)) {
             noise(verdict, all);
@@ -230,59 +236,70 @@ final class LevelReading {
         verdict.levels()
                 .of(Step.STILL)
                 .flatMap(Report::noise)
-                .ifPresent(n -> Suspect.of(
-                                n, parts.model().chain(), parts.model().booth().noises())
-                        .stream()
-                        .sorted(Comparator.comparingDouble(s -> -s.annoyance()))
-                        .filter(s -> told.add(s.source() + s.name()))
-                        .limit(2)
-                        .forEach(s -> all.add(new Reading.Help(
-                                parts.say(
-                                        "level.suspect",
-                                        parts.words().part(s.part()),
-                                        parts.words().from(s)),
-                                parts.words().remedy(s),
-                                Optional.empty()))));
+                .ifPresent(n ->
+                        Suspect.of(
+                                        n,
+                                        parts.models().level().chain(),
+                                        parts.models().level().booth().noises())
+                                .stream()
+                                .sorted(Comparator.comparingDouble(s -> -s.annoyance()))
+                                .filter(s -> told.add(s.source() + s.name()))
+                                .limit(2)
+                                .forEach(s -> all.add(new Reading.Help(
+                                        parts.say(
+                                                "level.suspect",
+                                                parts.words().level().part(s.part()),
+                                                parts.words().level().from(s)),
+                                        parts.words().level().remedy(s),
+                                        Optional.empty()))));
     }
 
     private void turn(Turn turn, List<Reading.Help> all) {
-        boolean moved = parts.model().movedSince();
+        boolean moved = parts.models().level().movedSince();
         all.add(new Reading.Help(
-                moved ? parts.say("level.moved") : parts.words().turn(turn),
-                moved ? parts.say("level.moved.detail") : parts.words().marks(turn),
+                moved ? parts.say("level.moved") : parts.words().level().turn(turn),
+                moved ? parts.say("level.moved.detail") : parts.words().level().marks(turn),
                 Optional.empty()));
     }
 
     /** In the simulated booth the knob is turned here. */
     private Reading.Action turnIt(Turn turn) {
-        Chain chain = parts.model().chain().orElseThrow();
+        Chain chain = parts.models().level().chain().orElseThrow();
         double to = chain.preamp().within(chain.gainDb() + turn.db());
         return new Reading.Action(
                 "level-turn",
-                parts.say("level.turn.do", parts.chains().gain(to)),
-                () -> parts.model().kit().editSeat("edit.gain", s -> s.gained(to)));
+                parts.say("level.turn.do", parts.words().chains().gain(to)),
+                () -> parts.models().level().kit().editSeat("edit.gain", s -> s.gained(to)));
     }
 
     /** What may help where the knob ends. */
     private void atTheEnd(Turn turn, List<Reading.Help> all) {
-        double distance = parts.model().chain().orElseThrow().position().distanceM();
+        double distance =
+                parts.models().level().chain().orElseThrow().position().distanceM();
         if (turn.verdict() == Turn.Verdict.OUT_OF_GAIN) {
             if (distance * HALF >= NEAREST_M) {
                 all.add(plainHelp("closer", distance * HALF));
             }
             all.add(new Reading.Help(
-                    parts.words().help("booster"), parts.words().help("booster.detail"), Optional.empty()));
+                    parts.words().level().help("booster"),
+                    parts.words().level().help("booster.detail"),
+                    Optional.empty()));
             all.add(new Reading.Help(
-                    parts.words().help("microphone"), parts.words().help("microphone.detail"), Optional.empty()));
+                    parts.words().level().help("microphone"),
+                    parts.words().level().help("microphone.detail"),
+                    Optional.empty()));
         } else if (turn.verdict() == Turn.Verdict.TOO_HOT) {
             all.add(plainHelp("further", distance / HALF));
-            all.add(new Reading.Help(parts.words().help("pad"), parts.words().help("pad.detail"), Optional.empty()));
+            all.add(new Reading.Help(
+                    parts.words().level().help("pad"), parts.words().level().help("pad.detail"), Optional.empty()));
         }
     }
 
     private Reading.Help plainHelp(String what, double metres) {
         return new Reading.Help(
-                parts.words().help(what, metres), parts.words().help(what + ".detail"), Optional.empty());
+                parts.words().level().help(what, metres),
+                parts.words().level().help(what + ".detail"),
+                Optional.empty());
     }
 
     private List<String> cautions() {

@@ -2,73 +2,64 @@ package app.redlamp.desktop.level;
 
 import app.redlamp.core.acoustics.spot.Spot;
 import app.redlamp.core.planning.plan.Production;
-import app.redlamp.core.print.PrintedTable;
+import app.redlamp.core.setting.card.Overrule;
 import app.redlamp.core.setting.level.LevelVerdict;
 import app.redlamp.core.setting.level.Step;
 import app.redlamp.core.verdict.Verdict;
 import app.redlamp.desktop.control.Reading;
-import app.redlamp.desktop.control.ReadingColumn;
+import app.redlamp.desktop.input.MonitorModel;
 import app.redlamp.desktop.look.Soon;
 import app.redlamp.desktop.look.Strings;
-import app.redlamp.desktop.shell.Clearance;
-import app.redlamp.desktop.shell.KeyBinding;
-import app.redlamp.desktop.shell.ShellView;
-import app.redlamp.desktop.shell.ShownStation;
+import app.redlamp.desktop.station.Clearance;
+import app.redlamp.desktop.station.KeyBinding;
+import app.redlamp.desktop.station.StationBase;
+import app.redlamp.desktop.station.StationContext;
+import app.redlamp.desktop.station.StationId;
+import app.redlamp.desktop.station.StationParts;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
-import java.util.function.Consumer;
 import java.util.function.Supplier;
 import javafx.scene.Node;
 import javafx.scene.input.KeyCode;
 
 /** The Level station for the shell. */
-public final class LevelStation extends ShownStation {
+public final class LevelStation extends StationBase {
     private static final List<KeyCode> DIGITS =
             List.of(KeyCode.DIGIT1, KeyCode.DIGIT2, KeyCode.DIGIT3, KeyCode.DIGIT4, KeyCode.DIGIT5);
 
     private final LevelModel model;
     private final Strings strings;
-    private final LevelParts parts;
+    private final StationParts<Models> parts;
     private final LevelView view;
     private final LevelReading reading;
-    private final ReadingColumn column;
-    private final Runnable switchLengths;
-
-    /** What the station works with. */
-    public record Models(LevelModel level, CardModel cards, WatchModel watch, MonitorModel monitor) {}
 
     /**
-     * What belongs to the whole window.
+     * What the station works with.
      *
-     * @param imperial whether lengths are in feet and inches
-     * @param switchLengths changes that, and remembers it
-     * @param start goes to where a production is started
      * @param clearance whether the lamp may go on; asked for when it is first looked at
-     */
-    public record Shell(
-            boolean imperial, Supplier<Boolean> switchLengths, Runnable start, Supplier<Clearance> clearance) {}
-
-    /**
-     * Ways out of the station.
-     *
-     * @param print writes a table where the user wants it
-     * @param choosePicture asks for a picture
      * @param night opens the room's diary
      */
-    public record Doors(Consumer<PrintedTable> print, Supplier<Optional<Path>> choosePicture, Runnable night) {}
+    public record Models(
+            LevelModel level,
+            CardModel cards,
+            WatchModel watch,
+            MonitorModel monitor,
+            Supplier<Clearance> clearance,
+            Runnable night) {}
 
-    public LevelStation(Models models, Strings strings, Locale locale, Doors doors, Shell shell) {
-        model = models.level();
-        this.strings = strings;
-        parts = new LevelParts(models, strings, locale, shell.imperial());
-        switchLengths = () -> parts.measure(shell.switchLengths().get());
-        view = new LevelView(parts, doors, shell.clearance());
-        reading = new LevelReading(parts, shell.start());
-        column = new ReadingColumn(parts.bench().glossary());
-        column.setId("level-reading");
+    public LevelStation(StationContext context, Models models) {
+        this(StationParts.of(context, models));
+    }
+
+    private LevelStation(StationParts<Models> parts) {
+        super(StationId.LEVEL, parts);
+        this.parts = parts;
+        model = parts.models().level();
+        strings = parts.strings();
+        view = new LevelView(parts);
+        reading = new LevelReading(parts, this::toBrief);
         Soon soon = new Soon(this::show);
         model.verdict().addListener((o, was, now) -> soon.ask());
         model.loudestLine().addListener((o, was, now) -> soon.ask());
@@ -78,24 +69,24 @@ public final class LevelStation extends ShownStation {
         model.kit().table().addListener((o, was, now) -> soon.ask());
         model.kit().seat().addListener((o, was, now) -> soon.ask());
         model.open().production().addListener((o, was, now) -> soon.ask());
-        parts.input().inputs().addListener((o, was, now) -> soon.ask());
-        parts.input().chosen().addListener((o, was, now) -> soon.ask());
-        parts.input().format().addListener((o, was, now) -> soon.ask());
-        parts.input().listening().addListener((o, was, now) -> soon.ask());
-        parts.input().fault().addListener((o, was, now) -> soon.ask());
-        parts.monitor().outputs().addListener((o, was, now) -> soon.ask());
-        parts.monitor().chosen().addListener((o, was, now) -> soon.ask());
-        parts.monitor().on().addListener((o, was, now) -> soon.ask());
-        parts.monitor().gainDb().addListener((o, was, now) -> soon.ask());
-        parts.monitor().fault().addListener((o, was, now) -> soon.ask());
-        parts.monitor().warning().addListener((o, was, now) -> soon.ask());
-        parts.lengths().addListener((o, was, now) -> soon.ask());
+        parts.models().level().input().inputs().addListener((o, was, now) -> soon.ask());
+        parts.models().level().input().chosen().addListener((o, was, now) -> soon.ask());
+        parts.models().level().input().format().addListener((o, was, now) -> soon.ask());
+        parts.models().level().input().listening().addListener((o, was, now) -> soon.ask());
+        parts.models().level().input().fault().addListener((o, was, now) -> soon.ask());
+        parts.models().monitor().outputs().addListener((o, was, now) -> soon.ask());
+        parts.models().monitor().chosen().addListener((o, was, now) -> soon.ask());
+        parts.models().monitor().on().addListener((o, was, now) -> soon.ask());
+        parts.models().monitor().gainDb().addListener((o, was, now) -> soon.ask());
+        parts.models().monitor().fault().addListener((o, was, now) -> soon.ask());
+        parts.models().monitor().warning().addListener((o, was, now) -> soon.ask());
+        parts.context().units().words().addListener((o, was, now) -> soon.ask());
         show();
     }
 
     @Override
-    public String name() {
-        return strings.say("station.level");
+    public Optional<Overrule.Station> guards() {
+        return Optional.of(Overrule.Station.LEVEL);
     }
 
     @Override
@@ -104,13 +95,8 @@ public final class LevelStation extends ShownStation {
     }
 
     @Override
-    public Node reading() {
-        return column;
-    }
-
-    @Override
     public void opened() {
-        parts.input().refresh();
+        parts.models().level().input().refresh();
     }
 
     /** Recordings are measured elsewhere: it is said where. */
@@ -122,22 +108,23 @@ public final class LevelStation extends ShownStation {
     @Override
     public List<KeyBinding> keys() {
         List<KeyBinding> all = new ArrayList<>();
-        all.add(ShellView.plain(KeyCode.SPACE, strings.say("keys.level.go"), view::go));
+        all.add(KeyBinding.plain(KeyCode.SPACE, strings.say("keys.level.go"), view::go));
         Step[] steps = Step.values();
         for (int i = 0; i < steps.length; i++) {
             Step step = steps[i];
-            all.add(ShellView.plain(DIGITS.get(i), parts.words().step(step), () -> view.press(step)));
+            all.add(KeyBinding.plain(DIGITS.get(i), parts.words().level().step(step), () -> view.press(step)));
         }
-        all.add(ShellView.plain(KeyCode.F, strings.say("keys.level.floor"), () -> view.openDesk("floor")));
-        all.add(ShellView.plain(KeyCode.K, strings.say("keys.level.knobs"), () -> view.openDesk("hands")));
-        all.add(ShellView.plain(KeyCode.W, strings.say("keys.level.school"), () -> view.openDesk("school")));
-        all.add(ShellView.plain(KeyCode.I, strings.say("keys.level.input"), () -> view.openDesk("input")));
-        all.add(ShellView.plain(KeyCode.H, strings.say("keys.level.monitor"), () -> view.openDesk("monitor")));
-        all.add(ShellView.plain(KeyCode.C, strings.say("keys.level.card"), () -> view.openDesk("card")));
-        all.add(ShellView.plain(KeyCode.R, strings.say("keys.level.watch"), () -> view.openDesk("watch")));
-        all.add(ShellView.plain(KeyCode.O, strings.say("keys.level.clear"), () -> view.openDesk("clear")));
-        all.add(ShellView.plain(KeyCode.N, strings.say("keys.voice"), this::nextVoice));
-        all.add(ShellView.plain(KeyCode.U, strings.say("keys.lengths"), switchLengths));
+        all.add(KeyBinding.plain(KeyCode.F, strings.say("keys.level.floor"), () -> view.openDesk("floor")));
+        all.add(KeyBinding.plain(KeyCode.K, strings.say("keys.level.knobs"), () -> view.openDesk("hands")));
+        all.add(KeyBinding.plain(KeyCode.W, strings.say("keys.level.school"), () -> view.openDesk("school")));
+        all.add(KeyBinding.plain(KeyCode.I, strings.say("keys.level.input"), () -> view.openDesk("input")));
+        all.add(KeyBinding.plain(KeyCode.H, strings.say("keys.level.monitor"), () -> view.openDesk("monitor")));
+        all.add(KeyBinding.plain(KeyCode.C, strings.say("keys.level.card"), () -> view.openDesk("card")));
+        all.add(KeyBinding.plain(KeyCode.R, strings.say("keys.level.watch"), () -> view.openDesk("watch")));
+        all.add(KeyBinding.plain(KeyCode.O, strings.say("keys.level.clear"), () -> view.openDesk("clear")));
+        all.add(KeyBinding.plain(KeyCode.N, strings.say("keys.voice"), this::nextVoice));
+        all.add(KeyBinding.plain(
+                KeyCode.U, strings.say("keys.lengths"), parts.context().units()::turn));
         return all;
     }
 
@@ -152,7 +139,7 @@ public final class LevelStation extends ShownStation {
     private void show() {
         view.show();
         Reading told = reading.now();
-        column.show(told);
+        column().show(told);
         tell(nowHeadings());
         tell(nowStanding(told));
         tell(nowFacts());

@@ -7,13 +7,14 @@ import app.redlamp.core.setting.level.LiveMeter;
 import app.redlamp.core.setting.level.Step;
 import app.redlamp.core.setting.level.Turn;
 import app.redlamp.desktop.bench.Desk;
+import app.redlamp.desktop.bench.Parts;
 import app.redlamp.desktop.control.ChoiceButton;
 import app.redlamp.desktop.control.Dial;
 import app.redlamp.desktop.control.DialPicture;
 import app.redlamp.desktop.control.LampState;
 import app.redlamp.desktop.control.LiveHills;
 import app.redlamp.desktop.control.StepLine;
-import app.redlamp.desktop.shell.Clearance;
+import app.redlamp.desktop.station.StationParts;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.LinkedHashMap;
@@ -39,19 +40,17 @@ final class LevelView {
     private static final int AXIS_FROM = -90;
     private static final int AXIS_STEP = 15;
 
-    private final LevelParts parts;
-    private final LevelStation.Doors doors;
-    private final Supplier<Clearance> clearance;
+    private final StationParts<LevelStation.Models> parts;
     private final StackPane page = new StackPane();
-    private final Label banner = LevelParts.label("", "simulated-banner");
+    private final Label banner = Parts.label("", "simulated-banner");
     private final StepLine steps;
-    private final Label ask = LevelParts.wrapped("", "level-ask");
-    private final Label line = LevelParts.wrapped("", "level-line");
+    private final Label ask = Parts.wrapped("", "level-ask");
+    private final Label line = Parts.wrapped("", "level-line");
     private final HBox seats = new HBox();
     private final Dial dial = new Dial();
     private final LiveHills hills = new LiveHills();
     private final FloorSheet floor;
-    private final Desk<LevelParts> desk;
+    private final Desk<StationParts<LevelStation.Models>> desk;
     private final SimpleStringProperty fault = new SimpleStringProperty("");
     private final LiveMeter.Look look = new LiveMeter.Look();
     private final LiveHills.Levels levels = new Seen(look);
@@ -84,10 +83,8 @@ final class LevelView {
         }
     }
 
-    LevelView(LevelParts parts, LevelStation.Doors doors, Supplier<Clearance> clearance) {
+    LevelView(StationParts<LevelStation.Models> parts) {
         this.parts = parts;
-        this.doors = doors;
-        this.clearance = clearance;
         steps = new StepLine(
                 Arrays.stream(Step.values()).map(s -> "step-" + s.id()).toList(), i -> press(STEPS.get(i)));
         banner.setId("simulated-banner");
@@ -101,7 +98,7 @@ final class LevelView {
         floor = new FloorSheet(parts);
         desk = new Desk<>(parts.bench(), sheets(), fault);
         desk.setId("level-desk");
-        parts.model().kit().fault().addListener((o, was, now) -> fault.set(now));
+        parts.models().level().kit().fault().addListener((o, was, now) -> fault.set(now));
         bench = build();
         page.getChildren().add(bench);
         AnimationTimer timer = new AnimationTimer() {
@@ -119,16 +116,17 @@ final class LevelView {
         });
     }
 
-    private Map<String, Supplier<Desk.Sheet<LevelParts>>> sheets() {
-        Map<String, Supplier<Desk.Sheet<LevelParts>>> sheets = new LinkedHashMap<>();
+    private Map<String, Supplier<Desk.Sheet<StationParts<LevelStation.Models>>>> sheets() {
+        Map<String, Supplier<Desk.Sheet<StationParts<LevelStation.Models>>>> sheets = new LinkedHashMap<>();
         sheets.put("floor", () -> floor);
         sheets.put("hands", () -> new KnobsSheet(parts));
         sheets.put("school", () -> new SchoolSheet(parts));
         sheets.put("input", () -> new InputSheet(parts));
         sheets.put("monitor", () -> new MonitorSheet(parts));
-        sheets.put("card", () -> new CardSheet(parts, doors));
-        sheets.put("watch", () -> new WatchSheet(parts, doors.night()));
-        sheets.put("clear", () -> new ClearSheet(parts, clearance.get()));
+        sheets.put("card", () -> new CardSheet(parts));
+        sheets.put("watch", () -> new WatchSheet(parts, parts.models().night()));
+        sheets.put(
+                "clear", () -> new ClearSheet(parts, parts.models().clearance().get()));
         return sheets;
     }
 
@@ -163,28 +161,32 @@ final class LevelView {
 
     /** Takes the step that comes next, or stops the one that is taken. */
     void go() {
-        if (parts.model().running().get() != null) {
-            parts.model().stop();
+        if (parts.models().level().running().get() != null) {
+            parts.models().level().stop();
             return;
         }
-        parts.verdict().flatMap(LevelVerdict::next).ifPresent(s -> press(s == Step.TURN ? Step.LOUDEST : s));
+        parts.models()
+                .level()
+                .current()
+                .flatMap(LevelVerdict::next)
+                .ifPresent(s -> press(s == Step.TURN ? Step.LOUDEST : s));
     }
 
     void press(Step step) {
         if (step == Step.TURN) {
             openDesk("hands");
         } else {
-            parts.model().take(step);
+            parts.models().level().take(step);
         }
     }
 
     void show() {
         fault.set("");
-        boolean simulated = parts.input().simulated();
+        boolean simulated = parts.models().level().input().simulated();
         banner.setText(parts.say("level.simulated"));
         banner.setVisible(simulated);
         banner.setManaged(simulated);
-        Optional<LevelVerdict> verdict = parts.verdict();
+        Optional<LevelVerdict> verdict = parts.models().level().current();
         bench.setDisable(verdict.isEmpty());
         verdict.ifPresent(v -> {
             steps.show(Arrays.stream(Step.values()).map(s -> step(s, v)).toList());
@@ -202,12 +204,14 @@ final class LevelView {
     }
 
     private StepLine.Step step(Step step, LevelVerdict verdict) {
-        Step running = parts.model().running().get();
+        Step running = parts.models().level().running().get();
         boolean now = running == null ? verdict.next().filter(s -> s == step).isPresent() : running == step;
         return new StepLine.Step(
                 lamp(step, verdict),
-                parts.words().step(step),
-                running == step ? parts.say("level.listening") : parts.words().figure(step, verdict),
+                parts.words().level().step(step),
+                running == step
+                        ? parts.say("level.listening")
+                        : parts.words().level().figure(step, verdict),
                 now);
     }
 
@@ -230,24 +234,25 @@ final class LevelView {
     }
 
     private void prompt(LevelVerdict verdict) {
-        Step running = parts.model().running().get();
+        Step running = parts.models().level().running().get();
         Optional<Step> step = running == null ? verdict.next() : Optional.of(running);
-        ask.setText(step.map(s -> parts.words().ask(s)).orElse(parts.say("level.done")));
+        ask.setText(step.map(s -> parts.words().level().ask(s)).orElse(parts.say("level.done")));
         boolean loud = step.filter(s -> s == Step.LOUDEST || s == Step.EXCITED || s == Step.TURN)
                 .isPresent();
-        line.setText(loud ? parts.model().loudestLine().get() : "");
+        line.setText(loud ? parts.models().level().loudestLine().get() : "");
         line.setVisible(!line.getText().isEmpty());
         line.setManaged(line.isVisible());
     }
 
     private DialPicture dial(LevelVerdict verdict) {
         String figure = verdict.turn()
-                .map(t -> t.moves() ? parts.say("level.db", parts.chains().gain(Math.rint(t.db()))) : figure(t))
+                .map(t ->
+                        t.moves() ? parts.say("level.db", parts.words().chains().gain(Math.rint(t.db()))) : figure(t))
                 .orElse(parts.say("level.unknown"));
         String words = verdict.turn().isPresent()
-                ? parts.words().turnFrom(verdict)
-                : parts.words().school(verdict.school());
-        String marks = verdict.turn().map(t -> parts.words().turn(t)).orElse(parts.say("level.speak"));
+                ? parts.words().level().turnFrom(verdict)
+                : parts.words().level().school(verdict.school());
+        String marks = verdict.turn().map(t -> parts.words().level().turn(t)).orElse(parts.say("level.speak"));
         List<String> scale =
                 SCALE.stream().map(db -> parts.bench().figures().whole(db)).toList();
         return new DialPicture(
@@ -273,10 +278,10 @@ final class LevelView {
     }
 
     private void seats() {
-        Kit kit = parts.model().kit().kit().get();
+        Kit kit = parts.models().level().kit().kit().get();
         String now = kit == null
                 ? ""
-                : parts.model().kit().seat().get()
+                : parts.models().level().kit().seat().get()
                         + String.join(
                                 "|", kit.seats().stream().map(s -> s.name()).toList());
         if (now.equals(seated)) {
@@ -291,9 +296,9 @@ final class LevelView {
                 ChoiceButton button = new ChoiceButton(
                         "level-seat-" + (i + 1), kit.seats().get(i).name());
                 button.setToggleGroup(group);
-                button.setSelected(i == parts.model().kit().seat().get());
+                button.setSelected(i == parts.models().level().kit().seat().get());
                 button.setMinWidth(Region.USE_PREF_SIZE);
-                button.setOnAction(e -> parts.model().kit().look(index));
+                button.setOnAction(e -> parts.models().level().kit().look(index));
                 seats.getChildren().add(button);
             }
         }
@@ -301,7 +306,7 @@ final class LevelView {
 
     /** Sixty times a second, while the bench is seen. */
     private void follow() {
-        List<LiveMeter> meters = parts.input().meters().get();
+        List<LiveMeter> meters = parts.models().level().input().meters().get();
         frame++;
         if (meters.isEmpty()) {
             if (frame < 3) {
@@ -312,7 +317,8 @@ final class LevelView {
             }
             return;
         }
-        meters.get(Math.min(meters.size() - 1, parts.model().channel())).look(look);
+        meters.get(Math.min(meters.size() - 1, parts.models().level().channel()))
+                .look(look);
         dial.follow(look.levelDb(), look.highestDb());
         // What has not changed is not drawn again: the needle alone moves with every frame.
         if (look.hills() != hillsDrawn || frame < 3) {
@@ -323,7 +329,7 @@ final class LevelView {
             spectrumDrawn = look.spectra();
             floor.follow(look);
         }
-        Step running = parts.model().running().get();
-        steps.progress(STEPS.indexOf(running), parts.model().share());
+        Step running = parts.models().level().running().get();
+        steps.progress(STEPS.indexOf(running), parts.models().level().share());
     }
 }

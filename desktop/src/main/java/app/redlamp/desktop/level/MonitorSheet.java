@@ -4,6 +4,8 @@ import app.redlamp.core.port.Monitoring.Output;
 import app.redlamp.core.setting.monitor.MonitorMix;
 import app.redlamp.desktop.bench.Desk;
 import app.redlamp.desktop.bench.Parts;
+import app.redlamp.desktop.input.MonitorModel;
+import app.redlamp.desktop.station.StationParts;
 import java.util.List;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
@@ -16,23 +18,23 @@ import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 
 /** Headphones: through which, how loud, how late, and whether a loudspeaker is heard. */
-final class MonitorSheet extends VBox implements Desk.Sheet<LevelParts> {
+final class MonitorSheet extends VBox implements Desk.Sheet<StationParts<LevelStation.Models>> {
     /** Later than this somebody who speaks is put off by hearing it (common practice, no source). */
     private static final double LATE_S = 0.01;
 
-    private final LevelParts parts;
+    private final StationParts<LevelStation.Models> parts;
     private final MonitorModel model;
     private final Button start;
     private final Slider gain = new Slider(MonitorMix.LOWEST_DB, MonitorMix.HIGHEST_DB, MonitorMix.START_DB);
-    private final Label gainWords = LevelParts.label("", "treat-figure");
+    private final Label gainWords = Parts.label("", "treat-figure");
     private final VBox outputs = new VBox();
-    private final Label state = LevelParts.wrapped("", "order-value");
+    private final Label state = Parts.wrapped("", "order-value");
     private List<Output> shown = List.of();
     private boolean showing;
 
-    MonitorSheet(LevelParts parts) {
+    MonitorSheet(StationParts<LevelStation.Models> parts) {
         this.parts = parts;
-        model = parts.monitor();
+        model = parts.models().monitor();
         getStyleClass().add("desk-sheet");
         outputs.getStyleClass().add("level-inputs");
         outputs.setId("outputs");
@@ -59,7 +61,7 @@ final class MonitorSheet extends VBox implements Desk.Sheet<LevelParts> {
                                 gainWords),
                         outputs,
                         state,
-                        LevelParts.wrapped(parts.say("monitor.caution"), "reading-caution"));
+                        Parts.wrapped(parts.say("monitor.caution"), "reading-caution"));
         parts.bench().glossary().explain(state, "howl");
         sceneProperty().addListener((o, was, now) -> {
             if (now != null) {
@@ -82,7 +84,7 @@ final class MonitorSheet extends VBox implements Desk.Sheet<LevelParts> {
     }
 
     @Override
-    public void show(LevelParts now) {
+    public void show(StationParts<LevelStation.Models> now) {
         offer(model.outputs().get());
         Output chosen = model.chosen().get();
         outputs.getChildren().forEach(n -> {
@@ -94,8 +96,8 @@ final class MonitorSheet extends VBox implements Desk.Sheet<LevelParts> {
         showing = true;
         gain.setValue(model.gainDb().get());
         showing = false;
-        gainWords.setText(
-                parts.say("level.gain.words", parts.chains().gain(model.gainDb().get())));
+        gainWords.setText(parts.say(
+                "level.gain.words", parts.words().chains().gain(model.gainDb().get())));
         state.setText(state());
     }
 
@@ -128,7 +130,7 @@ final class MonitorSheet extends VBox implements Desk.Sheet<LevelParts> {
             return parts.say("monitor.fault." + model.fault().get().id());
         }
         if (model.warning().get().present()) {
-            return parts.monitorWarning();
+            return Trouble.monitor(parts);
         }
         if (!model.on().get()) {
             return parts.say("monitor.off");

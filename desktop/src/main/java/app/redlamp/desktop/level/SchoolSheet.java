@@ -2,6 +2,8 @@ package app.redlamp.desktop.level;
 
 import app.redlamp.core.chain.GainSchool;
 import app.redlamp.desktop.bench.Desk;
+import app.redlamp.desktop.bench.Parts;
+import app.redlamp.desktop.station.StationParts;
 import java.util.EnumMap;
 import java.util.Locale;
 import java.util.Map;
@@ -13,11 +15,11 @@ import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 
 /** Whose window: the schools, with what each gives and what it costs. */
-final class SchoolSheet extends VBox implements Desk.Sheet<LevelParts> {
-    private final LevelParts parts;
+final class SchoolSheet extends VBox implements Desk.Sheet<StationParts<LevelStation.Models>> {
+    private final StationParts<LevelStation.Models> parts;
     private final Map<GainSchool, RadioButton> buttons = new EnumMap<>(GainSchool.class);
 
-    SchoolSheet(LevelParts parts) {
+    SchoolSheet(StationParts<LevelStation.Models> parts) {
         this.parts = parts;
         getStyleClass().add("desk-sheet");
         GridPane grid = new GridPane();
@@ -25,15 +27,15 @@ final class SchoolSheet extends VBox implements Desk.Sheet<LevelParts> {
         ToggleGroup group = new ToggleGroup();
         int row = 0;
         for (GainSchool school : GainSchool.values()) {
-            RadioButton button = new RadioButton(parts.words().school(school));
+            RadioButton button = new RadioButton(parts.words().level().school(school));
             button.setId("school-" + school.name().toLowerCase(Locale.ROOT));
             button.setToggleGroup(group);
             button.setMinWidth(Region.USE_PREF_SIZE);
-            button.setOnAction(e -> parts.model().choose(school));
+            button.setOnAction(e -> parts.models().level().choose(school));
             buttons.put(school, button);
-            Label gives = LevelParts.wrapped(
-                    parts.say("school.gives." + school.name().toLowerCase(Locale.ROOT)), "order-source");
-            Label why = LevelParts.label(parts.words().schoolWhy(school), "order-value");
+            Label gives =
+                    Parts.wrapped(parts.say("school.gives." + school.name().toLowerCase(Locale.ROOT)), "order-source");
+            Label why = Parts.label(parts.words().level().schoolWhy(school), "order-value");
             why.setMinWidth(Region.USE_PREF_SIZE);
             grid.addRow(row, button, why, gives);
             row++;
@@ -47,8 +49,8 @@ final class SchoolSheet extends VBox implements Desk.Sheet<LevelParts> {
     }
 
     @Override
-    public void show(LevelParts now) {
-        setDisable(parts.model().school().isEmpty());
-        parts.model().school().ifPresent(s -> buttons.get(s).setSelected(true));
+    public void show(StationParts<LevelStation.Models> now) {
+        setDisable(parts.models().level().school().isEmpty());
+        parts.models().level().school().ifPresent(s -> buttons.get(s).setSelected(true));
     }
 }

@@ -4,6 +4,7 @@ import app.redlamp.core.acoustics.diary.Diary;
 import app.redlamp.core.acoustics.diary.DiaryFault;
 import app.redlamp.core.acoustics.diary.DiaryMeter;
 import app.redlamp.core.acoustics.diary.NoiseEvent;
+import app.redlamp.desktop.input.InputModel;
 import app.redlamp.desktop.job.JobService;
 import app.redlamp.desktop.job.Latest;
 import java.nio.file.Path;

@@ -3,6 +3,7 @@ package app.redlamp.desktop.level;
 import app.redlamp.core.acoustics.diary.Diary;
 import app.redlamp.desktop.bench.Desk;
 import app.redlamp.desktop.bench.Parts;
+import app.redlamp.desktop.station.StationParts;
 import app.redlamp.words.ClapWording;
 import java.time.LocalDateTime;
 import java.time.format.DateTimeFormatter;
@@ -18,20 +19,20 @@ import javafx.scene.layout.VBox;
 import javafx.util.Duration;
 
 /** The room is watched while nobody is there: what rises out of the quiet is named and logged. */
-final class WatchSheet extends VBox implements Desk.Sheet<LevelParts> {
+final class WatchSheet extends VBox implements Desk.Sheet<StationParts<LevelStation.Models>> {
     private static final Duration EVERY = Duration.seconds(5);
     private static final double LEAST_QUIET_S = 120;
     private static final int MOST_GROUPS = 6;
 
-    private final LevelParts parts;
+    private final StationParts<LevelStation.Models> parts;
     private final Button start;
     private final Button toRoom;
-    private final Label state = LevelParts.wrapped("", "order-value");
+    private final Label state = Parts.wrapped("", "order-value");
     private final VBox groups = new VBox();
     private final Timeline looking;
 
     /** @param night opens the room's diary */
-    WatchSheet(LevelParts parts, Runnable night) {
+    WatchSheet(StationParts<LevelStation.Models> parts, Runnable night) {
         this.parts = parts;
         getStyleClass().add("desk-sheet");
         groups.getStyleClass().add("level-parts");
@@ -39,23 +40,23 @@ final class WatchSheet extends VBox implements Desk.Sheet<LevelParts> {
         state.setId("watch-state");
         start = parts.bench().button("watch-start", "watch.start", this::toggle);
         toRoom = parts.bench().button("watch-room", "watch.room", night);
-        looking = new Timeline(new KeyFrame(EVERY, e -> parts.watch().look()));
+        looking = new Timeline(new KeyFrame(EVERY, e -> parts.models().watch().look()));
         looking.setCycleCount(Timeline.INDEFINITE);
         getChildren().addAll(Parts.line(start, toRoom), state, groups);
-        parts.watch().watched().addListener((o, was, now) -> show(parts));
+        parts.models().watch().watched().addListener((o, was, now) -> show(parts));
         sceneProperty().addListener((o, was, now) -> run());
     }
 
     private void toggle() {
-        if (parts.watch().running()) {
-            parts.watch().stop();
+        if (parts.models().watch().running()) {
+            parts.models().watch().stop();
         } else {
-            parts.watch().start();
+            parts.models().watch().start();
         }
     }
 
     private void run() {
-        if (parts.watch().running() && getScene() != null) {
+        if (parts.models().watch().running() && getScene() != null) {
             looking.play();
         } else {
             looking.stop();
@@ -86,19 +87,20 @@ final class WatchSheet extends VBox implements Desk.Sheet<LevelParts> {
     }
 
     @Override
-    public void show(LevelParts now) {
+    public void show(StationParts<LevelStation.Models> now) {
         run();
-        WatchModel.Watched watched = parts.watch().watched().get();
-        start.setText(parts.say(parts.watch().running() ? "watch.stop" : "watch.start"));
+        WatchModel.Watched watched = parts.models().watch().watched().get();
+        start.setText(parts.say(parts.models().watch().running() ? "watch.stop" : "watch.start"));
         groups.getChildren().clear();
-        toRoom.setDisable(
-                watched == null || watched.diary().isEmpty() || parts.watch().running());
+        toRoom.setDisable(watched == null
+                || watched.diary().isEmpty()
+                || parts.models().watch().running());
         if (watched == null) {
             state.setText(parts.say("watch.none"));
             return;
         }
-        ClapWording words = new ClapWording(
-                parts.bench().strings().locale(), parts.lengths().get());
+        ClapWording words =
+                new ClapWording(parts.bench().strings().locale(), parts.words().lengths());
         String since = watched.since()
                 .format(DateTimeFormatter.ofLocalizedDateTime(FormatStyle.MEDIUM, FormatStyle.SHORT)
                         .withLocale(parts.bench().strings().locale()));
@@ -110,6 +112,6 @@ final class WatchSheet extends VBox implements Desk.Sheet<LevelParts> {
         state.setText(parts.say("watch.heard", since, words.diary(diary)) + quiet(watched.since(), diary));
         diary.groups().stream()
                 .limit(MOST_GROUPS)
-                .forEach(g -> groups.getChildren().add(LevelParts.wrapped(words.group(g), "order-source")));
+                .forEach(g -> groups.getChildren().add(Parts.wrapped(words.group(g), "order-source")));
     }
 }

@@ -2,10 +2,10 @@ package app.redlamp.desktop.production;
 
 import app.redlamp.core.planning.plan.Production;
 import app.redlamp.core.port.Rescues;
+import app.redlamp.desktop.edit.Question;
 import app.redlamp.desktop.job.JobService;
 import app.redlamp.desktop.look.Strings;
 import app.redlamp.desktop.production.ProductionModel.Saved;
-import app.redlamp.desktop.shell.Question;
 import java.nio.file.Path;
 import java.time.ZoneId;
 import java.time.format.DateTimeFormatter;

@@ -17,6 +17,8 @@ import app.redlamp.desktop.bench.Overlay;
 import app.redlamp.desktop.bench.Parts;
 import app.redlamp.desktop.control.BandsView;
 import app.redlamp.desktop.production.Hearing;
+import app.redlamp.desktop.station.Doors;
+import app.redlamp.desktop.station.StationParts;
 import app.redlamp.words.ClapWording;
 import app.redlamp.words.Figures;
 import java.util.ArrayList;
@@ -34,7 +36,7 @@ import javafx.scene.layout.VBox;
 
 /** A clap against the drawing: how long each octave rings, how far that can be trusted, what came back early. */
 final class ClapPane extends Overlay {
-    private final RoomParts parts;
+    private final StationParts<RoomStation.Models> parts;
     private final BandsView bands = new BandsView();
     private final Label verdict = wrapped("overlay-verdict");
     private final VBox lines = new VBox();
@@ -42,16 +44,20 @@ final class ClapPane extends Overlay {
     private final Button correct;
     private final Button uncorrect;
 
-    ClapPane(RoomParts parts, RoomStation.Doors doors, Runnable close) {
+    ClapPane(StationParts<RoomStation.Models> parts, Runnable close) {
         super(parts.bench(), "clap.heading", close);
         this.parts = parts;
         load = parts.bench()
                 .button(
                         "clap-load",
                         "clap.load",
-                        () -> doors.chooseRecording().get().ifPresent(parts.listening()::measure));
-        correct = parts.bench().button("clap-correct", "clap.correct", parts.listening()::correct);
-        uncorrect = parts.bench().button("clap-uncorrect", "clap.uncorrect", parts.listening()::uncorrect);
+                        () -> parts.doors()
+                                .open(Doors.Kind.RECORDING)
+                                .ifPresent(parts.models().listening()::measure));
+        correct = parts.bench()
+                .button("clap-correct", "clap.correct", parts.models().listening()::correct);
+        uncorrect = parts.bench()
+                .button("clap-uncorrect", "clap.uncorrect", parts.models().listening()::uncorrect);
         tool(load);
         verdict.setId("clap-verdict");
         bands.setId("clap-bands");
@@ -76,7 +82,7 @@ final class ClapPane extends Overlay {
         right.setPrefWidth(430);
         VBox.setVgrow(halves, Priority.ALWAYS);
         getChildren().addAll(verdict, halves);
-        follow(parts.listening().clap());
+        follow(parts.models().listening().clap());
         refresh();
     }
 
@@ -87,22 +93,22 @@ final class ClapPane extends Overlay {
 
     @Override
     public void refresh() {
-        Spot spot = parts.model().spot().get();
-        Study study = parts.model().study().get();
+        Spot spot = parts.models().room().spot().get();
+        Study study = parts.models().room().study().get();
         if (spot == null || study == null) {
             return;
         }
-        Hearing.Heard<Clap> heard = parts.listening().clap().get();
+        Hearing.Heard<Clap> heard = parts.models().listening().clap().get();
         Optional<MeasuredDecay> measured = spot.measured();
         Optional<Clap> clap = heard == null ? Optional.empty() : heard.result();
         boolean corrected = !spot.room().correction().equals(Correction.NONE);
-        correct.setDisable(corrected || !parts.listening().correctable());
+        correct.setDisable(corrected || !parts.models().listening().correctable());
         uncorrect.setDisable(!corrected);
         lines.getChildren().clear();
         if (heard != null && heard.result().isEmpty()) {
             verdict.setText(parts.strings().say("clap.fault", heard.name(), heard.fault()));
         } else if (clap.isPresent()) {
-            verdict.setText(parts.claps().verdict(clap.get()));
+            verdict.setText(parts.words().claps().verdict(clap.get()));
         } else if (measured.isPresent()) {
             verdict.setText(parts.strings().say("clap.kept", measured.get().name()));
         } else {
@@ -163,26 +169,30 @@ final class ClapPane extends Overlay {
             BandDecay decay = clap.bands().get(b);
             grid.addRow(
                     b + 1,
-                    value(parts.rooms().band(b)),
+                    value(parts.words().rooms().band(b)),
                     value(seconds(decay.edt())),
                     value(seconds(decay.t20())),
                     value(seconds(decay.t30())),
                     value(
                             decay.twoSlopes()
-                                    ? parts.claps().trust(decay) + "; "
+                                    ? parts.words().claps().trust(decay) + "; "
                                             + parts.strings().say("clap.two")
-                                    : parts.claps().trust(decay)));
+                                    : parts.words().claps().trust(decay)));
         }
         lines.getChildren().add(grid);
         if (clap.burst().count() > 1 || clap.burst().clipped()) {
-            parts.claps().notes(clap, parts.model().spot().get().room().air().speedMps()).stream()
+            parts
+                    .words()
+                    .claps()
+                    .notes(clap, parts.models().room().spot().get().room().air().speedMps())
+                    .stream()
                     .limit((clap.burst().count() > 1 ? 1 : 0) + (clap.burst().clipped() ? 1 : 0))
                     .forEach(this::say);
         }
     }
 
     private String seconds(OptionalDouble seconds) {
-        return seconds.isPresent() ? parts.rooms().seconds(seconds.getAsDouble()) : Figures.ABSENT;
+        return seconds.isPresent() ? parts.words().rooms().seconds(seconds.getAsDouble()) : Figures.ABSENT;
     }
 
     private static Label value(String text) {
@@ -193,14 +203,16 @@ final class ClapPane extends Overlay {
 
     private void echoLines(MeasuredDecay measured, Study study) {
         Room room = study.spot().room();
-        ClapWording claps = parts.claps();
+        ClapWording claps = parts.words().claps();
         Optional<Flutter> flutter = measured.flutter();
         flutter.ifPresent(f -> say(claps.flutter(f, room)
                 .map(between -> parts.strings().say("clap.flutter", between))
                 .orElseGet(() -> parts.strings()
                         .say(
                                 "clap.flutter.unknown",
-                                parts.lengths().say(f.spacingM(room.air().speedMps()))))));
+                                parts.words()
+                                        .lengths()
+                                        .say(f.spacingM(room.air().speedMps()))))));
         List<Reflection> drawn = Reflections.of(ClapPlace.of(room));
         measured.echoes().forEach(e -> say(claps.echo(e, room, drawn)));
     }

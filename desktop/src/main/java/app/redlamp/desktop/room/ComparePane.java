@@ -5,6 +5,8 @@ import app.redlamp.core.signal.OctaveBands;
 import app.redlamp.desktop.bench.Overlay;
 import app.redlamp.desktop.control.CurveView;
 import app.redlamp.desktop.production.Hearing;
+import app.redlamp.desktop.station.Doors;
+import app.redlamp.desktop.station.StationParts;
 import app.redlamp.words.Figures;
 import java.nio.file.Path;
 import java.util.ArrayList;
@@ -25,7 +27,7 @@ final class ComparePane extends Overlay {
     private static final double HIGHEST_DB = -15;
     private static final List<Double> TICKS = List.of(63.0, 125.0, 250.0, 500.0, 1000.0, 2000.0, 4000.0, 8000.0);
 
-    private final RoomParts parts;
+    private final StationParts<RoomStation.Models> parts;
     private final CurveView picture = new CurveView();
     private final Label verdict = wrapped("overlay-verdict");
     private final Label legend = wrapped("secondary");
@@ -33,10 +35,10 @@ final class ComparePane extends Overlay {
     private final Button first;
     private Optional<Path> before = Optional.empty();
 
-    ComparePane(RoomParts parts, RoomStation.Doors doors, Runnable close) {
+    ComparePane(StationParts<RoomStation.Models> parts, Runnable close) {
         super(parts.bench(), "compare.heading", close);
         this.parts = parts;
-        first = parts.bench().button("compare-load", "compare.load", () -> load(doors));
+        first = parts.bench().button("compare-load", "compare.load", this::load);
         tool(first);
         verdict.setId("compare-verdict");
         picture.setId("compare-picture");
@@ -45,15 +47,17 @@ final class ComparePane extends Overlay {
         VBox.setVgrow(picture, Priority.ALWAYS);
         legend.setText(parts.strings().say("compare.legend"));
         getChildren().addAll(verdict, picture, legend, figures);
-        follow(parts.listening().comparison());
+        follow(parts.models().listening().comparison());
         refresh();
     }
 
-    private void load(RoomStation.Doors doors) {
-        before = doors.chooseRecording().get();
+    private void load() {
+        before = parts.doors().open(Doors.Kind.RECORDING);
         before.ifPresent(b -> {
             verdict.setText(parts.strings().say("compare.second", String.valueOf(b.getFileName())));
-            doors.chooseRecording().get().ifPresent(after -> parts.listening().compare(b, after));
+            parts.doors()
+                    .open(Doors.Kind.RECORDING)
+                    .ifPresent(after -> parts.models().listening().compare(b, after));
         });
     }
 
@@ -64,7 +68,8 @@ final class ComparePane extends Overlay {
 
     @Override
     public void refresh() {
-        Hearing.Heard<Comparison> heard = parts.listening().comparison().get();
+        Hearing.Heard<Comparison> heard =
+                parts.models().listening().comparison().get();
         figures.getChildren().clear();
         legend.setVisible(heard != null && heard.result().isPresent());
         if (heard == null) {
@@ -75,7 +80,7 @@ final class ComparePane extends Overlay {
             picture.show(Optional.empty());
         } else {
             Comparison c = heard.result().get();
-            verdict.setText(parts.claps().comparison(c));
+            verdict.setText(parts.words().claps().comparison(c));
             picture.show(Optional.of(curves(c)));
             picture.setAccessibleText(verdict.getText());
             rows(c);
@@ -146,7 +151,7 @@ final class ComparePane extends Overlay {
     }
 
     private String seconds(OptionalDouble seconds) {
-        return seconds.isPresent() ? parts.rooms().seconds(seconds.getAsDouble()) : Figures.ABSENT;
+        return seconds.isPresent() ? parts.words().rooms().seconds(seconds.getAsDouble()) : Figures.ABSENT;
     }
 
     private String box(OptionalDouble hz, OptionalDouble db) {

@@ -2,6 +2,7 @@ package app.redlamp.desktop.room;
 
 import app.redlamp.core.acoustics.spot.Ranking;
 import app.redlamp.core.acoustics.spot.Spot;
+import app.redlamp.desktop.station.StationParts;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
@@ -18,29 +19,29 @@ import javafx.scene.layout.VBox;
 final class FirstPlacePane extends VBox {
     private static final double NAME_WIDTH = 230;
 
-    private final RoomParts parts;
+    private final StationParts<RoomStation.Models> parts;
     private final GridPane grid = new GridPane();
     private final Map<String, Label> reasons = new HashMap<>();
     /** Held here, because the model only knows it weakly: panes come and go. */
     private final ChangeListener<List<Ranking>> told = (o, was, now) -> tell(now);
 
-    FirstPlacePane(RoomParts parts) {
+    FirstPlacePane(StationParts<RoomStation.Models> parts) {
         this.parts = parts;
         getStyleClass().add("start");
         grid.getStyleClass().addAll("room-grid", "first-grid");
-        boolean any = parts.model().open().production().get() != null;
+        boolean any = parts.models().room().open().production().get() != null;
         Label what = new Label(parts.strings().say(any ? "first.what" : "first.production"));
         what.setWrapText(true);
         what.setMinHeight(Region.USE_PREF_SIZE);
         getChildren().addAll(parts.bench().heading("first.heading"), what);
         if (any) {
-            List<Spot> all = new ArrayList<>(parts.shelf().presets());
-            parts.shelf().presets().forEach(s -> row(s, "first-"));
-            parts.shelf().kept().forEach(s -> row(s, "kept-"));
-            all.addAll(parts.shelf().kept());
+            List<Spot> all = new ArrayList<>(parts.models().shelf().presets());
+            parts.models().shelf().presets().forEach(s -> row(s, "first-"));
+            parts.models().shelf().kept().forEach(s -> row(s, "kept-"));
+            all.addAll(parts.models().shelf().kept());
             getChildren().add(grid);
-            parts.model().offers().addListener(new WeakChangeListener<>(told));
-            parts.model().offer(all);
+            parts.models().room().offers().addListener(new WeakChangeListener<>(told));
+            parts.models().room().offer(all);
         }
     }
 
@@ -49,8 +50,8 @@ final class FirstPlacePane extends VBox {
         button.setId(prefix + spot.id());
         button.getStyleClass().add("start-kind");
         button.setMinWidth(NAME_WIDTH);
-        button.setOnAction(e -> parts.model().add(spot));
-        Label size = new Label(parts.rooms().size(spot.room().space()));
+        button.setOnAction(e -> parts.models().room().add(spot));
+        Label size = new Label(parts.words().rooms().size(spot.room().space()));
         size.getStyleClass().add("order-source");
         size.setMinWidth(Region.USE_PREF_SIZE);
         Label reason = new Label();
@@ -62,7 +63,7 @@ final class FirstPlacePane extends VBox {
 
     private void tell(List<Ranking> rankings) {
         rankings.forEach(r -> reasons.computeIfPresent(r.study().spot().id(), (id, label) -> {
-            label.setText(parts.rooms().reason(r));
+            label.setText(parts.words().rooms().reason(r));
             return label;
         }));
     }

@@ -7,6 +7,7 @@ import app.redlamp.core.acoustics.room.Room;
 import app.redlamp.core.acoustics.room.SixBands;
 import app.redlamp.desktop.bench.CommitField;
 import app.redlamp.desktop.bench.Parts;
+import app.redlamp.desktop.station.StationParts;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -22,11 +23,11 @@ import javafx.scene.layout.VBox;
 final class MaterialFields extends VBox {
     private static final double FIELD = 52;
 
-    private final RoomParts parts;
+    private final StationParts<RoomStation.Models> parts;
     private final List<CommitField> fields = new ArrayList<>();
     private Material shown;
 
-    MaterialFields(RoomParts parts) {
+    MaterialFields(StationParts<RoomStation.Models> parts) {
         this.parts = parts;
         getStyleClass().add("room-material");
     }
@@ -77,7 +78,7 @@ final class MaterialFields extends VBox {
         String source = parts.strings().say("material.source", material.source());
         getChildren()
                 .add(
-                        parts.shelf().isOwn(material.id())
+                        parts.models().shelf().isOwn(material.id())
                                 ? Parts.line(
                                         secondary(source),
                                         parts.bench().button("material-reset", "material.reset", this::reset))
@@ -93,8 +94,9 @@ final class MaterialFields extends VBox {
     }
 
     private CommitField field(String id, String name, Say say, Take take) {
-        CommitField field =
-                new CommitField(id, name, say::words, w -> parts.model().enter(() -> take.entry(w))).wide(FIELD);
+        CommitField field = new CommitField(
+                        id, name, say::words, w -> parts.models().room().enter(() -> take.entry(w)))
+                .wide(FIELD);
         field.refresh();
         fields.add(field);
         return field;
@@ -113,13 +115,13 @@ final class MaterialFields extends VBox {
 
     private void keep(Material changed) {
         shown = changed;
-        parts.shelf().keep(changed);
-        parts.model().edit("edit.material", r -> with(r, changed));
+        parts.models().shelf().keep(changed);
+        parts.models().room().edit("edit.material", r -> with(r, changed));
     }
 
     private void reset() {
-        parts.shelf().forget(shown.id(), shipped -> {
-            parts.model().edit("edit.material", r -> with(r, shipped));
+        parts.models().shelf().forget(shown.id(), shipped -> {
+            parts.models().room().edit("edit.material", r -> with(r, shipped));
             show(shipped);
         });
     }

@@ -5,6 +5,7 @@ import app.redlamp.core.acoustics.room.Furniture;
 import app.redlamp.core.acoustics.room.Material;
 import app.redlamp.core.acoustics.room.Patch;
 import app.redlamp.core.acoustics.room.Room;
+import app.redlamp.desktop.station.StationParts;
 import java.util.ArrayList;
 import java.util.List;
 import javafx.scene.control.Menu;
@@ -20,24 +21,27 @@ final class NewThings {
     private static final double THING_TOP = 0.75;
     private static final double LYING_THICKNESS = 0.03;
 
-    private final RoomParts parts;
+    private final StationParts<RoomStation.Models> parts;
 
-    NewThings(RoomParts parts) {
+    NewThings(StationParts<RoomStation.Models> parts) {
         this.parts = parts;
     }
 
     List<MenuItem> items() {
         List<MenuItem> all = new ArrayList<>();
         Menu treatment = new Menu(parts.strings().say("add.treatment"));
-        parts.shelf()
+        parts.models()
+                .shelf()
                 .materials(Material.Use.TREATMENT)
                 .forEach(m -> treatment.getItems().add(item(m)));
         Menu openings = new Menu(parts.strings().say("add.openings"));
-        parts.shelf()
+        parts.models()
+                .shelf()
                 .materials(Material.Use.OPENING)
                 .forEach(m -> openings.getItems().add(item(m)));
         Menu furniture = new Menu(parts.strings().say("add.furniture"));
-        parts.shelf()
+        parts.models()
+                .shelf()
                 .materials(Material.Use.FURNITURE)
                 .forEach(m -> furniture.getItems().add(item(m)));
         all.add(treatment);
@@ -55,10 +59,10 @@ final class NewThings {
 
     /** Puts it where one would: treatment behind the reader or on the floor, doors and windows in a wall. */
     void add(Material material) {
-        Room room = parts.model().spot().get().room();
+        Room room = parts.models().room().spot().get().room();
         String id = room.freeId();
-        parts.model().edit("edit.thing.add", r -> with(r, material, id));
-        parts.model().selected().set(id);
+        parts.models().room().edit("edit.thing.add", r -> with(r, material, id));
+        parts.models().room().selected().set(id);
     }
 
     private static Room with(Room room, Material material, String id) {

@@ -7,6 +7,8 @@ import app.redlamp.desktop.bench.Overlay;
 import app.redlamp.desktop.bench.Parts;
 import app.redlamp.desktop.control.NightView;
 import app.redlamp.desktop.production.Hearing;
+import app.redlamp.desktop.station.Doors;
+import app.redlamp.desktop.station.StationParts;
 import java.time.Duration;
 import java.time.LocalTime;
 import java.time.format.DateTimeParseException;
@@ -26,21 +28,23 @@ final class NightPane extends Overlay {
     private static final int MOST_GROUPS = 6;
     private static final double NAME = 190;
 
-    private final RoomParts parts;
+    private final StationParts<RoomStation.Models> parts;
     private final NightView picture = new NightView();
     private final Label verdict = wrapped("overlay-verdict");
     private final GridPane rows = new GridPane();
     private final Button load;
     private final CommitField begins;
 
-    NightPane(RoomParts parts, RoomStation.Doors doors, Runnable close) {
+    NightPane(StationParts<RoomStation.Models> parts, Runnable close) {
         super(parts.bench(), "night.heading", close);
         this.parts = parts;
         load = parts.bench()
                 .button(
                         "night-load",
                         "night.load",
-                        () -> doors.chooseRecording().get().ifPresent(parts.listening()::listen));
+                        () -> parts.doors()
+                                .open(Doors.Kind.RECORDING)
+                                .ifPresent(parts.models().listening()::listen));
         begins = new CommitField(
                         "night-begins", parts.strings().say("night.begins"), () -> start().toString(), this::begin)
                 .wide(64);
@@ -52,14 +56,14 @@ final class NightPane extends Overlay {
         rows.getStyleClass().add("room-grid");
         VBox.setVgrow(picture, Priority.ALWAYS);
         getChildren().addAll(verdict, picture, rows);
-        follow(parts.listening().diary());
+        follow(parts.models().listening().diary());
         refresh();
     }
 
     private void begin(String written) {
         try {
             String time = written.strip();
-            parts.listening().begins().set(LocalTime.parse(time.length() == 4 ? "0" + time : time));
+            parts.models().listening().begins().set(LocalTime.parse(time.length() == 4 ? "0" + time : time));
             refresh();
         } catch (DateTimeParseException e) {
             verdict.setText(parts.strings().say("hours.wrong", written));
@@ -67,7 +71,7 @@ final class NightPane extends Overlay {
     }
 
     private LocalTime start() {
-        return parts.listening().begins().get();
+        return parts.models().listening().begins().get();
     }
 
     @Override
@@ -78,7 +82,7 @@ final class NightPane extends Overlay {
     @Override
     public void refresh() {
         begins.refresh();
-        Hearing.Heard<Diary> heard = parts.listening().diary().get();
+        Hearing.Heard<Diary> heard = parts.models().listening().diary().get();
         boolean known = heard != null && heard.result().isPresent();
         picture.setVisible(known);
         if (heard == null) {
@@ -87,7 +91,7 @@ final class NightPane extends Overlay {
             verdict.setText(parts.strings().say("clap.fault", heard.name(), heard.fault()));
         } else {
             Diary diary = heard.result().get();
-            verdict.setText(parts.claps().diary(diary));
+            verdict.setText(parts.words().claps().diary(diary));
             picture.show(Optional.of(night(diary)));
             picture.setAccessibleText(verdict.getText());
             groups(diary);
@@ -121,7 +125,7 @@ final class NightPane extends Overlay {
             NoiseGroup group = diary.groups().get(i);
             Label number = new Label(String.valueOf(i + 1));
             number.getStyleClass().add("order-name");
-            Label what = new Label(parts.claps().group(group));
+            Label what = new Label(parts.words().claps().group(group));
             what.getStyleClass().add("order-value");
             what.setWrapText(true);
             String[] name = {
@@ -141,7 +145,7 @@ final class NightPane extends Overlay {
                     .button(
                             "night-add-" + (i + 1),
                             "night.add",
-                            () -> parts.listening().add(group, name[0], NightHours.of(group, start())));
+                            () -> parts.models().listening().add(group, name[0], NightHours.of(group, start())));
             rows.addRow(i, number, what, field, add);
         }
     }

@@ -3,6 +3,7 @@ package app.redlamp.desktop.room;
 import app.redlamp.core.acoustics.outside.OctaveLevels;
 import app.redlamp.core.acoustics.spot.Study;
 import app.redlamp.desktop.control.CurveView;
+import app.redlamp.desktop.station.StationParts;
 import java.util.ArrayList;
 import java.util.List;
 import javafx.scene.layout.StackPane;
@@ -15,9 +16,9 @@ final class NoiseCurve extends StackPane {
     private static final List<Double> TICKS = List.of(63.0, 125.0, 250.0, 500.0, 1000.0, 2000.0, 4000.0, 8000.0);
 
     private final CurveView picture = new CurveView();
-    private final RoomParts parts;
+    private final StationParts<RoomStation.Models> parts;
 
-    NoiseCurve(RoomParts parts) {
+    NoiseCurve(StationParts<RoomStation.Models> parts) {
         this.parts = parts;
         picture.setId("noise-curve");
         picture.setPrefHeight(HEIGHT);

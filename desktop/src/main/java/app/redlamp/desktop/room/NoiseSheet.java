@@ -11,6 +11,7 @@ import app.redlamp.desktop.bench.Choice;
 import app.redlamp.desktop.bench.CommitField;
 import app.redlamp.desktop.bench.Desk;
 import app.redlamp.desktop.bench.Parts;
+import app.redlamp.desktop.station.StationParts;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -28,7 +29,7 @@ final class NoiseSheet extends VBox implements Desk.Sheet<Study> {
     private static final double FIELD = 56;
     private static final double HOURS = 150;
 
-    private final RoomParts parts;
+    private final StationParts<RoomStation.Models> parts;
     private final RoomPictures pictures;
     private final HoursText hours;
     private final GridPane grid = new GridPane();
@@ -41,10 +42,10 @@ final class NoiseSheet extends VBox implements Desk.Sheet<Study> {
     private final Label legend = secondary("");
     private List<String> built = List.of();
 
-    NoiseSheet(RoomParts parts, RoomPictures pictures) {
+    NoiseSheet(StationParts<RoomStation.Models> parts, RoomPictures pictures) {
         this.parts = parts;
         this.pictures = pictures;
-        hours = new HoursText(parts.strings(), parts.locale(), pictures::hours);
+        hours = new HoursText(parts.strings(), parts.strings().locale(), pictures::hours);
         getStyleClass().add("desk-sheet");
         curve = new NoiseCurve(parts);
         grid.getStyleClass().add("room-grid");
@@ -54,7 +55,8 @@ final class NoiseSheet extends VBox implements Desk.Sheet<Study> {
                         () -> spot().noiseDbA().isPresent()
                                 ? parts.bench().plain(spot().noiseDbA().getAsDouble())
                                 : "",
-                        w -> parts.model()
+                        w -> parts.models()
+                                .room()
                                 .editSpot(
                                         "edit.noise.measured",
                                         s -> s.withNoise(
@@ -76,7 +78,7 @@ final class NoiseSheet extends VBox implements Desk.Sheet<Study> {
     }
 
     private Spot spot() {
-        return parts.model().spot().get();
+        return parts.models().room().spot().get();
     }
 
     private static Label secondary(String text) {
@@ -117,8 +119,9 @@ final class NoiseSheet extends VBox implements Desk.Sheet<Study> {
                         study.absorption().areas(),
                         study.wanted().noiseDbA())
                 .forEach(w -> changes.getChildren()
-                        .add(secondary(parts.rooms().whatIf(w, study.spot().sources()) + ": "
-                                + parts.rooms().whatIfDetail(w))));
+                        .add(secondary(
+                                parts.words().rooms().whatIf(w, study.spot().sources()) + ": "
+                                        + parts.words().rooms().whatIfDetail(w))));
         study.week().ifPresent(w -> {
             for (int i = 0; i < Math.min(levels.size(), w.shares().size()); i++) {
                 levels.get(i).setText(pictures.here(w.shares().get(i).dbA()));
@@ -187,8 +190,8 @@ final class NoiseSheet extends VBox implements Desk.Sheet<Study> {
                                 "noise-distance-" + row,
                                 "noise.distance",
                                 id,
-                                s -> parts.lengths().say(s.distanceM()),
-                                (s, w) -> s.at(parts.lengths().read(w)))
+                                s -> parts.words().lengths().say(s.distanceM()),
+                                (s, w) -> s.at(parts.words().lengths().read(w)))
                         .wide(FIELD + 14),
                 3,
                 row);
@@ -233,7 +236,8 @@ final class NoiseSheet extends VBox implements Desk.Sheet<Study> {
                         .button(
                                 "noise-remove-" + row,
                                 "noise.remove",
-                                () -> parts.model()
+                                () -> parts.models()
+                                        .room()
                                         .editSpot(
                                                 "edit.noise.remove",
                                                 s -> s.hearing(s.sources().stream()
@@ -280,7 +284,8 @@ final class NoiseSheet extends VBox implements Desk.Sheet<Study> {
     }
 
     private void change(String id, UnaryOperator<OutsideSource> change) {
-        parts.model()
+        parts.models()
+                .room()
                 .editSpot(
                         "edit.noise",
                         s -> s.hearing(s.sources().stream()
@@ -289,7 +294,7 @@ final class NoiseSheet extends VBox implements Desk.Sheet<Study> {
     }
 
     private void add() {
-        parts.model().editSpot("edit.noise.add", s -> {
+        parts.models().room().editSpot("edit.noise.add", s -> {
             List<OutsideSource> more = new ArrayList<>(s.sources());
             more.add(new OutsideSource(
                     ListeningModel.freeId(s),

@@ -6,6 +6,7 @@ import app.redlamp.core.acoustics.spot.Study;
 import app.redlamp.desktop.bench.CommitField;
 import app.redlamp.desktop.bench.Desk;
 import app.redlamp.desktop.bench.Parts;
+import app.redlamp.desktop.station.StationParts;
 import java.util.List;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
@@ -20,19 +21,19 @@ import javafx.scene.layout.VBox;
 final class PlacesSheet extends VBox implements Desk.Sheet<Study> {
     private static final double NAME = 210;
 
-    private final RoomParts parts;
+    private final StationParts<RoomStation.Models> parts;
     private final GridPane grid = new GridPane();
     private final CommitField name;
 
-    PlacesSheet(RoomParts parts) {
+    PlacesSheet(StationParts<RoomStation.Models> parts) {
         this.parts = parts;
         getStyleClass().add("desk-sheet");
         grid.getStyleClass().add("room-grid");
         name = new CommitField(
                         "place-name",
                         parts.strings().say("places.name"),
-                        () -> parts.model().spot().get().name(),
-                        w -> parts.model().editSpot("edit.place.name", s -> s.called(w.strip())))
+                        () -> parts.models().room().spot().get().name(),
+                        w -> parts.models().room().editSpot("edit.place.name", s -> s.called(w.strip())))
                 .wide(NAME);
         getChildren()
                 .addAll(
@@ -42,13 +43,15 @@ final class PlacesSheet extends VBox implements Desk.Sheet<Study> {
                                         .button(
                                                 "place-keep",
                                                 "places.keep",
-                                                () -> parts.shelf()
-                                                        .keep(parts.model()
+                                                () -> parts.models()
+                                                        .shelf()
+                                                        .keep(parts.models()
+                                                                .room()
                                                                 .spot()
                                                                 .get())),
                                 Parts.line(parts.bench().name("places.name", ""), name)),
                         grid);
-        parts.model().ranking().addListener((o, was, now) -> rows());
+        parts.models().room().ranking().addListener((o, was, now) -> rows());
         rows();
     }
 
@@ -60,8 +63,8 @@ final class PlacesSheet extends VBox implements Desk.Sheet<Study> {
         menu.showingProperty().addListener((o, was, now) -> {
             if (now) {
                 menu.getItems().clear();
-                parts.shelf().presets().forEach(s -> menu.getItems().add(item(s)));
-                List<Spot> kept = parts.shelf().kept();
+                parts.models().shelf().presets().forEach(s -> menu.getItems().add(item(s)));
+                List<Spot> kept = parts.models().shelf().kept();
                 if (!kept.isEmpty()) {
                     menu.getItems().add(new SeparatorMenuItem());
                     kept.forEach(s -> menu.getItems().add(item(s)));
@@ -73,7 +76,7 @@ final class PlacesSheet extends VBox implements Desk.Sheet<Study> {
 
     private MenuItem item(Spot spot) {
         MenuItem item = new MenuItem(spot.name());
-        item.setOnAction(e -> parts.model().add(spot));
+        item.setOnAction(e -> parts.models().room().add(spot));
         return item;
     }
 
@@ -90,7 +93,7 @@ final class PlacesSheet extends VBox implements Desk.Sheet<Study> {
 
     private void rows() {
         grid.getChildren().clear();
-        List<Ranking> all = parts.model().ranking().get();
+        List<Ranking> all = parts.models().room().ranking().get();
         for (int i = 0; i < all.size(); i++) {
             row(all.get(i), i);
         }
@@ -98,13 +101,13 @@ final class PlacesSheet extends VBox implements Desk.Sheet<Study> {
 
     private void row(Ranking ranking, int row) {
         Spot spot = ranking.study().spot();
-        boolean chosen = spot.id().equals(parts.model().spots().chosen());
+        boolean chosen = spot.id().equals(parts.models().room().spots().chosen());
         Label number = new Label(String.valueOf(row + 1));
         number.getStyleClass().add("order-name");
         Label called = new Label(spot.name());
         called.getStyleClass().add("order-name");
         called.setMinWidth(Region.USE_PREF_SIZE);
-        Label reason = new Label(parts.rooms().reason(ranking));
+        Label reason = new Label(parts.words().rooms().reason(ranking));
         reason.getStyleClass().add("order-value");
         reason.setWrapText(true);
         Label known = new Label(parts.strings().say(spot.measured().isPresent() ? "places.measured" : "places.drawn"));
@@ -114,13 +117,13 @@ final class PlacesSheet extends VBox implements Desk.Sheet<Study> {
                 .button(
                         "place-choose-" + (row + 1),
                         chosen ? "places.chosen" : "places.choose",
-                        () -> parts.model().choose(spot.id()));
+                        () -> parts.models().room().choose(spot.id()));
         choose.setDisable(chosen);
         Button remove = parts.bench()
                 .button(
                         "place-remove-" + (row + 1),
                         "places.remove",
-                        () -> parts.model().remove(spot.id()));
+                        () -> parts.models().room().remove(spot.id()));
         grid.addRow(row, number, called, reason, known, choose, remove);
     }
 }

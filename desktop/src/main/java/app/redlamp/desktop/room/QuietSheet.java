@@ -5,6 +5,7 @@ import app.redlamp.core.acoustics.spot.Study;
 import app.redlamp.desktop.bench.Desk;
 import app.redlamp.desktop.bench.Parts;
 import app.redlamp.desktop.control.WeekView;
+import app.redlamp.desktop.station.StationParts;
 import java.time.DayOfWeek;
 import java.time.LocalTime;
 import java.util.Optional;
@@ -17,14 +18,14 @@ import javafx.scene.layout.VBox;
 
 /** The week in half hours: when it is quiet enough for this job, to be handed to the Brief's calendar. */
 final class QuietSheet extends VBox implements Desk.Sheet<Study> {
-    private final RoomParts parts;
+    private final StationParts<RoomStation.Models> parts;
     private final RoomPictures pictures;
     private final WeekView week = new WeekView();
     private final Label line = new Label();
     private final Button hand;
     private Optional<Study> shown = Optional.empty();
 
-    QuietSheet(RoomParts parts, RoomPictures pictures) {
+    QuietSheet(StationParts<RoomStation.Models> parts, RoomPictures pictures) {
         this.parts = parts;
         this.pictures = pictures;
         getStyleClass().add("desk-sheet");
@@ -32,7 +33,8 @@ final class QuietSheet extends VBox implements Desk.Sheet<Study> {
         line.setId("room-week-line");
         line.getStyleClass().add("secondary");
         line.setMinWidth(0);
-        hand = parts.bench().button("room-hand-hours", "quiet.hand", parts.quiet()::handOn);
+        hand = parts.bench()
+                .button("room-hand-hours", "quiet.hand", parts.models().quiet()::handOn);
         Region gap = new Region();
         HBox.setHgrow(gap, Priority.ALWAYS);
         HBox head = Parts.line(line, gap, hand);
@@ -52,8 +54,8 @@ final class QuietSheet extends VBox implements Desk.Sheet<Study> {
         boolean known = study.week().isPresent();
         week.setVisible(known);
         week.show(known ? Optional.of(pictures.week(study)) : Optional.empty());
-        int days = parts.quiet().stretches().size();
-        boolean handed = parts.quiet().handedOn();
+        int days = parts.models().quiet().stretches().size();
+        boolean handed = parts.models().quiet().handedOn();
         hand.setDisable(days == 0 || handed);
         hand.setText(parts.strings().say(handed ? "quiet.handed" : "quiet.hand"));
         String limit = parts.bench().figures().whole(study.wanted().noiseDbA());

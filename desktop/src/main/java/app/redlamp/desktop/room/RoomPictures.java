@@ -16,6 +16,7 @@ import app.redlamp.desktop.control.BandsView;
 import app.redlamp.desktop.control.CurveView;
 import app.redlamp.desktop.control.RoomPlan;
 import app.redlamp.desktop.control.WeekView;
+import app.redlamp.desktop.station.StationParts;
 import java.time.DayOfWeek;
 import java.time.format.TextStyle;
 import java.util.ArrayList;
@@ -34,9 +35,9 @@ final class RoomPictures {
     private static final int SHORT_HOURS = 20;
     private static final List<Double> BASS_TICKS = List.of(60.0, 80.0, 100.0, 150.0, 200.0, 300.0);
 
-    private final RoomParts parts;
+    private final StationParts<RoomStation.Models> parts;
 
-    RoomPictures(RoomParts parts) {
+    RoomPictures(StationParts<RoomStation.Models> parts) {
         this.parts = parts;
     }
 
@@ -47,7 +48,7 @@ final class RoomPictures {
         shown.furniture().forEach(f -> shapes.add(shape(f)));
         shown.patches().stream().filter(p -> p.face().isWall()).forEach(p -> shapes.add(shape(p, shown)));
         shown.patches().stream().filter(p -> p.face() == Face.CEILING).forEach(p -> shapes.add(shape(p, shown)));
-        boolean imperial = parts.lengths().imperial();
+        boolean imperial = parts.words().lengths().imperial();
         double scale = imperial ? FEET_M : 1;
         return new RoomPlan(
                 shown.space().widthM(),
@@ -61,7 +62,7 @@ final class RoomPictures {
                 PlanIds.READER,
                 PlanIds.MICROPHONE,
                 notes(study),
-                parts.lengths().say(scale),
+                parts.words().lengths().say(scale),
                 scale);
     }
 
@@ -187,7 +188,7 @@ final class RoomPictures {
     }
 
     String day(DayOfWeek day) {
-        return day.getDisplayName(TextStyle.SHORT, parts.locale());
+        return day.getDisplayName(TextStyle.SHORT, parts.strings().locale());
     }
 
     BandsView.Bands bands(Study study, Optional<Study> before) {
@@ -253,7 +254,7 @@ final class RoomPictures {
         double low = week.quietest();
         double span = Math.max(12, week.loudest() - low);
         List<Double> steps = week.dbA().stream().map(db -> (db - low) / span).toList();
-        List<WeekView.Frame> frames = parts.quiet().stretches().stream()
+        List<WeekView.Frame> frames = parts.models().quiet().stretches().stream()
                 .map(q -> new WeekView.Frame(
                         q.day().getValue() - 1,
                         q.from().toSecondOfDay() / 60 / WeekNoise.SLOT_MIN,

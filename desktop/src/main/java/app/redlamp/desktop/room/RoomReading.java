@@ -14,6 +14,7 @@ import app.redlamp.core.verdict.FigureId;
 import app.redlamp.core.verdict.Problem;
 import app.redlamp.desktop.control.Reading;
 import app.redlamp.desktop.look.Strings;
+import app.redlamp.desktop.station.StationParts;
 import app.redlamp.words.RoomWording;
 import java.util.ArrayList;
 import java.util.LinkedHashSet;
@@ -23,19 +24,19 @@ import java.util.Set;
 
 /** What the reading column says of a place. */
 final class RoomReading {
-    private final RoomParts parts;
+    private final StationParts<RoomStation.Models> parts;
     private final Runnable start;
 
     /**
      * @param start goes to where a production is started
      */
-    RoomReading(RoomParts parts, Runnable start) {
+    RoomReading(StationParts<RoomStation.Models> parts, Runnable start) {
         this.parts = parts;
         this.start = start;
     }
 
     Reading now() {
-        RoomModel model = parts.model();
+        RoomModel model = parts.models().room();
         Study study = model.study().get();
         Strings strings = parts.strings();
         if (model.open().production().get() == null) {
@@ -58,7 +59,7 @@ final class RoomReading {
                     List.of(strings.say("room.caution.safe")),
                     "");
         }
-        RoomWording rooms = parts.rooms();
+        RoomWording rooms = parts.words().rooms();
         List<Reading.Help> help = help(study);
         return Reading.plain(
                         rooms.verdict(study),
@@ -72,7 +73,7 @@ final class RoomReading {
     }
 
     private List<Reading.Figure> figures(Study study) {
-        RoomWording rooms = parts.rooms();
+        RoomWording rooms = parts.words().rooms();
         Strings strings = parts.strings();
         List<Reading.Figure> figures = new ArrayList<>();
         figures.add(new Reading.Figure(FigureId.ROOM_DECAY, strings.say("room.rings"), rooms.rings(study), "decay"));
@@ -84,7 +85,7 @@ final class RoomReading {
     }
 
     private Reading.More more(Study study) {
-        RoomWording rooms = parts.rooms();
+        RoomWording rooms = parts.words().rooms();
         Strings strings = parts.strings();
         List<Reading.Figure> all = new ArrayList<>();
         all.add(new Reading.Figure(
@@ -106,7 +107,7 @@ final class RoomReading {
     }
 
     private List<Reading.Help> help(Study study) {
-        Advice advice = parts.model().advice().get();
+        Advice advice = parts.models().room().advice().get();
         List<Reading.Help> help = new ArrayList<>();
         // Advice of another place or of another day is none.
         if (advice == null || !advice.study().spot().equals(study.spot())) {
@@ -151,12 +152,13 @@ final class RoomReading {
 
     private Reading.Help move(Boominess.Move move) {
         return new Reading.Help(
-                parts.rooms().move(move),
-                parts.rooms().moveDetail(move),
+                parts.words().rooms().move(move),
+                parts.words().rooms().moveDetail(move),
                 Optional.of(new Reading.Action(
                         "room-move",
                         parts.strings().say("room.move"),
-                        () -> parts.model()
+                        () -> parts.models()
+                                .room()
                                 .edit(
                                         "edit.place.move",
                                         r -> r.placed(
@@ -167,35 +169,35 @@ final class RoomReading {
     private Reading.Help trap(BassTrap trap) {
         String price = parts.strings().say("room.price", parts.bench().plain(trap.price()));
         return new Reading.Help(
-                parts.rooms().trap(trap),
-                parts.rooms().trapDetail(trap) + "; " + price,
+                parts.words().rooms().trap(trap),
+                parts.words().rooms().trapDetail(trap) + "; " + price,
                 Optional.of(new Reading.Action(
                         "room-trap",
                         parts.strings().say("room.try"),
-                        () -> parts.model().edit("edit.try", r -> r.with(trap.patch())))));
+                        () -> parts.models().room().edit("edit.try", r -> r.with(trap.patch())))));
     }
 
     private Reading.Help step(Step step) {
         String price = parts.strings().say("room.price", parts.bench().plain(step.price()));
         return new Reading.Help(
-                parts.rooms().step(step),
-                parts.rooms().stepDetail(step) + "; " + price,
+                parts.words().rooms().step(step),
+                parts.words().rooms().stepDetail(step) + "; " + price,
                 Optional.of(new Reading.Action(
                         "room-try-" + step.patch().id(),
                         parts.strings().say("room.try"),
-                        () -> parts.model().edit("edit.try", r -> r.with(step.patch())))));
+                        () -> parts.models().room().edit("edit.try", r -> r.with(step.patch())))));
     }
 
     private Reading.Help change(WhatIf change, Study study) {
         return new Reading.Help(
-                parts.rooms().whatIf(change, study.spot().sources()),
-                parts.rooms().whatIfDetail(change),
+                parts.words().rooms().whatIf(change, study.spot().sources()),
+                parts.words().rooms().whatIfDetail(change),
                 Optional.empty());
     }
 
     /** What of one's own is broken and so not counted, safety, and the fire notes of what hangs in the room. */
     private List<String> cautions(Study study) {
-        Set<String> all = new LinkedHashSet<>(parts.shelf().faults());
+        Set<String> all = new LinkedHashSet<>(parts.models().shelf().faults());
         all.add(parts.strings().say("room.caution.neighbour"));
         all.add(parts.strings().say("room.caution.safe"));
         for (Patch patch : study.spot().room().patches()) {

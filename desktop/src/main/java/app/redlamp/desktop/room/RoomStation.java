@@ -5,64 +5,48 @@ import app.redlamp.core.acoustics.spot.RoomVerdict;
 import app.redlamp.core.acoustics.spot.Spot;
 import app.redlamp.core.acoustics.spot.Study;
 import app.redlamp.core.planning.plan.Production;
+import app.redlamp.core.setting.card.Overrule;
 import app.redlamp.core.verdict.Verdict;
 import app.redlamp.desktop.control.Reading;
-import app.redlamp.desktop.control.ReadingColumn;
 import app.redlamp.desktop.look.Soon;
 import app.redlamp.desktop.look.Sparing;
 import app.redlamp.desktop.look.Strings;
-import app.redlamp.desktop.shell.KeyBinding;
-import app.redlamp.desktop.shell.ShellView;
-import app.redlamp.desktop.shell.ShownStation;
+import app.redlamp.desktop.station.KeyBinding;
+import app.redlamp.desktop.station.StationBase;
+import app.redlamp.desktop.station.StationContext;
+import app.redlamp.desktop.station.StationId;
+import app.redlamp.desktop.station.StationParts;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
-import java.util.function.Supplier;
 import javafx.scene.Node;
 import javafx.scene.input.KeyCode;
 
 /** The Room station for the shell. */
-public final class RoomStation extends ShownStation {
+public final class RoomStation extends StationBase {
     private final RoomModel model;
     private final Strings strings;
-    private final RoomParts parts;
+    private final StationParts<Models> parts;
     private final RoomView view;
     private final RoomReading reading;
-    private final ReadingColumn column;
-    private final Runnable switchLengths;
     private final Sparing words;
-
-    /**
-     * Ways out of the window, which differ between the application and its tests.
-     *
-     * @param chooseRecording asks for a recording
-     */
-    public record Doors(Supplier<Optional<Path>> chooseRecording) {}
-
-    /**
-     * What belongs to the whole window.
-     *
-     * @param imperial whether lengths are in feet and inches
-     * @param switchLengths changes that, and remembers it
-     * @param start goes to where a production is started
-     */
-    public record Shell(boolean imperial, Supplier<Boolean> switchLengths, Runnable start) {}
 
     /** What the station works with. */
     public record Models(RoomModel room, ListeningModel listening, QuietModel quiet, ShelfModel shelf) {}
 
-    public RoomStation(Models models, Strings strings, Locale locale, Doors doors, Shell shell) {
-        model = models.room();
-        this.strings = strings;
-        parts = new RoomParts(models, strings, locale, shell.imperial());
-        switchLengths = () -> parts.measure(shell.switchLengths().get());
-        view = new RoomView(parts, doors);
-        reading = new RoomReading(parts, shell.start());
-        column = new ReadingColumn(parts.bench().glossary());
-        column.setId("room-reading");
-        words = new Sparing(() -> column.show(reading.now()));
+    public RoomStation(StationContext context, Models models) {
+        this(StationParts.of(context, models));
+    }
+
+    private RoomStation(StationParts<Models> parts) {
+        super(StationId.ROOM, parts);
+        this.parts = parts;
+        model = parts.models().room();
+        strings = parts.strings();
+        view = new RoomView(parts);
+        reading = new RoomReading(parts, this::toBrief);
+        words = new Sparing(() -> column().show(reading.now()));
         // One change is told by several properties: the page follows once.
         Soon soon = new Soon(this::show);
         model.spot().addListener((o, was, now) -> {
@@ -83,23 +67,18 @@ public final class RoomStation extends ShownStation {
         model.advice().addListener((o, was, now) -> soon.ask());
         model.before().addListener((o, was, now) -> soon.ask());
         model.open().production().addListener((o, was, now) -> soon.ask());
-        parts.wording().addListener((o, was, now) -> soon.ask());
+        parts.context().units().words().addListener((o, was, now) -> soon.ask());
         show();
     }
 
     @Override
-    public String name() {
-        return strings.say("station.room");
+    public Optional<Overrule.Station> guards() {
+        return Optional.of(Overrule.Station.ROOM);
     }
 
     @Override
     public Node bench() {
         return view.node();
-    }
-
-    @Override
-    public Node reading() {
-        return column;
     }
 
     /** Opens the diary of nights. */
@@ -112,12 +91,12 @@ public final class RoomStation extends ShownStation {
     public void drop(List<Path> files) {
         if (!files.isEmpty() && model.spot().get() != null) {
             if (files.size() == 2) {
-                parts.listening().compare(files.get(0), files.get(1));
+                parts.models().listening().compare(files.get(0), files.get(1));
                 view.openCompare();
             } else if (view.nightOpen()) {
-                parts.listening().listen(files.get(0));
+                parts.models().listening().listen(files.get(0));
             } else {
-                parts.listening().measure(files.get(0));
+                parts.models().listening().measure(files.get(0));
                 view.openMeasure();
             }
         }
@@ -129,23 +108,24 @@ public final class RoomStation extends ShownStation {
             return List.of();
         }
         return List.of(
-                ShellView.plain(KeyCode.P, strings.say("keys.plan"), view::focusPlan),
-                ShellView.plain(KeyCode.Q, strings.say("keys.quiet"), () -> view.openDesk("quiet")),
-                ShellView.plain(KeyCode.W, strings.say("keys.treat"), () -> view.openDesk("treat")),
-                ShellView.plain(KeyCode.S, strings.say("keys.space"), () -> view.openDesk("space")),
-                ShellView.plain(KeyCode.H, strings.say("keys.things"), () -> view.openDesk("things")),
-                ShellView.plain(KeyCode.N, strings.say("keys.noise"), () -> view.openDesk("noise")),
-                ShellView.plain(KeyCode.L, strings.say("keys.places"), () -> view.openDesk("places")),
-                ShellView.plain(KeyCode.C, strings.say("keys.clap"), view::openMeasure),
-                ShellView.plain(KeyCode.B, strings.say("keys.compare"), view::openCompare),
-                ShellView.plain(KeyCode.G, strings.say("keys.night"), view::openNight),
-                ShellView.plain(KeyCode.U, strings.say("keys.lengths"), switchLengths));
+                KeyBinding.plain(KeyCode.P, strings.say("keys.plan"), view::focusPlan),
+                KeyBinding.plain(KeyCode.Q, strings.say("keys.quiet"), () -> view.openDesk("quiet")),
+                KeyBinding.plain(KeyCode.W, strings.say("keys.treat"), () -> view.openDesk("treat")),
+                KeyBinding.plain(KeyCode.S, strings.say("keys.space"), () -> view.openDesk("space")),
+                KeyBinding.plain(KeyCode.H, strings.say("keys.things"), () -> view.openDesk("things")),
+                KeyBinding.plain(KeyCode.N, strings.say("keys.noise"), () -> view.openDesk("noise")),
+                KeyBinding.plain(KeyCode.L, strings.say("keys.places"), () -> view.openDesk("places")),
+                KeyBinding.plain(KeyCode.C, strings.say("keys.clap"), view::openMeasure),
+                KeyBinding.plain(KeyCode.B, strings.say("keys.compare"), view::openCompare),
+                KeyBinding.plain(KeyCode.G, strings.say("keys.night"), view::openNight),
+                KeyBinding.plain(
+                        KeyCode.U, strings.say("keys.lengths"), parts.context().units()::turn));
     }
 
     private void show() {
         view.show();
         Reading told = reading.now();
-        column.show(told);
+        column().show(told);
         tell(nowHeadings());
         tell(nowStanding(told));
         tell(nowFacts());

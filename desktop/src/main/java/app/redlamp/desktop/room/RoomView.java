@@ -10,6 +10,7 @@ import app.redlamp.desktop.bench.Overlay;
 import app.redlamp.desktop.control.BandsView;
 import app.redlamp.desktop.control.CurveView;
 import app.redlamp.desktop.control.RoomPlanView;
+import app.redlamp.desktop.station.StationParts;
 import java.util.LinkedHashMap;
 import java.util.Map;
 import java.util.Optional;
@@ -28,9 +29,8 @@ import javafx.scene.layout.VBox;
 final class RoomView {
     private static final double SIDE_WIDTH = 306;
 
-    private final RoomParts parts;
+    private final StationParts<RoomStation.Models> parts;
     private final RoomPictures pictures;
-    private final RoomStation.Doors doors;
     private final CoveredPage page = new CoveredPage(this::bench, this::uncovered);
     private final RoomPlanView plan = new RoomPlanView();
     private final BandsView bands = new BandsView();
@@ -41,9 +41,8 @@ final class RoomView {
     private Optional<Desk<Study>> desk = Optional.empty();
     private String first = "";
 
-    RoomView(RoomParts parts, RoomStation.Doors doors) {
+    RoomView(StationParts<RoomStation.Models> parts) {
         this.parts = parts;
-        this.doors = doors;
         pictures = new RoomPictures(parts);
         plan.setId("room-plan");
         bands.setId("room-bands");
@@ -55,30 +54,30 @@ final class RoomView {
         plan.onMoves(new RoomPlanView.Moves() {
             @Override
             public void select(String id) {
-                parts.model().selected().set(id);
+                parts.models().room().selected().set(id);
             }
 
             @Override
             public void drag(String id, double x, double y) {
-                parts.model().drag(r -> PlanMoves.move(r, id, x, y));
+                parts.models().room().drag(r -> PlanMoves.move(r, id, x, y));
             }
 
             @Override
             public void drop() {
-                parts.model().drop("edit.drag");
+                parts.models().room().drop("edit.drag");
             }
 
             @Override
             public void cancel() {
-                parts.model().cancelDrag();
+                parts.models().room().cancelDrag();
             }
 
             @Override
             public void remove() {
-                parts.model().removeSelected();
+                parts.models().room().removeSelected();
             }
         });
-        parts.model().selected().addListener((o, was, now) -> plan.select(now));
+        parts.models().room().selected().addListener((o, was, now) -> plan.select(now));
         show();
     }
 
@@ -97,8 +96,8 @@ final class RoomView {
     }
 
     void show() {
-        Spot spot = parts.model().spot().get();
-        Study study = parts.model().study().get();
+        Spot spot = parts.models().room().spot().get();
+        Study study = parts.models().room().study().get();
         if (spot == null) {
             showFirst();
             return;
@@ -106,8 +105,8 @@ final class RoomView {
         first = "";
         page.showBench();
         name.setText(spot.name());
-        size.setText(
-                parts.strings().say("room.size", parts.rooms().size(spot.room().space())));
+        size.setText(parts.strings()
+                .say("room.size", parts.words().rooms().size(spot.room().space())));
         if (study != null && study.spot().id().equals(spot.id())) {
             show(spot.room(), study);
         }
@@ -115,8 +114,8 @@ final class RoomView {
 
     /** Shows what changes while something is dragged, and nothing else. */
     void showDragged() {
-        Spot spot = parts.model().spot().get();
-        Study study = parts.model().study().get();
+        Spot spot = parts.models().room().spot().get();
+        Study study = parts.models().room().study().get();
         if (spot != null && study != null && !page.covered()) {
             draw(spot.room(), study);
         }
@@ -124,10 +123,12 @@ final class RoomView {
 
     /** Offers rooms to begin with; anew only where another production, or another kind of job, asks for something else. */
     private void showFirst() {
-        Production production = parts.model().open().production().get();
+        Production production = parts.models().room().open().production().get();
         String wanted = production == null
                 ? "-"
-                : production.id() + production.brief().kind() + parts.lengths().imperial();
+                : production.id()
+                        + production.brief().kind()
+                        + parts.words().lengths().imperial();
         if (!wanted.equals(first)) {
             first = wanted;
             page.showInstead(new FirstPlacePane(parts));
@@ -135,7 +136,8 @@ final class RoomView {
     }
 
     private void draw(Room room, Study study) {
-        Optional<Study> before = Optional.ofNullable(parts.model().before().get());
+        Optional<Study> before =
+                Optional.ofNullable(parts.models().room().before().get());
         plan.show(Optional.of(pictures.plan(room, study)));
         bands.show(Optional.of(pictures.bands(study, before)));
         bass.show(Optional.of(pictures.bass(study, before)));
@@ -143,9 +145,9 @@ final class RoomView {
 
     private void show(Room room, Study study) {
         draw(room, study);
-        plan.setAccessibleText(parts.rooms().verdict(study));
-        bands.setAccessibleText(parts.rooms().rings(study));
-        bass.setAccessibleText(parts.rooms().boom(study));
+        plan.setAccessibleText(parts.words().rooms().verdict(study));
+        bands.setAccessibleText(parts.words().rooms().rings(study));
+        bass.setAccessibleText(parts.words().rooms().boom(study));
         desk.ifPresent(d -> d.show(study));
     }
 
@@ -157,7 +159,8 @@ final class RoomView {
     }
 
     private VBox build() {
-        Desk<Study> made = new Desk<>(parts.bench(), sheets(), parts.model().fault());
+        Desk<Study> made =
+                new Desk<>(parts.bench(), sheets(), parts.models().room().fault());
         made.setId("room-desk");
         desk = Optional.of(made);
         Region gap = new Region();
@@ -234,15 +237,15 @@ final class RoomView {
     }
 
     void openMeasure() {
-        cover(close -> new ClapPane(parts, doors, close));
+        cover(close -> new ClapPane(parts, close));
     }
 
     void openCompare() {
-        cover(close -> new ComparePane(parts, doors, close));
+        cover(close -> new ComparePane(parts, close));
     }
 
     void openNight() {
-        cover(close -> new NightPane(parts, doors, close));
+        cover(close -> new NightPane(parts, close));
     }
 
     void focusPlan() {
@@ -250,7 +253,7 @@ final class RoomView {
     }
 
     private void cover(Function<Runnable, Overlay> maker) {
-        if (parts.model().spot().get() != null) {
+        if (parts.models().room().spot().get() != null) {
             page.cover(maker);
         }
     }

@@ -11,6 +11,7 @@ import app.redlamp.core.acoustics.spot.Study;
 import app.redlamp.desktop.bench.Choice;
 import app.redlamp.desktop.bench.CommitField;
 import app.redlamp.desktop.bench.Desk;
+import app.redlamp.desktop.station.StationParts;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.function.DoubleFunction;
@@ -25,11 +26,11 @@ final class SpaceSheet extends VBox implements Desk.Sheet<Study> {
     private static final double WIDE = 92;
     private static final double CHOICE = 176;
 
-    private final RoomParts parts;
+    private final StationParts<RoomStation.Models> parts;
     private final List<CommitField> fields = new ArrayList<>();
     private final List<Choice<?>> choices = new ArrayList<>();
 
-    SpaceSheet(RoomParts parts) {
+    SpaceSheet(StationParts<RoomStation.Models> parts) {
         this.parts = parts;
         getStyleClass().add("desk-sheet");
         GridPane grid = new GridPane();
@@ -68,11 +69,11 @@ final class SpaceSheet extends VBox implements Desk.Sheet<Study> {
         for (Face face : Face.values()) {
             Choice<Material> choice = new Choice<>(
                     "surface-" + face.id(),
-                    parts.rooms().face(face),
+                    parts.words().rooms().face(face),
                     surfaces(),
                     Material::name,
                     () -> room().surfaces().get(face),
-                    m -> parts.model().edit("edit.surface", r -> r.made(face, m)));
+                    m -> parts.models().room().edit("edit.surface", r -> r.made(face, m)));
             choices.add(choice);
             choice.setPrefWidth(CHOICE);
             grid.add(parts.bench().name("space.face." + face.id(), ""), 2 + row / 3 * 2, row % 3);
@@ -85,7 +86,7 @@ final class SpaceSheet extends VBox implements Desk.Sheet<Study> {
                 List.of(Pattern.values()),
                 p -> parts.strings().say("pattern." + p.id()),
                 () -> room().pattern(),
-                p -> parts.model().edit("edit.pattern", r -> r.heardBy(p)));
+                p -> parts.models().room().edit("edit.pattern", r -> r.heardBy(p)));
         choices.add(pattern);
         pattern.setPrefWidth(CHOICE);
         grid.add(parts.bench().name("space.pattern", "hears"), 2, 3);
@@ -112,14 +113,14 @@ final class SpaceSheet extends VBox implements Desk.Sheet<Study> {
     }
 
     private List<Material> surfaces() {
-        List<Material> all = new ArrayList<>(parts.shelf().materials(Material.Use.SURFACE));
+        List<Material> all = new ArrayList<>(parts.models().shelf().materials(Material.Use.SURFACE));
         // What a room was made of may not be in this library.
         room().surfaces().values().stream().filter(m -> !all.contains(m)).forEach(all::add);
         return all;
     }
 
     private Room room() {
-        return parts.model().spot().get().room();
+        return parts.models().room().spot().get().room();
     }
 
     private interface Change {
@@ -134,8 +135,8 @@ final class SpaceSheet extends VBox implements Desk.Sheet<Study> {
                 row,
                 key,
                 value,
-                m -> parts.lengths().say(m),
-                w -> parts.lengths().read(w),
+                m -> parts.words().lengths().say(m),
+                w -> parts.words().lengths().read(w),
                 change);
     }
 
@@ -165,7 +166,7 @@ final class SpaceSheet extends VBox implements Desk.Sheet<Study> {
     }
 
     private void enter(UnaryOperator<Room> change) {
-        parts.model().edit("edit.size", change);
+        parts.models().room().edit("edit.size", change);
     }
 
     @Override

@@ -9,6 +9,7 @@ import app.redlamp.core.acoustics.spot.Study;
 import app.redlamp.desktop.bench.CommitField;
 import app.redlamp.desktop.bench.Desk;
 import app.redlamp.desktop.bench.Parts;
+import app.redlamp.desktop.station.StationParts;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -28,7 +29,7 @@ final class ThingsSheet extends HBox implements Desk.Sheet<Study> {
     private static final double LIST_WIDTH = 250;
     private static final double FIELD = 74;
 
-    private final RoomParts parts;
+    private final StationParts<RoomStation.Models> parts;
     private final ListView<String> list = new ListView<>();
     private final VBox about = new VBox();
     private final MaterialFields material;
@@ -36,7 +37,7 @@ final class ThingsSheet extends HBox implements Desk.Sheet<Study> {
     private String built = "";
     private boolean showing;
 
-    ThingsSheet(RoomParts parts) {
+    ThingsSheet(StationParts<RoomStation.Models> parts) {
         this.parts = parts;
         material = new MaterialFields(parts);
         getStyleClass().addAll("desk-sheet", "room-things");
@@ -52,13 +53,13 @@ final class ThingsSheet extends HBox implements Desk.Sheet<Study> {
         list.setCellFactory(v -> new ThingCell());
         list.getSelectionModel().selectedItemProperty().addListener((o, was, now) -> {
             if (!showing && now != null) {
-                parts.model().selected().set(now);
+                parts.models().room().selected().set(now);
             }
         });
         about.getStyleClass().add("room-about");
         HBox.setHgrow(about, Priority.ALWAYS);
         getChildren().addAll(list, about);
-        parts.model().selected().addListener((o, was, now) -> refresh());
+        parts.models().room().selected().addListener((o, was, now) -> refresh());
     }
 
     private final class ThingCell extends ListCell<String> {
@@ -77,7 +78,10 @@ final class ThingsSheet extends HBox implements Desk.Sheet<Study> {
         Room room = room();
         return patch(room, id)
                 .map(p -> parts.strings()
-                        .say("things.on", p.material().name(), parts.rooms().face(p.face())))
+                        .say(
+                                "things.on",
+                                p.material().name(),
+                                parts.words().rooms().face(p.face())))
                 .or(() -> thing(room, id).map(f -> f.material().name()))
                 .orElse("");
     }
@@ -91,7 +95,7 @@ final class ThingsSheet extends HBox implements Desk.Sheet<Study> {
     }
 
     private Room room() {
-        return parts.model().spot().get().room();
+        return parts.models().room().spot().get().room();
     }
 
     @Override
@@ -105,7 +109,7 @@ final class ThingsSheet extends HBox implements Desk.Sheet<Study> {
     }
 
     private void refresh() {
-        if (parts.model().spot().get() == null) {
+        if (parts.models().room().spot().get() == null) {
             return;
         }
         List<String> ids = new ArrayList<>();
@@ -115,7 +119,7 @@ final class ThingsSheet extends HBox implements Desk.Sheet<Study> {
         if (!list.getItems().equals(ids)) {
             list.getItems().setAll(ids);
         }
-        String selected = parts.model().selected().get();
+        String selected = parts.models().room().selected().get();
         list.getSelectionModel().clearAndSelect(ids.indexOf(selected));
         list.refresh();
         showing = false;
@@ -188,8 +192,8 @@ final class ThingsSheet extends HBox implements Desk.Sheet<Study> {
 
     private void finish(FlowPane line, String id, Material made) {
         Node remove = parts.bench().button("thing-remove", "things.remove", () -> {
-            parts.model().selected().set(id);
-            parts.model().removeSelected();
+            parts.models().room().selected().set(id);
+            parts.models().room().removeSelected();
         });
         line.getChildren().add(remove);
         about.getChildren().add(line);
@@ -219,11 +223,15 @@ final class ThingsSheet extends HBox implements Desk.Sheet<Study> {
         CommitField field = new CommitField(
                         key.replace("things.", "thing-"),
                         parts.strings().say(key),
-                        () -> value.get().map(m -> parts.lengths().say(m)).orElse(""),
-                        w -> parts.model()
+                        () -> value.get()
+                                .map(m -> parts.words().lengths().say(m))
+                                .orElse(""),
+                        w -> parts.models()
+                                .room()
                                 .edit(
                                         "edit.thing",
-                                        r -> change.of(r, parts.lengths().read(w))))
+                                        r -> change.of(
+                                                r, parts.words().lengths().read(w))))
                 .wide(FIELD);
         fields.add(field);
         field.refresh();

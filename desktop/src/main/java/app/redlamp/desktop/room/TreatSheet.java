@@ -6,6 +6,7 @@ import app.redlamp.core.acoustics.room.SixBands;
 import app.redlamp.core.acoustics.spot.Step;
 import app.redlamp.core.acoustics.spot.Study;
 import app.redlamp.desktop.bench.Desk;
+import app.redlamp.desktop.station.StationParts;
 import java.util.List;
 import java.util.Optional;
 import javafx.css.PseudoClass;
@@ -23,11 +24,11 @@ final class TreatSheet extends VBox implements Desk.Sheet<Study> {
     private static final PseudoClass OVER = PseudoClass.getPseudoClass("over");
     private static final double SAME = 0.97;
 
-    private final RoomParts parts;
+    private final StationParts<RoomStation.Models> parts;
     private final GridPane grid = new GridPane();
     private final Label line = new Label();
 
-    TreatSheet(RoomParts parts) {
+    TreatSheet(StationParts<RoomStation.Models> parts) {
         this.parts = parts;
         getStyleClass().add("desk-sheet");
         grid.getStyleClass().add("room-grid");
@@ -36,7 +37,7 @@ final class TreatSheet extends VBox implements Desk.Sheet<Study> {
         line.setMinHeight(Region.USE_PREF_SIZE);
         line.setId("treat-line");
         getChildren().addAll(grid, line);
-        parts.model().advice().addListener((o, was, now) -> rows());
+        parts.models().room().advice().addListener((o, was, now) -> rows());
         rows();
     }
 
@@ -51,7 +52,7 @@ final class TreatSheet extends VBox implements Desk.Sheet<Study> {
     }
 
     private void rows() {
-        Advice advice = parts.model().advice().get();
+        Advice advice = parts.models().room().advice().get();
         grid.getChildren().clear();
         if (advice == null) {
             line.setText("");
@@ -78,7 +79,7 @@ final class TreatSheet extends VBox implements Desk.Sheet<Study> {
             sum += step.price();
             row(
                     i + 2,
-                    parts.rooms().step(step),
+                    parts.words().rooms().step(step),
                     parts.bench().plain(sum),
                     Optional.of(step.before()),
                     step.after(),
@@ -148,7 +149,7 @@ final class TreatSheet extends VBox implements Desk.Sheet<Study> {
                 .button(
                         "treat-" + (last + 1),
                         last == 0 ? "treat.hang" : "treat.hang.all",
-                        () -> parts.model().edit("edit.try", r -> room));
+                        () -> parts.models().room().edit("edit.try", r -> room));
     }
 
     private static Label secondary(String text) {

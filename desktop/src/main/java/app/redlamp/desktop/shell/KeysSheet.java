@@ -1,6 +1,7 @@
 package app.redlamp.desktop.shell;
 
 import app.redlamp.desktop.look.Strings;
+import app.redlamp.desktop.station.KeyBinding;
 import java.util.List;
 import javafx.geometry.Pos;
 import javafx.scene.control.Button;

@@ -1,5 +1,6 @@
 package app.redlamp.desktop.shell;
 
+import app.redlamp.desktop.edit.Question;
 import javafx.geometry.Pos;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;

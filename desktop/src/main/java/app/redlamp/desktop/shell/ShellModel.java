@@ -1,6 +1,7 @@
 package app.redlamp.desktop.shell;
 
 import app.redlamp.core.port.Settings;
+import app.redlamp.desktop.edit.UndoHistory;
 import app.redlamp.desktop.job.JobService;
 import app.redlamp.desktop.look.Strings;
 import app.redlamp.desktop.look.Theme;

@@ -1,10 +1,16 @@
 package app.redlamp.desktop.shell;
 
 import app.redlamp.desktop.control.ReadingColumn;
+import app.redlamp.desktop.edit.Question;
 import app.redlamp.desktop.look.ScaledPane;
 import app.redlamp.desktop.look.Strings;
+import app.redlamp.desktop.station.Clearance;
+import app.redlamp.desktop.station.KeyBinding;
+import app.redlamp.desktop.station.Station;
+import app.redlamp.desktop.station.StationId;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import javafx.beans.value.ObservableValue;
 import javafx.scene.Node;
@@ -15,8 +21,6 @@ import javafx.scene.control.ComboBoxBase;
 import javafx.scene.control.MenuButton;
 import javafx.scene.control.TextInputControl;
 import javafx.scene.input.KeyCode;
-import javafx.scene.input.KeyCodeCombination;
-import javafx.scene.input.KeyCombination;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.Region;
@@ -28,14 +32,14 @@ public final class ShellView {
     private static final double READING_NARROW = 310;
     private static final double NARROW_PAGE = 1100;
 
-    private static final List<KeyCode> DIGITS = List.of(
-            KeyCode.DIGIT1,
-            KeyCode.DIGIT2,
-            KeyCode.DIGIT3,
-            KeyCode.DIGIT4,
-            KeyCode.DIGIT5,
-            KeyCode.DIGIT6,
-            KeyCode.DIGIT7);
+    private static final Map<StationId, KeyCode> DIGITS = Map.of(
+            StationId.BRIEF, KeyCode.DIGIT1,
+            StationId.ROOM, KeyCode.DIGIT2,
+            StationId.KIT, KeyCode.DIGIT3,
+            StationId.LEVEL, KeyCode.DIGIT4,
+            StationId.TAKE, KeyCode.DIGIT5,
+            StationId.FINISH, KeyCode.DIGIT6,
+            StationId.DELIVER, KeyCode.DIGIT7);
 
     private final ShellModel model;
     private final List<Station> stations;
@@ -43,6 +47,7 @@ public final class ShellView {
     private final ScaledPane root;
     private final WireView wire;
     private final RailView rail;
+    private final FocusKeeper focus;
     private final StackPane layers;
     private final KeysSheet sheet;
     private final HeldCommand command = new HeldCommand();
@@ -51,7 +56,7 @@ public final class ShellView {
     /** What had the focus before there was a question. */
     private Optional<Node> before = Optional.empty();
 
-    private int open;
+    private Station open;
 
     /**
      * @param clearance whether the lamp may go on
@@ -81,7 +86,8 @@ public final class ShellView {
         input.addListener((o, was, now) -> showFacts());
         new FileDrop(page, files -> station().drop(files));
         page.widthProperty().addListener((o, was, now) -> fitReading());
-        open(0);
+        focus = new FocusKeeper(root, this::station, this::asking);
+        open(this.stations.get(0));
     }
 
     /** Lays a question over the page; null takes it away. */
@@ -116,19 +122,29 @@ public final class ShellView {
         return root;
     }
 
-    /** Opens a station, counted from 0. */
-    public void open(int index) {
-        open = index;
+    /** Opens a station; one that is not hung is not opened. */
+    public void open(StationId id) {
+        stations.stream().filter(s -> s.id() == id).findFirst().ifPresent(this::open);
+    }
+
+    /** The station that is open. */
+    public StationId opened() {
+        return open.id();
+    }
+
+    private void open(Station station) {
+        open = station;
         page.setCenter(station().bench());
         page.setRight(station().reading());
-        wire.open(index, station());
+        wire.open(station);
         fitReading();
         showFacts();
         station().opened();
+        focus.bring();
     }
 
     private Station station() {
-        return stations.get(open);
+        return open;
     }
 
     private void explain() {
@@ -154,35 +170,21 @@ public final class ShellView {
     private List<KeyBinding> bindings() {
         Strings strings = model.strings();
         List<KeyBinding> all = new ArrayList<>(station().keys());
-        for (int i = 0; i < stations.size(); i++) {
-            int index = i;
-            all.add(new KeyBinding(
-                    new KeyCodeCombination(DIGITS.get(i), KeyCombination.SHORTCUT_DOWN),
-                    strings.say("keys.station", stations.get(i).name()),
-                    () -> open(index)));
+        for (Station station : stations) {
+            all.add(KeyBinding.shortcut(
+                    DIGITS.get(station.id()),
+                    false,
+                    strings.say("keys.station", station.name()),
+                    () -> open(station.id())));
         }
-        all.add(shortcut(KeyCode.Z, false, strings.say("keys.undo"), model.history()::undo));
-        all.add(shortcut(KeyCode.Z, true, strings.say("keys.redo"), model.history()::redo));
-        all.add(plain(KeyCode.F2, strings.say("keys.how"), this::explain));
-        all.add(plain(KeyCode.T, strings.say("keys.theme"), model::switchTheme));
-        all.add(shortcut(KeyCode.PLUS, false, strings.say("keys.larger"), () -> model.scale(1)));
-        all.add(shortcut(KeyCode.MINUS, false, strings.say("keys.smaller"), () -> model.scale(-1)));
-        all.add(shortcut(KeyCode.DIGIT0, false, strings.say("keys.natural"), () -> model.scale(0)));
+        all.add(KeyBinding.shortcut(KeyCode.Z, false, strings.say("keys.undo"), model.history()::undo));
+        all.add(KeyBinding.shortcut(KeyCode.Z, true, strings.say("keys.redo"), model.history()::redo));
+        all.add(KeyBinding.plain(KeyCode.F2, strings.say("keys.how"), this::explain));
+        all.add(KeyBinding.plain(KeyCode.T, strings.say("keys.theme"), model::switchTheme));
+        all.add(KeyBinding.shortcut(KeyCode.PLUS, false, strings.say("keys.larger"), () -> model.scale(1)));
+        all.add(KeyBinding.shortcut(KeyCode.MINUS, false, strings.say("keys.smaller"), () -> model.scale(-1)));
+        all.add(KeyBinding.shortcut(KeyCode.DIGIT0, false, strings.say("keys.natural"), () -> model.scale(0)));
         return all;
-    }
-
-    /** A key without any modifier. */
-    public static KeyBinding plain(KeyCode key, String meaning, Runnable action) {
-        return new KeyBinding(new KeyCodeCombination(key), meaning, action);
-    }
-
-    private static KeyBinding shortcut(KeyCode key, boolean shift, String meaning, Runnable action) {
-        return new KeyBinding(
-                shift
-                        ? new KeyCodeCombination(key, KeyCombination.SHORTCUT_DOWN, KeyCombination.SHIFT_DOWN)
-                        : new KeyCodeCombination(key, KeyCombination.SHORTCUT_DOWN),
-                meaning,
-                action);
     }
 
     private void pressed(KeyEvent event) {

@@ -2,9 +2,12 @@ package app.redlamp.desktop.shell;
 
 import app.redlamp.desktop.control.BigLamp;
 import app.redlamp.desktop.control.LampGlyph;
+import app.redlamp.desktop.station.Clearance;
+import app.redlamp.desktop.station.Station;
+import app.redlamp.desktop.station.StationId;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.function.IntConsumer;
+import java.util.function.Consumer;
 import javafx.css.PseudoClass;
 import javafx.scene.control.Label;
 import javafx.scene.control.ToggleButton;
@@ -33,12 +36,14 @@ final class WireView extends Region {
     private final BigLamp bigLamp = new BigLamp();
     private final List<Stop> stops = new ArrayList<>();
     private final Clearance clearance;
+    private final List<Station> stations;
     private int open;
 
     /** One station's place on the wire. */
     private record Stop(Line cord, LampGlyph glyph, ToggleButton name, Region underline) {}
 
-    WireView(List<Station> stations, Clearance clearance, IntConsumer onOpen) {
+    WireView(List<Station> stations, Clearance clearance, Consumer<StationId> onOpen) {
+        this.stations = stations;
         this.clearance = clearance;
         getStyleClass().add("wire");
         title.getStyleClass().add("wire-title");
@@ -54,7 +59,7 @@ final class WireView extends Region {
             Stop stop = new Stop(new Line(), new LampGlyph(), new ToggleButton(station.name()), new Region());
             stop.cord().getStyleClass().add("wire-cord");
             stop.name().getStyleClass().add("wire-name");
-            stop.name().setOnAction(e -> onOpen.accept(index));
+            stop.name().setOnAction(e -> onOpen.accept(station.id()));
             stop.underline().getStyleClass().add("wire-underline");
             station.standing().addListener((o, was, now) -> show(index, station));
             station.headings().addListener((o, was, now) -> show(index, station));
@@ -72,9 +77,9 @@ final class WireView extends Region {
         setMaxHeight(HEIGHT);
     }
 
-    void open(int index, Station station) {
-        open = index;
-        show(index, station);
+    void open(Station station) {
+        open = stations.indexOf(station);
+        show(open, station);
     }
 
     private void show(int index, Station station) {

@@ -328,7 +328,7 @@ class BriefJourneyTest {
 
     @Test
     void theStationsAreReachedByKey(FxRobot robot) {
-        push(robot, KeyCode.CONTROL, KeyCode.DIGIT5);
+        push(robot, KeyCode.CONTROL, KeyCode.DIGIT7);
         assertThat(robot.lookup("#specification").tryQuery()).isPresent();
         push(robot, KeyCode.CONTROL, KeyCode.DIGIT1);
         assertThat(robot.lookup("#start-title").tryQuery()).isPresent();

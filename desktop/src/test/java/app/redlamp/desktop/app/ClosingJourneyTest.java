@@ -14,6 +14,7 @@ import javafx.scene.control.Button;
 import javafx.scene.input.KeyCode;
 import javafx.stage.Stage;
 import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 import org.junit.jupiter.api.io.TempDir;
@@ -22,6 +23,7 @@ import org.testfx.framework.junit5.ApplicationExtension;
 import org.testfx.framework.junit5.Start;
 
 /** The window closes while something could not be saved: nothing is lost without a question, and the keyboard is enough. */
+@Tag("window")
 @ExtendWith(ApplicationExtension.class)
 class ClosingJourneyTest {
     @TempDir

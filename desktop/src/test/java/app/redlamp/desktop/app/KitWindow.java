@@ -3,6 +3,7 @@ package app.redlamp.desktop.app;
 import app.redlamp.core.chain.kit.Kit;
 import app.redlamp.core.chain.kit.Kits;
 import app.redlamp.core.chain.kit.Seat;
+import app.redlamp.desktop.station.StationId;
 import app.redlamp.media.demo.DemoProduction;
 import java.io.IOException;
 import java.nio.file.Path;
@@ -20,7 +21,7 @@ record KitWindow(Window window) {
         }
         Platform.runLater(() -> {
             window.wiring.production().open(demo.get(index));
-            window.wiring.toKit();
+            window.wiring.go(StationId.KIT);
         });
         advised();
     }

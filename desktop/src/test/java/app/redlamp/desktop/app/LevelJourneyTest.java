@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import app.redlamp.core.print.PrintedTable;
 import app.redlamp.core.setting.level.Step;
+import app.redlamp.desktop.station.StationId;
 import app.redlamp.media.demo.DemoProduction;
 import java.awt.image.BufferedImage;
 import java.io.IOException;
@@ -54,7 +55,7 @@ class LevelJourneyTest {
         }
         Platform.runLater(() -> {
             window.wiring.production().open(demo.get(index));
-            window.wiring.toLevel();
+            window.wiring.go(StationId.LEVEL);
         });
         Window.until(() -> window.wiring.level().verdict().get() != null
                 && window.wiring.level().booth().scene().get() != null);

@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.within;
 import app.redlamp.core.acoustics.room.Material;
 import app.redlamp.core.acoustics.room.Point;
 import app.redlamp.core.acoustics.room.Room;
+import app.redlamp.desktop.station.StationId;
 import app.redlamp.media.demo.DemoProduction;
 import java.io.IOException;
 import java.nio.file.Path;
@@ -49,7 +50,7 @@ class RoomJourneyTest {
         }
         Platform.runLater(() -> {
             window.wiring.production().open(book);
-            window.wiring.toRoom();
+            window.wiring.go(StationId.ROOM);
         });
         window.settle();
         Window.until(() -> window.wiring.room().advice().get() != null);

@@ -5,15 +5,13 @@ import static org.mockito.Mockito.when;
 
 import app.redlamp.core.port.Settings;
 import app.redlamp.core.print.PrintedTable;
-import app.redlamp.desktop.brief.BriefStation;
-import app.redlamp.desktop.deliver.DeliverStation;
-import app.redlamp.desktop.kit.KitStation;
 import app.redlamp.desktop.look.Look;
-import app.redlamp.desktop.room.RoomStation;
+import app.redlamp.desktop.station.StationId;
 import app.redlamp.media.FileListening;
 import app.redlamp.media.FileRecordings;
 import app.redlamp.media.capture.BoothCapture;
 import app.redlamp.media.demo.DemoProduction;
+import app.redlamp.media.finish.FileFinishing;
 import app.redlamp.media.kit.KitShelf;
 import app.redlamp.media.library.SpecificationLibrary;
 import app.redlamp.media.monitor.BoothMonitoring;
@@ -23,6 +21,7 @@ import app.redlamp.media.production.ProductionFolders;
 import app.redlamp.media.production.RescueFolder;
 import app.redlamp.media.room.RoomShelf;
 import app.redlamp.media.script.ScriptFiles;
+import app.redlamp.media.sheet.FileSheets;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.nio.file.Files;
@@ -88,12 +87,13 @@ final class Window {
                 saved.add(values);
             }
         };
-        BoothCapture booth =
-                new BoothCapture(Preparation.BOOTH, nanoseconds -> TimeUnit.NANOSECONDS.sleep(nanoseconds / HASTE));
+        BoothCapture booth = new BoothCapture(Preparation.BOOTH, SilentOutput.Pace.REAL, HASTE);
         wiring = new Wiring(
                 new Ports(
                         settings,
                         new FileRecordings(),
+                        new FileFinishing(),
+                        new FileSheets(),
                         new SpecificationLibrary(library()),
                         new FilePlayback(new SilentOutput(pace)),
                         new ProductionFolders(clock),
@@ -108,27 +108,64 @@ final class Window {
                         clock),
                 Locale.ENGLISH,
                 Platform::runLater,
-                new Doors(
-                        new BriefStation.Doors(
-                                library(),
-                                () -> Optional.ofNullable(chosenFile),
-                                () -> Optional.ofNullable(chosenFolder),
-                                () -> Optional.ofNullable(chosenCalendar),
-                                copied::add),
-                        new RoomStation.Doors(() -> Optional.ofNullable(chosenRecordings.poll())),
-                        new KitStation.Doors(
-                                () -> Optional.ofNullable(chosenRecordings.poll()),
-                                () -> Optional.ofNullable(chosenFile),
-                                printed::add),
-                        new Doors.Level(printed::add, () -> Optional.ofNullable(chosenFile)),
-                        new DeliverStation.Doors(() -> chooserOpened++, shownFolders::add, () -> {}),
-                        new Doors.Whole(() -> Optional.ofNullable(chosenFolder), () -> left++)));
+                new TestDoors());
         stage.setMaximized(false);
         stage.setScene(wiring.scene());
         stage.setWidth(Wiring.WIDTH);
         stage.setHeight(Wiring.HEIGHT);
         stage.show();
         stage.toFront();
+    }
+
+    /** What a person would choose was chosen beforehand, and what goes out is kept to be looked at. */
+    private final class TestDoors extends ClosedDoors {
+        private final Path library = library();
+
+        @Override
+        public Path home() {
+            return library;
+        }
+
+        @Override
+        public Optional<Path> open(Kind kind) {
+            return Optional.ofNullable(kind == Kind.RECORDING ? chosenRecordings.poll() : chosenFile);
+        }
+
+        @Override
+        public List<Path> openSeveral(Kind kind) {
+            chooserOpened++;
+            return List.of();
+        }
+
+        @Override
+        public Optional<Path> save(Kind kind) {
+            return Optional.ofNullable(kind == Kind.CALENDAR ? chosenCalendar : null);
+        }
+
+        @Override
+        public Optional<Path> folder() {
+            return Optional.ofNullable(chosenFolder);
+        }
+
+        @Override
+        public void print(PrintedTable table) {
+            printed.add(table);
+        }
+
+        @Override
+        public void copy(String text) {
+            copied.add(text);
+        }
+
+        @Override
+        public void show(Path folder) {
+            shownFolders.add(folder);
+        }
+
+        @Override
+        public void leave() {
+            left++;
+        }
     }
 
     /** Presses a button, without the mouse. */
@@ -186,7 +223,7 @@ final class Window {
 
     void open(List<Path> files) {
         Platform.runLater(() -> {
-            wiring.toDeliver();
+            wiring.go(StationId.DELIVER);
             wiring.deliver().open(files);
         });
         settle();

@@ -2,6 +2,7 @@ package app.redlamp.desktop.app;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import app.redlamp.desktop.station.StationId;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -13,6 +14,7 @@ import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.stage.Stage;
 import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 import org.junit.jupiter.api.io.TempDir;
@@ -24,6 +26,7 @@ import org.testfx.framework.junit5.Start;
 import org.testfx.util.WaitForAsyncUtils;
 
 /** The page at every size: nothing leaves the window, no button is cut off. */
+@Tag("window")
 @ExtendWith(ApplicationExtension.class)
 class WindowSizesTest {
     @TempDir
@@ -96,7 +99,7 @@ class WindowSizesTest {
 
     @Test
     void withoutRecordingsThePageSaysWhatToDo(FxRobot robot) {
-        robot.interact(() -> window.wiring.toDeliver());
+        robot.interact(() -> window.wiring.go(StationId.DELIVER));
         assertThat(robot.lookup("#verdict").queryAs(Label.class).getText()).isEqualTo("Nothing to judge yet.");
         robot.clickOn("#open");
         assertThat(window.chooserOpened).isEqualTo(1);

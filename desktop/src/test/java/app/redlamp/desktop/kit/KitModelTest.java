@@ -15,11 +15,14 @@ import app.redlamp.core.chain.kit.Seat;
 import app.redlamp.core.planning.plan.Production;
 import app.redlamp.core.planning.plan.Productions;
 import app.redlamp.desktop.control.Ribbon;
+import app.redlamp.desktop.edit.UndoHistory;
 import app.redlamp.desktop.job.JobService;
 import app.redlamp.desktop.job.ManualExecutor;
 import app.redlamp.desktop.look.Strings;
+import app.redlamp.desktop.production.KitModel;
 import app.redlamp.desktop.production.ProductionModel;
-import app.redlamp.desktop.shell.UndoHistory;
+import app.redlamp.desktop.station.StationParts;
+import app.redlamp.desktop.station.Stations;
 import app.redlamp.media.FileRecordings;
 import app.redlamp.media.demo.DemoProduction;
 import app.redlamp.media.kit.KitShelf;
@@ -273,7 +276,7 @@ class KitModelTest {
     @Test
     void theRibbonIsTrue() {
         add(Parts.complete());
-        KitParts words = new KitParts(new KitStation.Models(model, parts, takes), strings, Locale.ENGLISH, false);
+        StationParts<KitStation.Models> words = Stations.parts(new KitStation.Models(model, parts, takes));
         SignalPath path = model.path().get();
         Ribbon ribbon = new KitPictures(words).ribbon(path);
         assertThat(ribbon.stops()).hasSize(path.nodes().size());

@@ -21,11 +21,13 @@ import app.redlamp.core.setting.level.LevelProblem;
 import app.redlamp.core.setting.level.LevelVerdict;
 import app.redlamp.core.setting.level.Step;
 import app.redlamp.core.setting.level.Turn;
+import app.redlamp.desktop.edit.UndoHistory;
+import app.redlamp.desktop.input.BoothModel;
+import app.redlamp.desktop.input.InputModel;
 import app.redlamp.desktop.job.JobService;
-import app.redlamp.desktop.kit.KitModel;
 import app.redlamp.desktop.look.Strings;
+import app.redlamp.desktop.production.KitModel;
 import app.redlamp.desktop.production.ProductionModel;
-import app.redlamp.desktop.shell.UndoHistory;
 import app.redlamp.media.capture.BoothCapture;
 import app.redlamp.media.demo.DemoProduction;
 import app.redlamp.media.kit.KitShelf;
@@ -71,11 +73,15 @@ class LevelModelTest {
     private LevelModel level;
     private CardModel cards;
 
+    private BoothModel booth(SimulatedBooth simulated) {
+        return new BoothModel(kit, input, simulated, jobs, WeekTime.of(LocalDateTime.now(CLOCK)));
+    }
+
     @BeforeEach
     void begin() throws IOException {
         kit = new KitModel(open, new KitShelf(home.resolve("library")), jobs, strings);
         input = new InputModel(booth, jobs, pending::add);
-        level = new LevelModel(kit, input, booth, jobs, strings, CLOCK);
+        level = new LevelModel(kit, input, booth(booth), jobs, strings, CLOCK);
         cards = new CardModel(level, strings);
         input.refresh();
         Path folder;
@@ -289,7 +295,7 @@ class LevelModelTest {
     void aBoothThatCannotBeMadeEndsTheStep() throws IOException {
         SimulatedBooth broken = mock(SimulatedBooth.class);
         doThrow(new IOException("half a file")).when(broken).prepare(any());
-        LevelModel other = new LevelModel(kit, input, broken, jobs, strings, CLOCK);
+        LevelModel other = new LevelModel(kit, input, booth(broken), jobs, strings, CLOCK);
         until(() -> other.booth().scene().get() != null);
         other.take(Step.STILL);
         until(() -> input.fault().get() != null);

@@ -4,17 +4,20 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 import static org.mockito.Mockito.mock;
 
+import app.redlamp.core.booth.WeekTime;
 import app.redlamp.core.port.Capture;
 import app.redlamp.core.port.SimulatedBooth;
 import app.redlamp.core.setting.card.GainCard;
 import app.redlamp.core.setting.level.InputFault;
 import app.redlamp.core.setting.level.LiveMeter;
 import app.redlamp.core.setting.level.Step;
+import app.redlamp.desktop.edit.UndoHistory;
+import app.redlamp.desktop.input.BoothModel;
+import app.redlamp.desktop.input.InputModel;
 import app.redlamp.desktop.job.JobService;
-import app.redlamp.desktop.kit.KitModel;
 import app.redlamp.desktop.look.Strings;
+import app.redlamp.desktop.production.KitModel;
 import app.redlamp.desktop.production.ProductionModel;
-import app.redlamp.desktop.shell.UndoHistory;
 import app.redlamp.media.demo.DemoProduction;
 import app.redlamp.media.kit.KitShelf;
 import app.redlamp.media.production.ProductionFolders;
@@ -22,6 +25,7 @@ import java.io.IOException;
 import java.nio.file.Path;
 import java.time.Clock;
 import java.time.Instant;
+import java.time.LocalDateTime;
 import java.time.ZoneOffset;
 import java.util.ArrayDeque;
 import java.util.List;
@@ -88,7 +92,9 @@ class RealInputTest {
                 new ProductionModel(new ProductionFolders(CLOCK), jobs, new UndoHistory(), strings, CLOCK);
         KitModel kit = new KitModel(open, new KitShelf(home.resolve("library")), jobs, strings);
         input = new InputModel(box, jobs, pending::add);
-        level = new LevelModel(kit, input, mock(SimulatedBooth.class), jobs, strings, CLOCK);
+        BoothModel booth =
+                new BoothModel(kit, input, mock(SimulatedBooth.class), jobs, WeekTime.of(LocalDateTime.now(CLOCK)));
+        level = new LevelModel(kit, input, booth, jobs, strings, CLOCK);
         input.refresh();
         try (DemoProduction demo = DemoProduction.in(home, CLOCK)) {
             open.open(demo.folder());

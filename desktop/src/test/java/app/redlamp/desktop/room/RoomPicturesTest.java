@@ -16,14 +16,13 @@ import app.redlamp.core.acoustics.spot.Wanted;
 import app.redlamp.desktop.control.BandsView;
 import app.redlamp.desktop.control.CurveView;
 import app.redlamp.desktop.control.RoomPlan;
-import app.redlamp.desktop.look.Strings;
+import app.redlamp.desktop.station.Stations;
 import app.redlamp.media.room.RoomShelf;
 import java.nio.file.Path;
 import java.time.DayOfWeek;
 import java.time.LocalTime;
 import java.util.EnumSet;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
@@ -34,8 +33,8 @@ class RoomPicturesTest {
     Path library;
 
     private RoomShelf shelf;
-    private final RoomPictures pictures = new RoomPictures(new RoomParts(
-            new RoomStation.Models(null, null, null, null), new Strings(Locale.ENGLISH), Locale.ENGLISH, false));
+    private final RoomPictures pictures =
+            new RoomPictures(Stations.parts(new RoomStation.Models(null, null, null, null)));
 
     @BeforeEach
     void read() {

@@ -26,6 +26,7 @@ public final class BoothCapture implements Capture, SimulatedBooth {
 
     private final String name;
     private final SilentOutput.Pace pace;
+    private final double speed;
     private final DemoVoice voice = new DemoVoice();
     private Optional<Booth> booth = Optional.empty();
     private Optional<Defect> defect = Optional.empty();
@@ -34,6 +35,16 @@ public final class BoothCapture implements Capture, SimulatedBooth {
 
     /** @param name that it is shown under */
     public BoothCapture(String name, SilentOutput.Pace pace) {
+        this(name, pace, 1);
+    }
+
+    /**
+     * One whose time passes faster.
+     *
+     * @param speed how many times faster than a real one, more than 0
+     */
+    public BoothCapture(String name, SilentOutput.Pace pace, double speed) {
+        this.speed = speed;
         this.name = name;
         this.pace = pace;
     }
@@ -86,7 +97,7 @@ public final class BoothCapture implements Capture, SimulatedBooth {
             stream.hearing(loudspeaker);
             AudioSource source =
                     defect.<AudioSource>map(d -> new DefectiveSource(stream, d)).orElse(stream);
-            BoothLine line = new BoothLine(input, format, stream, source, taker, pace);
+            BoothLine line = new BoothLine(input, format, stream, source, taker, pace, speed);
             open = Optional.of(line);
             line.start();
             return line;
@@ -117,6 +128,7 @@ public final class BoothCapture implements Capture, SimulatedBooth {
         private final AudioSource source;
         private final Taker taker;
         private final SilentOutput.Pace pace;
+        private final double speed;
         private final Thread thread = new Thread(this::run, "booth");
         private volatile boolean closed;
 
@@ -126,7 +138,9 @@ public final class BoothCapture implements Capture, SimulatedBooth {
                 BoothStream stream,
                 AudioSource source,
                 Taker taker,
-                SilentOutput.Pace pace) {
+                SilentOutput.Pace pace,
+                double speed) {
+            this.speed = speed;
             this.input = input;
             this.format = format;
             this.stream = stream;
@@ -180,7 +194,7 @@ public final class BoothCapture implements Capture, SimulatedBooth {
                         end();
                         return;
                     }
-                    due += (long) (count * 1e9 / format.sampleRateHz());
+                    due += (long) (count * 1e9 / format.sampleRateHz() / speed);
                     pace.pass(Math.max(0, due - System.nanoTime()));
                     if (!closed) {
                         taker.take(block, count, 0);

@@ -1,9 +1,11 @@
-package app.redlamp.desktop.shell;
+package app.redlamp.desktop.station;
 
+import app.redlamp.core.setting.card.Overrule;
 import app.redlamp.core.verdict.Verdict;
 import app.redlamp.desktop.control.LampState;
 import java.nio.file.Path;
 import java.util.List;
+import java.util.Optional;
 import javafx.beans.value.ObservableValue;
 import javafx.scene.Node;
 
@@ -31,8 +33,14 @@ public interface Station {
         }
     }
 
+    /** Which it is. */
+    StationId id();
+
     /** Name on the wire. */
     String name();
+
+    /** As whose verdict it can be overruled before the lamp goes on; absent where the lamp does not wait for it. */
+    Optional<Overrule.Station> guards();
 
     /** Headings at the left end of the wire: the production and a line about it. */
     ObservableValue<Headings> headings();
@@ -47,6 +55,14 @@ public interface Station {
 
     /** Keys that count while the station is open. */
     List<KeyBinding> keys();
+
+    /**
+     * What has the focus when the station is opened, and when what had it is gone; absent for the next thing to press. A station
+     * whose plain keys mean something else than pressing a button names something here that takes no keys of its own.
+     */
+    default Optional<Node> work() {
+        return Optional.empty();
+    }
 
     /** Told when it is opened: what may have changed elsewhere is looked at again. */
     default void opened() {}

@@ -1,4 +1,4 @@
-package app.redlamp.desktop.shell;
+package app.redlamp.desktop.station;
 
 import app.redlamp.core.setting.card.Cards;
 import app.redlamp.core.setting.card.Overrule;
@@ -42,9 +42,14 @@ public final class Clearance {
         }
     }
 
-    /** @param cards of the open production */
-    public Clearance(List<Guard> guards, Supplier<Cards> cards, Strings strings) {
-        this.guards = List.copyOf(guards);
+    /**
+     * @param stations all of them; those that guard the lamp are asked
+     * @param cards of the open production
+     */
+    public Clearance(List<Station> stations, Supplier<Cards> cards, Strings strings) {
+        guards = stations.stream()
+                .flatMap(s -> s.guards().stream().map(g -> new Guard(g, s)))
+                .toList();
         this.cards = cards;
         this.strings = strings;
         guards.forEach(g -> g.station().standing().addListener((o, was, is) -> refresh()));
@@ -79,14 +84,14 @@ public final class Clearance {
     }
 
     /** A guard's lamp on the wire. */
-    Optional<LampState> lamp(Station station) {
+    public Optional<LampState> lamp(Station station) {
         return now.get().rows().stream()
                 .filter(r -> r.guard().station().equals(station) && r.overrule().isPresent())
                 .findFirst()
                 .map(r -> LampState.LIT);
     }
 
-    boolean guardedBy(Station station) {
+    public boolean guardedBy(Station station) {
         return guards.stream().anyMatch(g -> g.station().equals(station));
     }
 }

@@ -1,4 +1,4 @@
-package app.redlamp.desktop.level;
+package app.redlamp.desktop.input;
 
 import app.redlamp.core.acoustics.spot.Spot;
 import app.redlamp.core.acoustics.spot.Study;
@@ -17,7 +17,7 @@ import app.redlamp.core.port.SimulatedBooth;
 import app.redlamp.core.setting.level.Suspect;
 import app.redlamp.desktop.job.JobService;
 import app.redlamp.desktop.job.Latest;
-import app.redlamp.desktop.kit.KitModel;
+import app.redlamp.desktop.production.KitModel;
 import java.io.IOException;
 import java.util.List;
 import java.util.Optional;
@@ -49,7 +49,7 @@ public final class BoothModel {
         }
     }
 
-    BoothModel(KitModel kit, InputModel input, SimulatedBooth booth, JobService jobs, WeekTime now) {
+    public BoothModel(KitModel kit, InputModel input, SimulatedBooth booth, JobService jobs, WeekTime now) {
         this.kit = kit;
         this.input = input;
         this.booth = booth;
@@ -81,13 +81,13 @@ public final class BoothModel {
     }
 
     /** Another production: its room is not known yet. */
-    void forget() {
+    public void forget() {
         rooms.forget();
         scene.set(null);
     }
 
     /** Follows the room of a production. */
-    void follow(Production now) {
+    public void follow(Production now) {
         rooms.ask(new Place(now, now.spots().current()));
     }
 
@@ -101,7 +101,7 @@ public final class BoothModel {
     }
 
     /** Fits the booth to kit and room. */
-    void refit() {
+    public void refit() {
         booth().filter(b -> !kit.dragging()).ifPresent(booths::ask);
     }
 
@@ -143,7 +143,7 @@ public final class BoothModel {
     }
 
     /** Does something as soon as what is listened to is as room and kit have it. */
-    void whenReady(Runnable then) {
+    public void whenReady(Runnable then) {
         Optional<Booth> wanted = input.simulated() ? booth() : Optional.empty();
         if (wanted.isEmpty()) {
             then.run();
@@ -153,17 +153,22 @@ public final class BoothModel {
         }
     }
 
+    /** Listens to the input as soon as it is as room and kit have it, and then does something. */
+    public void listen(Runnable then) {
+        whenReady(() -> input.open(then));
+    }
+
     /** Does not do what was to be done. */
-    void giveUp() {
+    public void giveUp() {
         afterBooth = Optional.empty();
     }
 
-    void cue(int channel, Cue what) {
+    public void cue(int channel, Cue what) {
         booth.cue(channel, what);
     }
 
     /** A chain in the room as it is at this time. */
-    Chain inRoom(Chain chain) {
+    public Chain inRoom(Chain chain) {
         Scene there = scene.get();
         return there == null
                 ? chain

@@ -1,4 +1,4 @@
-package app.redlamp.desktop.kit;
+package app.redlamp.desktop.production;
 
 import app.redlamp.core.acoustics.spot.Spot;
 import app.redlamp.core.acoustics.spot.Study;
@@ -23,7 +23,6 @@ import app.redlamp.core.verdict.Verdict;
 import app.redlamp.desktop.job.JobService;
 import app.redlamp.desktop.job.Latest;
 import app.redlamp.desktop.look.Strings;
-import app.redlamp.desktop.production.ProductionModel;
 import java.util.Optional;
 import java.util.function.UnaryOperator;
 import javafx.beans.property.ReadOnlyIntegerProperty;
@@ -172,7 +171,12 @@ public final class KitModel {
                 : kit.get().chain(seat.get(), need.get().room(), need.get().finishing());
     }
 
-    Shelf shelf() {
+    /** Whether it must be said whom something is about. */
+    public boolean several() {
+        return kit.get() != null && kit.get().seats().size() > 1;
+    }
+
+    public Shelf shelf() {
         return new Shelf(equipment.parts());
     }
 
@@ -202,7 +206,7 @@ public final class KitModel {
     }
 
     /** Advice on just what is shown. */
-    Optional<KitAdvice> fresh() {
+    public Optional<KitAdvice> fresh() {
         KitAdvice known = advice.get();
         return known != null && known.kit().equals(kit.get()) && known.need().equals(need.get())
                 ? Optional.of(known)

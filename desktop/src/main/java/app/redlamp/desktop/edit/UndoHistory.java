@@ -1,4 +1,4 @@
-package app.redlamp.desktop.shell;
+package app.redlamp.desktop.edit;
 
 import java.util.ArrayDeque;
 import java.util.Deque;

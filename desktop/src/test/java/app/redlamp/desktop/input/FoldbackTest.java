@@ -1,4 +1,4 @@
-package app.redlamp.desktop.level;
+package app.redlamp.desktop.input;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.mockito.ArgumentMatchers.any;

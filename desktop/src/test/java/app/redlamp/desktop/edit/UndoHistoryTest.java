@@ -1,4 +1,4 @@
-package app.redlamp.desktop.shell;
+package app.redlamp.desktop.edit;
 
 import static org.assertj.core.api.Assertions.assertThat;
 

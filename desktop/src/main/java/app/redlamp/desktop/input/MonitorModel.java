@@ -1,4 +1,4 @@
-package app.redlamp.desktop.level;
+package app.redlamp.desktop.input;
 
 import app.redlamp.core.port.Capture.CaptureException;
 import app.redlamp.core.port.Capture.Fault;
@@ -9,6 +9,7 @@ import app.redlamp.core.setting.monitor.EchoDetector;
 import app.redlamp.core.setting.monitor.EchoDetector.Echo;
 import app.redlamp.core.setting.monitor.MonitorMix;
 import app.redlamp.desktop.job.JobService;
+import app.redlamp.desktop.production.ProductionModel;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
@@ -23,7 +24,8 @@ import javafx.beans.property.ReadOnlyObjectWrapper;
  * heard. Outputs are opened and closed away from the interface thread.
  */
 public final class MonitorModel {
-    private final LevelModel level;
+    private final InputModel input;
+    private final BoothModel booth;
     private final Monitoring monitoring;
     private final JobService jobs;
     private final Executor interfaceThread;
@@ -51,16 +53,23 @@ public final class MonitorModel {
         }
     }
 
-    public MonitorModel(LevelModel level, Monitoring monitoring, JobService jobs, Executor interfaceThread) {
-        this.level = level;
+    public MonitorModel(
+            ProductionModel open,
+            InputModel input,
+            BoothModel booth,
+            Monitoring monitoring,
+            JobService jobs,
+            Executor interfaceThread) {
+        this.input = input;
+        this.booth = booth;
         this.monitoring = monitoring;
         this.jobs = jobs;
         this.interfaceThread = interfaceThread;
-        level.open().folder().addListener((o, was, now) -> {
+        open.folder().addListener((o, was, now) -> {
             stop();
             warning.set(Warning.NONE);
         });
-        level.input().listening().addListener((o, was, now) -> {
+        input.listening().addListener((o, was, now) -> {
             if (!now) {
                 stop();
             }
@@ -97,7 +106,7 @@ public final class MonitorModel {
 
     /** From the microphone to the ear, in seconds; absent while nothing is heard. */
     public OptionalDouble delayS() {
-        return playing.map(p -> OptionalDouble.of(level.input().latencyS() + p.latencyS()))
+        return playing.map(p -> OptionalDouble.of(input.latencyS() + p.latencyS()))
                 .orElse(OptionalDouble.empty());
     }
 
@@ -108,7 +117,7 @@ public final class MonitorModel {
             Output now = chosen.get();
             if (now == null || !found.contains(now)) {
                 choose(found.stream()
-                        .filter(o -> o.simulated() == level.input().simulated() && !o.loudspeaker())
+                        .filter(o -> o.simulated() == input.simulated() && !o.loudspeaker())
                         .findFirst()
                         .orElse(found.isEmpty() ? null : found.get(0)));
             }
@@ -132,7 +141,7 @@ public final class MonitorModel {
     /** Begins, low, and listens to the input where nobody does yet. */
     public void start() {
         Output output = chosen.get();
-        if (output == null || on.get() || level.input().chosen().get() == null) {
+        if (output == null || on.get() || input.chosen().get() == null) {
             return;
         }
         age++;
@@ -140,7 +149,7 @@ public final class MonitorModel {
         warning.set(Warning.NONE);
         fault.set(null);
         gainDb.set(MonitorMix.START_DB);
-        level.listen(() -> {
+        booth.listen(() -> {
             if (asked == age) {
                 open(output, asked);
             }
@@ -151,7 +160,7 @@ public final class MonitorModel {
     private record Opened(Optional<Ears> ears, Optional<Fault> fault) {}
 
     private void open(Output output, int asked) {
-        int rate = level.input().format().get().sampleRateHz();
+        int rate = input.format().get().sampleRateHz();
         jobs.chore(progress -> opened(output, rate), opened -> {
             if (asked == age) {
                 fault.set(opened.fault().orElse(null));
@@ -171,11 +180,11 @@ public final class MonitorModel {
     }
 
     private void begin(Ears ears) {
-        int rate = level.input().format().get().sampleRateHz();
-        Foldback foldback = new Foldback(ears, rate, level.input().latencyS(), new Listener());
+        int rate = input.format().get().sampleRateHz();
+        Foldback foldback = new Foldback(ears, rate, input.latencyS(), new Listener());
         foldback.turn(gainDb.get());
         playing = Optional.of(foldback);
-        level.input().alsoTo(foldback);
+        input.alsoTo(foldback);
         on.set(true);
     }
 
@@ -216,7 +225,7 @@ public final class MonitorModel {
         age++;
         playing.ifPresent(p -> {
             p.mute();
-            level.input().noMoreTo(p);
+            input.noMoreTo(p);
             close(p.ears());
         });
         playing = Optional.empty();

@@ -1,4 +1,4 @@
-package app.redlamp.desktop.level;
+package app.redlamp.desktop.input;
 
 import app.redlamp.core.port.Monitoring.Ears;
 import app.redlamp.core.setting.monitor.EchoDetector;

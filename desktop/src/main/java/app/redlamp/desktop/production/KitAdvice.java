@@ -1,4 +1,4 @@
-package app.redlamp.desktop.kit;
+package app.redlamp.desktop.production;
 
 import app.redlamp.core.chain.Chain;
 import app.redlamp.core.chain.SignalPath;
@@ -23,7 +23,7 @@ import java.util.Optional;
  */
 public record KitAdvice(Kit kit, Need need, Fit fit, Shopping shopping, List<Upgrade> upgrades, double closerDb) {
     /** So much nearer is what is offered. */
-    static final double CLOSER = 0.8;
+    public static final double CLOSER = 0.8;
 
     public KitAdvice {
         upgrades = List.copyOf(upgrades);
