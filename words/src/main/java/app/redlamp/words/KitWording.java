@@ -112,7 +112,7 @@ public final class KitWording {
                 .orElseThrow();
         return spoils == 1
                 ? phrases.say("verdict.spoiled.one", first)
-                : phrases.say("verdict.spoiled.many", figures.whole(spoils));
+                : phrases.say("verdict.spoiled.many", figures.whole((double) spoils));
     }
 
     private String fine(Kit kit, Need need, int seat) {

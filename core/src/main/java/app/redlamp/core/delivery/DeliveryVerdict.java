@@ -27,7 +27,7 @@ public final class DeliveryVerdict {
                     files.isEmpty()
                             ? problem(DeliveryProblem.NOTHING, Severity.OPEN, Cost.NOT_KNOWN, "bring")
                             : problem(DeliveryProblem.WAIT, Severity.OPEN, Cost.NOT_KNOWN, "wait")
-                                    .by(waiting, "")));
+                                    .by((double) waiting, "")));
         }
         List<Problem<DeliveryProblem>> problems = new ArrayList<>();
         add(
@@ -71,7 +71,7 @@ public final class DeliveryVerdict {
 
     private static void add(List<Problem<DeliveryProblem>> problems, Problem<DeliveryProblem> problem, long count) {
         if (count > 0) {
-            problems.add(problem.by(count, ""));
+            problems.add(problem.by((double) count, ""));
         }
     }
 

@@ -29,7 +29,7 @@ public record Ribbon(List<Stop> stops, double lowDb, double highDb, String voice
      * @param averageDb average of the voice
      * @param noiseDb noise
      * @param ceilingDb where peaks end; absent in the open air
-     * @param gap what is written between voice and noise
+     * @param snr what is written between voice and noise
      * @param thin whether the gap is too small
      * @param clips whether the loudest line is over the ceiling
      * @param levels all its levels in words, shown where somebody points at it

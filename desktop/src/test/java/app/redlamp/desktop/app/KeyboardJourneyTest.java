@@ -92,7 +92,7 @@ class KeyboardJourneyTest {
         window.push(robot, KeyCode.CONTROL, digits[station.number() - 1]);
     }
 
-    private StationId open(FxRobot robot) {
+    private static StationId opened(Window window) {
         return Window.look(() -> window.wiring.open());
     }
 
@@ -104,7 +104,7 @@ class KeyboardJourneyTest {
         for (StationId from : List.of(StationId.BRIEF, StationId.KIT, StationId.LEVEL)) {
             go(robot, from);
             go(robot, station);
-            assertThat(open(robot)).isEqualTo(station);
+            assertThat(opened(window)).isEqualTo(station);
             assertFocusIsInTheStation(from + " to " + station);
         }
     }
@@ -118,7 +118,7 @@ class KeyboardJourneyTest {
         go(robot, station);
         for (int i = 0; i < 3; i++) {
             window.push(robot, KeyCode.SPACE);
-            assertThat(open(robot)).as("after %s presses", i + 1).isEqualTo(station);
+            assertThat(opened(window)).as("after %s presses", i + 1).isEqualTo(station);
             assertFocusIsInTheStation(station + " after " + (i + 1));
         }
     }
@@ -131,7 +131,7 @@ class KeyboardJourneyTest {
             window.push(robot, KeyCode.SPACE);
             Window.until(() -> window.wiring.level().running().get() == null);
             window.settle();
-            assertThat(open(robot)).isEqualTo(StationId.LEVEL);
+            assertThat(opened(window)).isEqualTo(StationId.LEVEL);
         }
         assertThat(Window.look(this::set)).isTrue();
     }

@@ -19,7 +19,7 @@ import java.util.OptionalDouble;
  * @param voice how loud they speak
  * @param room where they sit
  * @param finishing what is made of the recording
- * @param target where the gain is set
+ * @param school where the gain is set
  * @param clarityDb clarity of the voice that is wanted, as {@link Surroundings#clarityDb} has it
  * @param bits of a sample while recording
  * @param budget what may be spent; absent where that is open

@@ -57,7 +57,7 @@ public final class PlanVerdict {
 
     private static List<Figure> figures(ProductionPlan plan) {
         OptionalDouble spare = plan.schedule().spareDays().isPresent()
-                ? OptionalDouble.of(plan.schedule().spareDays().getAsLong())
+                ? OptionalDouble.of((double) plan.schedule().spareDays().getAsLong())
                 : OptionalDouble.empty();
         return List.of(
                 Figure.told(FigureId.PLAN_PACE, OptionalDouble.of(plan.pace().wordsPerMinute())),
