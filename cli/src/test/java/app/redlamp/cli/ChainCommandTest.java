@@ -63,10 +63,10 @@ class ChainCommandTest {
         assertThat(voice.get("nodes")).hasSize(7);
         // 62.35 dB at 1 m are 77.24 at 18 cm; nearness adds 1.36 (by numpy) and the room's reverberation 0.08.
         assertThat(voice.get("nodes").get(1).get("averageDb").asDouble()).isCloseTo(78.68, within(0.02));
-        assertThat(voice.get("wantedSnrDb").asDouble()).isCloseTo(39.5, within(1e-9));
-        assertThat(voice.get("snrDb").asDouble())
+        assertThat(voice.get("wantedSignalToNoiseDb").asDouble()).isCloseTo(39.5, within(1e-9));
+        assertThat(voice.get("signalToNoiseDb").asDouble())
                 .isCloseTo(-20.5 - voice.get("floorDbfs").asDouble(), within(0.01));
-        assertThat(voice.get("snrWithoutDb").has("room")).isTrue();
+        assertThat(voice.get("signalToNoiseWithoutDb").has("room")).isTrue();
         assertThat(json.get("room").get("noise").get("dbA").asDouble()).isCloseTo(22, within(1e-6));
         assertThat(json.get("fit")).isEmpty();
     }

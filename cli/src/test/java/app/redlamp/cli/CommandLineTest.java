@@ -73,7 +73,7 @@ class CommandLineTest {
                         "decayS",
                         "channelRelation",
                         "channels",
-                        "snrDb",
+                        "signalToNoiseDb",
                         "headS",
                         "tailS",
                         "head",
@@ -161,7 +161,7 @@ class CommandLineTest {
         assertThat(run("measure", "--json", silence.toString())).isZero();
         JsonNode file = json().get("files").get(0);
         assertThat(file.get("integratedLufs").isNull()).isTrue();
-        assertThat(file.get("snrDb").isNull()).isTrue();
+        assertThat(file.get("signalToNoiseDb").isNull()).isTrue();
         assertThat(file.get("headS").isNull()).isTrue();
         assertThat(out).doesNotContain("Infinity", "NaN");
     }

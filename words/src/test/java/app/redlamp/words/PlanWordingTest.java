@@ -12,9 +12,9 @@ import app.redlamp.core.planning.plan.JobKind;
 import app.redlamp.core.planning.plan.Production;
 import app.redlamp.core.planning.plan.ProductionPlan;
 import app.redlamp.core.planning.plan.Productions;
+import app.redlamp.core.planning.plan.Recorded;
 import app.redlamp.core.planning.plan.Remedies;
 import app.redlamp.core.planning.plan.Remedy;
-import app.redlamp.core.planning.plan.Take;
 import app.redlamp.core.planning.plan.WorkingTime;
 import app.redlamp.core.planning.script.Script;
 import java.math.BigDecimal;
@@ -32,7 +32,7 @@ class PlanWordingTest {
     private static final ZoneId BERLIN = ZoneId.of("Europe/Berlin");
     private final PlanWording wording = new PlanWording(Locale.ENGLISH);
 
-    private static ProductionPlan plan(Production production, Take... takes) {
+    private static ProductionPlan plan(Production production, Recorded... takes) {
         return ProductionPlan.of(production, List.of(takes), MONDAY, BERLIN);
     }
 
@@ -74,7 +74,7 @@ class PlanWordingTest {
         assertThat(wording.summary(plan(book.with(never)))).endsWith("choose days and quiet hours.");
         Production open = book.with(book.brief().between(MONDAY, Optional.empty()));
         assertThat(wording.verdict(plan(open))).isEqualTo("1 evening, done on 3 March. Nobody waits for it.");
-        assertThat(wording.verdict(plan(book, new Take(0, 3500, true))))
+        assertThat(wording.verdict(plan(book, new Recorded(0, 3500, true))))
                 .isEqualTo("Everything is recorded. Done on 2 March with 28 days to spare.");
     }
 
@@ -82,7 +82,7 @@ class PlanWordingTest {
     void saysWhereEachFigureComesFrom() {
         Production book = Productions.book(9000, 6000);
         assertThat(wording.pace(plan(book).pace())).isEqualTo("150 words a minute, common practice");
-        assertThat(wording.pace(plan(book, new Take(1, 2400, false)).pace()))
+        assertThat(wording.pace(plan(book, new Recorded(1, 2400, false)).pace()))
                 .isEqualTo("150 words a minute, yours from 1 take");
         assertThat(wording.booth(plan(book))).isEqualTo("3 h 20 min at 2.0 to one, common practice");
         assertThat(wording.editing(plan(book))).isEqualTo("3 h 20 min at 2.0 to one, common practice");

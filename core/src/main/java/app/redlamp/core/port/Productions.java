@@ -1,12 +1,13 @@
 package app.redlamp.core.port;
 
+import app.redlamp.core.log.History;
+import app.redlamp.core.log.LogEntry;
 import app.redlamp.core.planning.plan.Production;
 import app.redlamp.core.planning.plan.ProductionPlan;
 import app.redlamp.core.planning.plan.TakeFinder;
 import java.io.IOException;
 import java.nio.file.Path;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 
 /** Productions on disk, each a folder. Messages of faults are one line that says what to do. */
@@ -103,10 +104,16 @@ public interface Productions {
         /**
          * Adds a line to the log.
          *
-         * @param kind what happened, such as {@code script}
          * @throws IOException where it cannot be written
          */
-        void log(String kind, Map<String, String> what) throws IOException;
+        void log(LogEntry entry) throws IOException;
+
+        /**
+         * All that happened; lines that this version does not know are passed over.
+         *
+         * @throws IOException where the log is there and cannot be read
+         */
+        History history() throws IOException;
 
         /**
          * Keeps a copy of a file in {@code script/}, under a name that is free.

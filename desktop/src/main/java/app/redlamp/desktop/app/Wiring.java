@@ -28,6 +28,7 @@ import app.redlamp.desktop.level.WatchModel;
 import app.redlamp.desktop.look.Look;
 import app.redlamp.desktop.look.Strings;
 import app.redlamp.desktop.production.ClosingModel;
+import app.redlamp.desktop.production.DeliveryBook;
 import app.redlamp.desktop.production.KitModel;
 import app.redlamp.desktop.production.ProductionModel;
 import app.redlamp.desktop.room.ListeningModel;
@@ -97,8 +98,14 @@ public final class Wiring implements AutoCloseable {
         production = new ProductionModel(ports.productions(), ports.rescues(), jobs, history, strings, ports.clock());
         closing = new ClosingModel(production, ports.rescues(), jobs, strings, doors::folder, doors::leave);
         brief = new BriefModel(production, ports.scripts(), ports.specifications(), jobs, strings);
-        deliver =
-                new DeliverModel(ports.recordings(), ports.finishing(), ports.specifications(), jobs, history, strings);
+        deliver = new DeliverModel(
+                ports.recordings(),
+                ports.finishing(),
+                ports.specifications(),
+                jobs,
+                history,
+                strings,
+                new DeliveryBook(production, ports.clock()));
         deliver.start(shell.specificationId());
         deliver.specification().addListener((o, was, now) -> remember(ports.specifications(), now.id()));
         production.production().addListener((o, was, now) -> follow(was, now));
@@ -207,6 +214,14 @@ public final class Wiring implements AutoCloseable {
 
     /** What the production's client asks for is what is delivered against. */
     private void follow(Production was, Production now) {
+        Path folder = production.folder().get();
+        if (folder != null) {
+            deliver.follow(
+                    now.id(),
+                    now.takes().all().stream()
+                            .map(t -> folder.resolve(t.file()))
+                            .toList());
+        }
         Specification ordered = now.order().specification();
         if (was == null || !was.order().specification().equals(ordered)) {
             deliver.follow(ordered);

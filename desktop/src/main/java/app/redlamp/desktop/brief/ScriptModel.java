@@ -1,5 +1,6 @@
 package app.redlamp.desktop.brief;
 
+import app.redlamp.core.log.LogEntry;
 import app.redlamp.core.planning.plan.Production;
 import app.redlamp.core.planning.script.Block;
 import app.redlamp.core.planning.script.CharacterVoice;
@@ -20,7 +21,6 @@ import java.io.IOException;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import java.util.function.UnaryOperator;
 import javafx.beans.property.IntegerProperty;
@@ -82,7 +82,7 @@ public final class ScriptModel {
             public void done(int part, Read text) {
                 replace(text);
                 open.files().keepScript(file);
-                open.files().log("script", Map.of("file", String.valueOf(file.getFileName())));
+                open.files().log(new LogEntry.Script(String.valueOf(file.getFileName())));
             }
 
             @Override

@@ -12,13 +12,16 @@ import app.redlamp.desktop.edit.UndoHistory;
 import app.redlamp.desktop.job.JobService;
 import app.redlamp.desktop.job.SheetJob;
 import app.redlamp.desktop.look.Strings;
+import app.redlamp.desktop.production.DeliveryBook;
 import app.redlamp.desktop.specification.SpecificationEdit;
 import app.redlamp.words.ReportWording;
 import app.redlamp.words.Wording;
 import java.nio.file.Path;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import javafx.beans.property.ObjectProperty;
@@ -38,11 +41,15 @@ public final class DeliverModel {
     private final JobService jobs;
     private final UndoHistory history;
     private final Strings strings;
+    private final DeliveryBook book;
     private final ObservableList<DocketRow> rows = FXCollections.observableArrayList();
     private final ObservableList<DocketRow> shownRows = FXCollections.unmodifiableObservableList(rows);
     private final ObjectProperty<DocketRow> selected = new SimpleObjectProperty<>();
     private final ReadOnlyObjectWrapper<Specification> specification = new ReadOnlyObjectWrapper<>();
     private final ReadOnlyIntegerWrapper changes = new ReadOnlyIntegerWrapper();
+    private final Map<String, Docked> docked = new HashMap<>();
+    private Set<Path> known = new HashSet<>();
+    private String productionId = "";
 
     public DeliverModel(
             Recordings recordings,
@@ -50,7 +57,9 @@ public final class DeliverModel {
             Specifications specifications,
             JobService jobs,
             UndoHistory history,
-            Strings strings) {
+            Strings strings,
+            DeliveryBook book) {
+        this.book = book;
         this.recordings = recordings;
         this.finishing = finishing;
         this.specifications = specifications;
@@ -93,14 +102,15 @@ public final class DeliverModel {
 
     /** Puts recordings on the docket and measures them; those that are on it already are only selected. */
     public void open(List<Path> files) {
-        Set<Path> known = new HashSet<>();
-        rows.forEach(r -> known.add(r.file()));
+        Set<Path> there = new HashSet<>();
+        rows.forEach(r -> there.add(r.file()));
         List<DocketRow> added = new ArrayList<>();
         Path first = null;
         for (Path file : files) {
             Path path = file.toAbsolutePath().normalize();
             first = first == null ? path : first;
-            if (known.add(path)) {
+            known.add(path);
+            if (there.add(path)) {
                 added.add(new DocketRow(path));
             }
         }
@@ -143,6 +153,51 @@ public final class DeliverModel {
     /** Holds everything against what the production's client asks for, without making it undoable here. */
     public void follow(Specification ordered) {
         hold(ordered);
+    }
+
+    /**
+     * Shows what belongs to a production: its takes, and what was dropped while it was open. What lay on the docket of another
+     * production comes back with it; what was dropped before any was open goes to the first.
+     *
+     * @param id of the production
+     * @param takes where its takes lie
+     */
+    public void follow(String id, List<Path> takes) {
+        if (!id.equals(productionId)) {
+            Docked there = docked.getOrDefault(id, new Docked(new ArrayList<>(), new HashSet<>()));
+            if (!productionId.isEmpty()) {
+                docked.put(productionId, new Docked(new ArrayList<>(rows), known));
+                known = there.known();
+                selected.set(null);
+                rows.setAll(there.rows());
+            }
+            productionId = id;
+        }
+        List<DocketRow> fresh = new ArrayList<>();
+        for (Path take : takes) {
+            Path path = take.toAbsolutePath().normalize();
+            if (known.add(path) && rows.stream().noneMatch(r -> r.file().equals(path))) {
+                fresh.add(new DocketRow(path));
+            }
+        }
+        rows.addAll(fresh);
+        if (selected.get() == null && !rows.isEmpty()) {
+            selected.set(rows.get(0));
+        }
+        judgeAll();
+    }
+
+    /** The docket of a production that is not open now: what lies on it, and what ever did. */
+    private record Docked(List<DocketRow> rows, Set<Path> known) {}
+
+    /** Measures what came with a production and nobody has looked at yet. */
+    public void measureFresh() {
+        List<DocketRow> fresh = rows.stream()
+                .filter(r -> r.status().get() instanceof RowStatus.Fresh)
+                .toList();
+        if (!fresh.isEmpty()) {
+            measure(fresh);
+        }
     }
 
     /** Measures what was cancelled. */
@@ -227,7 +282,13 @@ public final class DeliverModel {
             @Override
             public void done(int part, Report report) {
                 int before = commonChannels();
-                added.get(part).measured(report);
+                DocketRow row = added.get(part);
+                row.measured(report);
+                book.measured(
+                        row.file(),
+                        report,
+                        RowJudge.judged(row, specification.get(), commonChannels(), "")
+                                .judgement());
                 int now = commonChannels();
                 if (now == before) {
                     judge(added.get(part), now);
@@ -270,6 +331,7 @@ public final class DeliverModel {
             @Override
             public void done(int part, Finishing.Result result) {
                 wanted.get(part).ended(held.id(), result);
+                book.ended(wanted.get(part).file(), held, result);
                 judge(wanted.get(part), commonChannels());
                 changed();
             }

@@ -76,7 +76,7 @@ final class DeliverReading {
                     strings.say("action.measure"),
                     "measure",
                     () -> model.measureAgain(row));
-        } else if (status instanceof RowStatus.Measuring) {
+        } else if (status instanceof RowStatus.Measuring || status instanceof RowStatus.Fresh) {
             return plain(strings.say("reading.measuring"), "", "", () -> {});
         } else if (status instanceof RowStatus.Ended ended) {
             return ended.result().outcome() instanceof FinishOutcome.Finished finished

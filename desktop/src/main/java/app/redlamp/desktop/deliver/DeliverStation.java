@@ -2,6 +2,7 @@ package app.redlamp.desktop.deliver;
 
 import app.redlamp.core.delivery.spec.Specification;
 import app.redlamp.core.planning.plan.DiskNeed;
+import app.redlamp.core.planning.plan.Production;
 import app.redlamp.core.port.Finishing;
 import app.redlamp.core.port.Printing;
 import app.redlamp.desktop.job.JobService;
@@ -31,6 +32,7 @@ public final class DeliverStation extends StationBase {
     private final JobService jobs;
     private final Strings strings;
     private final Wording wording;
+    private final StationContext context;
     private final DeliverFiles files;
     private final DeliverView view;
     private final DeliverReading reading;
@@ -59,12 +61,14 @@ public final class DeliverStation extends StationBase {
         jobs = parts.context().jobs();
         strings = parts.strings();
         wording = parts.words().recordings();
+        context = parts.context();
         files = new DeliverFiles(parts);
         view = new DeliverView(parts);
         reading = new DeliverReading(model, player, strings, wording, files::bring, parts.doors()::show);
         Soon refresh = new Soon(this::refresh);
         model.changes().addListener((o, was, now) -> refresh.ask());
         model.selected().addListener((o, was, now) -> showReading());
+        context.production().production().addListener((o, was, now) -> refresh.ask());
         player.playing().addListener((o, was, now) -> showFacts());
         model.brokenSpecifications().forEach(jobs::notify);
         refresh();
@@ -79,6 +83,12 @@ public final class DeliverStation extends StationBase {
     @Override
     public Optional<Node> work() {
         return view.docket();
+    }
+
+    /** What came with the production is measured when somebody looks. */
+    @Override
+    public void opened() {
+        model.measureFresh();
     }
 
     @Override
@@ -168,18 +178,22 @@ public final class DeliverStation extends StationBase {
     }
 
     private Headings nowHeadings() {
+        Production production = context.production().production().get();
+        if (production != null && model.rows().isEmpty()) {
+            return new Headings(production.brief().title(), strings.say("heading.none.line"));
+        }
         if (model.rows().isEmpty()) {
             return new Headings(strings.say("heading.none"), strings.say("heading.none.line"));
         }
-        Path production = ReadyFolder.production(model.rows().get(0).file());
+        Path folder = ReadyFolder.production(model.rows().get(0).file());
         double seconds = model.rows().stream()
                 .flatMap(r -> r.report().stream())
                 .mapToDouble(r -> r.info().durationS())
                 .sum();
-        Path name = production.getFileName();
+        Path name = folder.getFileName();
         int count = model.rows().size();
         return new Headings(
-                name == null ? production.toString() : name.toString(),
+                production != null ? production.brief().title() : name == null ? folder.toString() : name.toString(),
                 seconds > 0
                         ? strings.say("heading.line", count, wording.figures().clock(seconds))
                         : strings.say("heading.count", count));

@@ -20,7 +20,7 @@ public final class DocketRow {
     private static final Pattern FIRST_LETTER = Pattern.compile("\\p{L}");
 
     private final Path file;
-    private final ReadOnlyObjectWrapper<RowStatus> status = new ReadOnlyObjectWrapper<>(new RowStatus.Unmeasured());
+    private final ReadOnlyObjectWrapper<RowStatus> status = new ReadOnlyObjectWrapper<>(new RowStatus.Fresh());
     private final ObjectProperty<OptionalDouble> playingS = new SimpleObjectProperty<>(OptionalDouble.empty());
     private final Map<String, Finishing.Result> results = new HashMap<>();
     private Optional<Report> report = Optional.empty();

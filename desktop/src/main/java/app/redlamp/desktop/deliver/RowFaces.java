@@ -37,6 +37,8 @@ final class RowFaces {
             return bare(LampState.BARRED, row, unreadable.message(), "docket.action.remove");
         } else if (status instanceof RowStatus.Measuring) {
             return bare(LampState.UNLIT, row, strings.say("docket.measuring"), "");
+        } else if (status instanceof RowStatus.Fresh) {
+            return bare(LampState.UNLIT, row, strings.say("docket.fresh"), "");
         } else if (status instanceof RowStatus.Unmeasured) {
             return bare(LampState.UNLIT, row, strings.say("docket.unmeasured"), "docket.action.measure");
         } else if (status instanceof RowStatus.AtWork work) {

@@ -16,6 +16,9 @@ import java.util.stream.Stream;
 /** How far a recording on the docket has come. */
 public sealed interface RowStatus {
 
+    /** It came with the production, and is measured when it is first looked at. */
+    record Fresh() implements RowStatus {}
+
     /** Being measured. */
     record Measuring() implements RowStatus {}
 

@@ -1,6 +1,7 @@
 package app.redlamp.desktop.kit;
 
 import app.redlamp.core.chain.compare.MicrophoneComparison;
+import app.redlamp.core.log.LogEntry;
 import app.redlamp.core.port.Recordings;
 import app.redlamp.desktop.job.JobService;
 import app.redlamp.desktop.look.Strings;
@@ -8,7 +9,6 @@ import app.redlamp.desktop.production.Hearing;
 import app.redlamp.desktop.production.ProductionModel;
 import java.io.IOException;
 import java.nio.file.Path;
-import java.util.Map;
 import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.ReadOnlyObjectWrapper;
 
@@ -51,16 +51,11 @@ public final class TakesModel {
                     takes.set(new Takes(a, b, heard));
                     heard.result()
                             .ifPresent(c -> open.files()
-                                    .log(
-                                            "microphones",
-                                            Map.of(
-                                                    "first",
-                                                    a,
-                                                    "second",
-                                                    b,
-                                                    "lessNoiseDb",
-                                                    String.valueOf(c.better(MicrophoneComparison.Point.NOISE)
-                                                            .orElse(0)))));
+                                    .log(new LogEntry.Microphones(
+                                            a,
+                                            b,
+                                            c.better(MicrophoneComparison.Point.NOISE)
+                                                    .orElse(0))));
                 });
     }
 }

@@ -2,6 +2,7 @@ package app.redlamp.desktop.level;
 
 import app.redlamp.core.chain.Chain;
 import app.redlamp.core.chain.kit.Seat;
+import app.redlamp.core.log.LogEntry;
 import app.redlamp.core.measure.analysis.Report;
 import app.redlamp.core.measure.noise.NoiseProfile;
 import app.redlamp.core.measure.voice.VoiceSpectrum;
@@ -17,7 +18,6 @@ import app.redlamp.desktop.look.Strings;
 import java.nio.file.Path;
 import java.time.LocalDateTime;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.function.UnaryOperator;
@@ -96,7 +96,7 @@ public final class CardModel {
                 Optional.empty(),
                 note);
         edit("edit.card", c -> c.with(card));
-        level.open().files().log("gain-card", Map.of("voice", card.voice(), "id", card.id()));
+        level.open().files().log(new LogEntry.GainCard(card.voice(), card.id()));
     }
 
     /** Adds a picture of how everything stands to the last card of the voice that is looked at; a copy is kept. */
@@ -153,18 +153,19 @@ public final class CardModel {
     /**
      * Overrules a verdict.
      *
+     * @param problems what the verdict names, for the log
      * @throws IllegalArgumentException with one line, without a reason
      */
-    public void overrule(Overrule.Station station, String reason) {
+    public void overrule(Overrule.Station station, String reason, List<String> problems) {
         Overrule overrule = new Overrule(station, reason.strip(), level.now());
         edit("edit.overrule", c -> c.overruling(overrule));
-        level.open().files().log("overruled", Map.of("station", station.id(), "reason", overrule.reason()));
+        level.open().files().log(new LogEntry.Overruled(station.id(), overrule.reason(), problems));
     }
 
     /** Trusts a station's verdict again. */
     public void trust(Overrule.Station station) {
         edit("edit.overrule", c -> c.trusting(station));
-        level.open().files().log("trusted", Map.of("station", station.id()));
+        level.open().files().log(new LogEntry.Trusted(station.id()));
     }
 
     private void edit(String key, UnaryOperator<Cards> change) {

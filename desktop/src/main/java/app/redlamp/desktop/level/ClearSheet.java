@@ -1,6 +1,7 @@
 package app.redlamp.desktop.level;
 
 import app.redlamp.core.setting.card.Overrule;
+import app.redlamp.core.verdict.Problem;
 import app.redlamp.desktop.bench.Desk;
 import app.redlamp.desktop.bench.Parts;
 import app.redlamp.desktop.control.LampGlyph;
@@ -107,15 +108,22 @@ final class ClearSheet extends VBox implements Desk.Sheet<StationParts<LevelStat
         reason.setAccessibleText(parts.say("clear.prompt"));
         reason.setMinWidth(120);
         reason.setPrefWidth(240);
-        reason.setOnAction(e -> overrule(id, reason));
-        Button button = parts.bench().button("overrule-" + id.id(), "clear.overrule", () -> overrule(id, reason));
+        reason.setOnAction(e -> overrule(row, reason));
+        Button button = parts.bench().button("overrule-" + id.id(), "clear.overrule", () -> overrule(row, reason));
         grid.addRow(index, lamp, name, told, reason, button);
     }
 
-    private void overrule(Overrule.Station id, TextField reason) {
+    private void overrule(Clearance.Row row, TextField reason) {
         try {
             fault.setText("");
-            parts.models().cards().overrule(id, reason.getText());
+            parts.models()
+                    .cards()
+                    .overrule(
+                            row.guard().id(),
+                            reason.getText(),
+                            row.standing().verdict().holding().stream()
+                                    .map(Problem::id)
+                                    .toList());
         } catch (IllegalArgumentException e) {
             fault.setText(e.getMessage());
         }

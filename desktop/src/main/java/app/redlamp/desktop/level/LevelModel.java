@@ -7,6 +7,7 @@ import app.redlamp.core.chain.Node;
 import app.redlamp.core.chain.SignalPath;
 import app.redlamp.core.chain.kit.Kit;
 import app.redlamp.core.chain.kit.Need;
+import app.redlamp.core.log.LogEntry;
 import app.redlamp.core.measure.analysis.Report;
 import app.redlamp.core.planning.plan.Production;
 import app.redlamp.core.planning.script.LoudestLine;
@@ -324,16 +325,15 @@ public final class LevelModel {
         if (now == null || open().production().get() == null) {
             return;
         }
-        Map<String, String> what = new HashMap<>();
-        what.put("step", step.id());
-        what.put("voice", voice());
-        what.put("input", input.chosen().get().name());
-        what.put("simulated", String.valueOf(input.simulated()));
-        now.levels().of(step).ifPresent(r -> {
-            r.samplePeakDbfs().ifPresent(p -> what.put("peakDbfs", String.valueOf(p)));
-            r.noiseFloorDbfs().ifPresent(f -> what.put("floorDbfs", String.valueOf(f)));
-        });
-        open().files().log("level", what);
+        Optional<Report> report = now.levels().of(step);
+        open().files()
+                .log(new LogEntry.Level(
+                        step.id(),
+                        voice(),
+                        input.chosen().get().name(),
+                        input.simulated(),
+                        report.map(Report::samplePeakDbfs).orElse(OptionalDouble.empty()),
+                        report.map(Report::noiseFloorDbfs).orElse(OptionalDouble.empty())));
     }
 
     /** Gives up the step that is listened for, and whatever waits for the booth. */

@@ -4,13 +4,13 @@ import app.redlamp.core.acoustics.diary.Diary;
 import app.redlamp.core.acoustics.diary.DiaryFault;
 import app.redlamp.core.acoustics.diary.DiaryMeter;
 import app.redlamp.core.acoustics.diary.NoiseEvent;
+import app.redlamp.core.log.LogEntry;
 import app.redlamp.desktop.input.InputModel;
 import app.redlamp.desktop.job.JobService;
 import app.redlamp.desktop.job.Latest;
 import java.nio.file.Path;
 import java.time.LocalDateTime;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.ReadOnlyObjectWrapper;
@@ -138,16 +138,11 @@ public final class WatchModel {
             NoiseEvent event = events.get(of.told);
             level.open()
                     .files()
-                    .log(
-                            "heard",
-                            Map.of(
-                                    "kind", event.kind().id(),
-                                    "at",
-                                            of.since
-                                                    .plusSeconds((long) event.startS())
-                                                    .toString(),
-                                    "lengthS", String.valueOf(event.lengthS()),
-                                    "riseDb", String.valueOf(event.riseDb())));
+                    .log(new LogEntry.Heard(
+                            event.kind().id(),
+                            of.since.plusSeconds((long) event.startS()),
+                            event.lengthS(),
+                            event.riseDb()));
             of.told++;
         }
     }

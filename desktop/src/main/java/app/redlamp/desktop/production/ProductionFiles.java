@@ -1,5 +1,6 @@
 package app.redlamp.desktop.production;
 
+import app.redlamp.core.log.LogEntry;
 import app.redlamp.core.planning.plan.ProductionPlan;
 import app.redlamp.core.port.Productions;
 import app.redlamp.core.port.Productions.Held;
@@ -7,7 +8,6 @@ import app.redlamp.desktop.job.JobService;
 import app.redlamp.desktop.look.Strings;
 import java.nio.file.Path;
 import java.util.List;
-import java.util.Map;
 import java.util.function.Consumer;
 import java.util.function.Supplier;
 
@@ -29,12 +29,12 @@ public final class ProductionFiles {
     }
 
     /** Adds a line to the log, after those that were added before. */
-    public void log(String kind, Map<String, String> what) {
+    public void log(LogEntry entry) {
         Held here = open.get();
         String name = ProductionModel.quoted(here.production());
         jobs.save(
                 progress -> {
-                    here.log(kind, what);
+                    here.log(entry);
                     return true;
                 },
                 new Done<>() {

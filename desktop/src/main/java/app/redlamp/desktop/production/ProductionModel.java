@@ -1,6 +1,9 @@
 package app.redlamp.desktop.production;
 
+import app.redlamp.core.log.LogEntry;
 import app.redlamp.core.planning.plan.Production;
+import app.redlamp.core.planning.plan.TakeFinder;
+import app.redlamp.core.planning.take.Takes;
 import app.redlamp.core.port.Productions;
 import app.redlamp.core.port.Productions.Held;
 import app.redlamp.core.port.Productions.Seen;
@@ -13,7 +16,6 @@ import java.nio.file.Path;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import java.util.function.UnaryOperator;
 import javafx.beans.property.ReadOnlyObjectProperty;
@@ -278,6 +280,7 @@ public final class ProductionModel {
             public void done(int part, Seen now) {
                 if (here.equals(held)) {
                     seen = Optional.of(now);
+                    adopt(now);
                     plan();
                 }
             }
@@ -300,8 +303,9 @@ public final class ProductionModel {
             jobs.notify(name() + " " + held.readOnly().get());
             return;
         }
-        history.perform(new UndoHistory.Edit(name, () -> put(after), () -> put(before)));
-        files.log("change", Map.of("what", name));
+        history.perform(new UndoHistory.Edit(
+                name, () -> put(after.keeping(production.get())), () -> put(before.keeping(production.get()))));
+        files.log(new LogEntry.Change(before.differences(after)));
     }
 
     /** What lies beside the document in the production's folder: log, scripts, pictures; and the calendar. */
@@ -320,6 +324,26 @@ public final class ProductionModel {
         saving.saveNow(held);
         held.close();
         held = null;
+    }
+
+    /** Takes that lie in the folder and are not known yet belong to it from now on; they are written with the next change. */
+    private void adopt(Seen now) {
+        Production known = production.get();
+        Takes takes = known.takes().adopting(TakeFinder.raw(known, now.found()));
+        if (!takes.equals(known.takes())) {
+            production.set(known.with(takes));
+        }
+    }
+
+    /** Notes what was recorded or delivered: a fact, and nothing that could be undone. */
+    public void note(UnaryOperator<Takes> fact) {
+        Production now = production.get();
+        if (now != null && held.readOnly().isEmpty()) {
+            Takes after = fact.apply(now.takes());
+            if (!after.equals(now.takes())) {
+                put(now.with(after));
+            }
+        }
     }
 
     private void put(Production now) {

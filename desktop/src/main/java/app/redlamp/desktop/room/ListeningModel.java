@@ -13,6 +13,7 @@ import app.redlamp.core.acoustics.spot.MeasuredDecay;
 import app.redlamp.core.acoustics.spot.Spot;
 import app.redlamp.core.acoustics.spot.Study;
 import app.redlamp.core.chain.compare.Comparison;
+import app.redlamp.core.log.LogEntry;
 import app.redlamp.core.port.Listening;
 import app.redlamp.core.port.Recordings;
 import app.redlamp.desktop.job.JobService;
@@ -26,7 +27,6 @@ import java.time.LocalTime;
 import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import javafx.beans.property.ObjectProperty;
 import javafx.beans.property.ReadOnlyObjectProperty;
@@ -109,7 +109,7 @@ public final class ListeningModel {
                                         .map(m -> s.changing(m.measured(Optional.of(t.measured()))
                                                 .with(m.room().corrected(t.correction()))))
                                         .orElse(s));
-                        log("clap", name, t.clap().middleS().orElse(0));
+                        log(new LogEntry.Clap(name, t.clap().middleS().orElse(0)));
                     });
                 });
     }
@@ -130,7 +130,7 @@ public final class ListeningModel {
                             .flatMap(c -> c.lessNoiseDb().isPresent()
                                     ? Optional.of(c.lessNoiseDb().getAsDouble())
                                     : Optional.empty())
-                            .ifPresent(db -> log("compare", name, db));
+                            .ifPresent(db -> log(new LogEntry.Compare(name, db)));
                 });
     }
 
@@ -139,7 +139,7 @@ public final class ListeningModel {
         String name = name(file);
         hearing.hear(strings.say("job.diary", name), name, progress -> listening.diary(file, progress), heard -> {
             diary.set(heard);
-            heard.result().ifPresent(d -> log("diary", name, d.disturbed()));
+            heard.result().ifPresent(d -> log(new LogEntry.Diary(name, d.disturbed())));
         });
     }
 
@@ -159,8 +159,8 @@ public final class ListeningModel {
         return begins;
     }
 
-    private void log(String kind, String name, double figure) {
-        room.open().files().log(kind, Map.of("file", name, "figure", String.valueOf(figure)));
+    private void log(LogEntry entry) {
+        room.open().files().log(entry);
     }
 
     /** Whether the drawn room could be made to ring as it was measured. */

@@ -47,12 +47,17 @@ final class FocusKeeper {
         if (!wanted) {
             wanted = true;
             Platform.runLater(() -> {
-                wanted = false;
-                if (!asking.getAsBoolean()) {
+                if (wanted && !asking.getAsBoolean()) {
                     next();
                 }
+                wanted = false;
             });
         }
+    }
+
+    /** Leaves the focus where somebody has just put it. */
+    void leave() {
+        wanted = false;
     }
 
     /** The one thing to press, what would help, whatever can be worked on, or the page itself. */

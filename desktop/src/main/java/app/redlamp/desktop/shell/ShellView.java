@@ -100,6 +100,7 @@ public final class ShellView {
         if (question == null) {
             before.ifPresent(Node::requestFocus);
             before = Optional.empty();
+            focus.leave();
         } else {
             sheet.setVisible(false);
             QuestionSheet asked = new QuestionSheet(question, closing);

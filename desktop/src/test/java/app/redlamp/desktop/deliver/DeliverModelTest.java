@@ -21,12 +21,14 @@ import app.redlamp.core.measure.analysis.Report;
 import app.redlamp.core.measure.analysis.Reports;
 import app.redlamp.core.port.Finishing;
 import app.redlamp.core.port.Recordings;
+import app.redlamp.core.verdict.Verdict;
 import app.redlamp.desktop.control.LampState;
 import app.redlamp.desktop.control.Reading;
 import app.redlamp.desktop.edit.UndoHistory;
 import app.redlamp.desktop.job.JobService;
 import app.redlamp.desktop.job.ManualExecutor;
 import app.redlamp.desktop.look.Strings;
+import app.redlamp.desktop.production.DeliveryBook;
 import app.redlamp.words.Wording;
 import java.io.IOException;
 import java.nio.file.Path;
@@ -55,7 +57,7 @@ class DeliverModelTest {
     private final Strings strings = new Strings(Locale.ENGLISH);
     private final Wording wording = new Wording(Locale.ENGLISH);
     private final DeliverModel model =
-            new DeliverModel(recordings, finishing, specifications(), jobs, history, strings);
+            new DeliverModel(recordings, finishing, specifications(), jobs, history, strings, mock(DeliveryBook.class));
 
     private final PlayModel player = new PlayModel(mock(app.redlamp.core.port.Playback.class), jobs, Runnable::run);
 
@@ -403,5 +405,44 @@ class DeliverModelTest {
                         delivered,
                         Judge.judge(held, delivered)),
                 List.of(order.into().resolve("a.wav"), order.into().resolve("a.mp3")));
+    }
+
+    /** Opening another production leaves nothing of the one before, and coming back brings it again. */
+    @Test
+    void theDocketBelongsToTheProduction() {
+        model.follow("book", List.of(GOOD, QUIET));
+        model.open(List.of(NOISY));
+        workers.runAll();
+        assertThat(model.rows()).extracting(DocketRow::file).containsExactly(GOOD, QUIET, NOISY);
+        model.remove(model.rows().get(1));
+
+        model.follow("guide", List.of(STEREO));
+        assertThat(model.rows()).extracting(DocketRow::file).containsExactly(STEREO);
+        assertThat(model.selected().get().file()).isEqualTo(STEREO);
+
+        model.follow("book", List.of(GOOD, QUIET));
+        assertThat(model.rows()).extracting(DocketRow::file).containsExactly(GOOD, NOISY);
+        // A take that came in the meantime is put on it; what was taken off stays off.
+        model.follow("book", List.of(GOOD, QUIET, CLIPPED));
+        assertThat(model.rows()).extracting(DocketRow::file).containsExactly(GOOD, NOISY, CLIPPED);
+    }
+
+    /** A production of sixty chapters is not measured before anybody looks. */
+    @Test
+    void whatCameWithTheProductionIsMeasuredWhenSomebodyLooks() {
+        model.follow("book", List.of(GOOD, QUIET));
+        workers.runAll();
+        assertThat(model.rows()).allMatch(r -> r.status().get() instanceof RowStatus.Fresh);
+        assertThat(standing().verdict().state()).isEqualTo(Verdict.State.UNKNOWN);
+        model.measureFresh();
+        workers.runAll();
+        assertThat(model.rows()).allMatch(r -> r.report().isPresent());
+    }
+
+    @Test
+    void whatWasDroppedBeforeAProductionWasOpenStays() {
+        model.open(List.of(NOISY));
+        model.follow("book", List.of(GOOD));
+        assertThat(model.rows()).extracting(DocketRow::file).containsExactly(NOISY, GOOD);
     }
 }

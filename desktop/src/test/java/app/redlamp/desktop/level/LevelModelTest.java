@@ -268,8 +268,9 @@ class LevelModelTest {
 
     @Test
     void aVerdictIsOverruledWithAReason() throws IOException {
-        assertThatThrownBy(() -> cards.overrule(Overrule.Station.ROOM, "  ")).hasMessageContaining("say why");
-        cards.overrule(Overrule.Station.ROOM, "only a demo");
+        assertThatThrownBy(() -> cards.overrule(Overrule.Station.ROOM, "  ", List.of("room.decay")))
+                .hasMessageContaining("say why");
+        cards.overrule(Overrule.Station.ROOM, "only a demo", List.of("room.decay"));
         assertThat(cards.cards().overruled(Overrule.Station.ROOM)).isPresent();
         until(() -> jobs.running().isEmpty());
         assertThat(Files.readString(open.folder().get().resolve("log.jsonl")))

@@ -1,6 +1,8 @@
 package app.redlamp.media.production;
 
 import app.redlamp.core.fault.Reason;
+import app.redlamp.core.log.History;
+import app.redlamp.core.log.LogEntry;
 import app.redlamp.core.planning.plan.Production;
 import app.redlamp.core.port.Productions;
 import app.redlamp.core.port.Progress;
@@ -16,7 +18,6 @@ import java.time.LocalDateTime;
 import java.time.format.DateTimeFormatter;
 import java.util.List;
 import java.util.Locale;
-import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
@@ -217,11 +218,11 @@ final class HeldFolder implements Productions.Held {
     }
 
     @Override
-    public void log(String kind, Map<String, String> what) throws IOException {
+    public void log(LogEntry entry) throws IOException {
         if (readOnly.isEmpty()) {
             find();
             try {
-                log.append(folder, kind, what);
+                log.append(folder, entry);
             } catch (GuardedFolder.Refused e) {
                 throw e;
             } catch (IOException e) {
@@ -230,6 +231,17 @@ final class HeldFolder implements Productions.Held {
                                 + " the disk is there",
                         e);
             }
+        }
+    }
+
+    @Override
+    public History history() throws IOException {
+        try {
+            return log.history(folder);
+        } catch (GuardedFolder.Refused e) {
+            throw e;
+        } catch (IOException e) {
+            throw new IOException("its log cannot be read (" + Reason.of(e) + "); check that the disk is there", e);
         }
     }
 

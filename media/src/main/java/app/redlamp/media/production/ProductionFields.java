@@ -27,7 +27,8 @@ import java.util.TreeMap;
 
 /** Writes a production as a JSON tree; {@link ProductionReader} reads it. */
 final class ProductionFields {
-    static final int FORMAT = 1;
+    /** 2: takes and deliveries. */
+    static final int FORMAT = 2;
 
     private final ObjectMapper mapper;
 
@@ -56,6 +57,7 @@ final class ProductionFields {
         rooms(node.putObject("rooms"), production.spots());
         KitFields.write(production.kits(), node.putObject("kits"));
         CardFields.write(production.cards(), node.putObject("setting"));
+        TakeCodec.write(production.takes(), node.putObject("takes"));
         return node;
     }
 

@@ -1,6 +1,7 @@
 package app.redlamp.media.production;
 
 import app.redlamp.core.fault.Reason;
+import app.redlamp.core.log.LogEntry;
 import app.redlamp.core.planning.plan.FileNames;
 import app.redlamp.core.planning.plan.Production;
 import app.redlamp.core.planning.plan.ProductionPlan;
@@ -18,7 +19,6 @@ import java.nio.file.Path;
 import java.time.Clock;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Map;
 
 /** Productions in folders (docs/formats.md). */
 public final class ProductionFolders implements Productions {
@@ -45,7 +45,7 @@ public final class ProductionFolders implements Productions {
         make(parent, folder);
         HeldFolder held = hold(folder, production);
         try {
-            held.log("created", Map.of("title", production.brief().title()));
+            held.log(new LogEntry.Created(production.brief().title()));
         } catch (IOException e) {
             // It is saved: a line that is missing in its log does not unmake it.
             return held;

@@ -1,26 +1,36 @@
 package app.redlamp.media.production;
 
+import app.redlamp.core.log.History;
+import app.redlamp.core.log.LogEntry;
+import app.redlamp.core.log.Logged;
 import app.redlamp.media.disk.GuardedFolder;
-import com.fasterxml.jackson.databind.ObjectMapper;
-import com.fasterxml.jackson.databind.node.ObjectNode;
+import java.io.BufferedReader;
 import java.io.IOException;
+import java.io.InputStreamReader;
 import java.nio.ByteBuffer;
 import java.nio.channels.FileChannel;
+import java.nio.charset.CharsetDecoder;
+import java.nio.charset.CodingErrorAction;
 import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
 import java.nio.file.LinkOption;
 import java.nio.file.Path;
 import java.nio.file.StandardOpenOption;
 import java.time.Clock;
 import java.time.Instant;
 import java.time.temporal.ChronoUnit;
-import java.util.Map;
-import java.util.TreeMap;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
 
 /** What happened, a JSON object a line; lines are only added, whole or not at all. */
 final class ProductionLog {
     static final String NAME = "log.jsonl";
 
-    private final ObjectMapper mapper = new ObjectMapper();
+    /** Longer lines are not of this log. */
+    private static final int LONGEST_LINE = 1 << 20;
+
+    private final LogCodec codec = new LogCodec();
     private final Clock clock;
 
     ProductionLog(Clock clock) {
@@ -28,12 +38,8 @@ final class ProductionLog {
     }
 
     /** @throws IOException where it cannot be written; the log is then as it was */
-    synchronized void append(Path folder, String kind, Map<String, String> what) throws IOException {
-        ObjectNode line = mapper.createObjectNode();
-        line.put("at", Instant.now(clock).truncatedTo(ChronoUnit.SECONDS).toString());
-        line.put("kind", kind);
-        new TreeMap<>(what).forEach(line::put);
-        String text = mapper.writeValueAsString(line) + "\n";
+    synchronized void append(Path folder, LogEntry entry) throws IOException {
+        String text = codec.line(Instant.now(clock).truncatedTo(ChronoUnit.SECONDS), entry) + "\n";
         try (FileChannel log = FileChannel.open(
                 new GuardedFolder(folder).place(NAME),
                 StandardOpenOption.CREATE,
@@ -42,6 +48,51 @@ final class ProductionLog {
                 LinkOption.NOFOLLOW_LINKS)) {
             append(log, text);
         }
+    }
+
+    /**
+     * All that happened; lines that are not known or were cut off are counted and passed over.
+     *
+     * @throws IOException where the log is there and cannot be read
+     */
+    History history(Path folder) throws IOException {
+        Path log = new GuardedFolder(folder).place(NAME);
+        if (!Files.exists(log, LinkOption.NOFOLLOW_LINKS)) {
+            return History.NONE;
+        }
+        List<Logged> all = new ArrayList<>();
+        int notKnown = 0;
+        // What is no text in UTF-8 spoils its own line and no other.
+        CharsetDecoder decoder = StandardCharsets.UTF_8
+                .newDecoder()
+                .onMalformedInput(CodingErrorAction.REPLACE)
+                .onUnmappableCharacter(CodingErrorAction.REPLACE);
+        try (BufferedReader lines = new BufferedReader(new InputStreamReader(Files.newInputStream(log), decoder))) {
+            for (String line = next(lines); line != null; line = next(lines)) {
+                if (!line.isBlank()) {
+                    Optional<Logged> entry = codec.entry(line);
+                    entry.ifPresent(all::add);
+                    notKnown += entry.isPresent() ? 0 : 1;
+                }
+            }
+        }
+        return new History(all, notKnown);
+    }
+
+    /** The next line, cut where it is longer than any line of a log; null at the end. */
+    private static String next(BufferedReader lines) throws IOException {
+        StringBuilder line = new StringBuilder();
+        int c = lines.read();
+        if (c < 0) {
+            return null;
+        }
+        while (c >= 0 && c != '\n') {
+            if (line.length() < LONGEST_LINE) {
+                line.append((char) c);
+            }
+            c = lines.read();
+        }
+        return line.toString();
     }
 
     private static void append(FileChannel log, String text) throws IOException {

@@ -25,6 +25,7 @@ import app.redlamp.core.planning.script.Saying;
 import app.redlamp.core.planning.script.Script;
 import app.redlamp.core.planning.script.ScriptText;
 import app.redlamp.core.planning.script.Span;
+import app.redlamp.core.planning.take.Takes;
 import app.redlamp.core.setting.card.Cards;
 import app.redlamp.media.card.CardReader;
 import app.redlamp.media.json.JsonObject;
@@ -98,7 +99,8 @@ final class ProductionReader {
                     document.part("spent", this::spent, List.of()),
                     document.part("rooms", this::spots, Spots.NONE),
                     document.part("kits", this::kits, Kits.NONE),
-                    document.part("setting", this::cards, Cards.NONE));
+                    document.part("setting", this::cards, Cards.NONE),
+                    document.part("takes", this::takes, Takes.NONE));
         } catch (IllegalArgumentException | DateTimeException e) {
             // Figures that cannot be are refused where they are made; days and times where they are read.
             throw new IOException(e.getMessage(), e);
@@ -245,6 +247,12 @@ final class ProductionReader {
     private Cards cards() throws IOException {
         Optional<JsonObject> cards = document.optionalObject("setting");
         return cards.isEmpty() ? Cards.NONE : CardReader.cards(cards.get());
+    }
+
+    /** None where the document is older than takes are: then they are made of what lies in the folder. */
+    private Takes takes() throws IOException {
+        Optional<JsonObject> takes = document.optionalObject("takes");
+        return takes.isEmpty() ? Takes.NONE : TakeCodec.read(takes.get());
     }
 
     /** None where the document is older than kits are. */

@@ -18,7 +18,7 @@ import java.util.Optional;
 final class UnknownFields {
     static final UnknownFields NONE = new UnknownFields(Map.of(), Map.of(), Map.of());
 
-    private static final List<String> NAMES = List.of("id", "title", "term", "name", "day", "station");
+    private static final List<String> NAMES = List.of("id", "title", "term", "name", "day", "station", "file");
 
     private final Map<String, JsonNode> here;
     private final Map<String, UnknownFields> objects;

@@ -13,7 +13,7 @@ import app.redlamp.core.delivery.spec.Judgement;
 import app.redlamp.core.delivery.spec.Specification;
 import app.redlamp.core.measure.analysis.Report;
 import app.redlamp.core.planning.plan.ProductionPlan;
-import app.redlamp.core.planning.plan.Take;
+import app.redlamp.core.planning.plan.Recorded;
 import app.redlamp.core.planning.plan.TakeFinder;
 import app.redlamp.core.planning.script.Count;
 import app.redlamp.core.port.Productions;
@@ -157,7 +157,7 @@ class DemoProductionTest {
 
     private static ProductionPlan plan(Path production) throws IOException {
         Productions.Seen seen = new ProductionFolders(Clock.system(ZoneId.systemDefault())).look(production);
-        List<Take> takes = TakeFinder.takes(seen.production(), seen.found());
+        List<Recorded> takes = TakeFinder.takes(seen.production(), seen.found());
         return ProductionPlan.of(
                 seen.production(), takes, LocalDate.now(ZoneId.systemDefault()), ZoneId.systemDefault());
     }

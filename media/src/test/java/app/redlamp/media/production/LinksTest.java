@@ -3,6 +3,7 @@ package app.redlamp.media.production;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
+import app.redlamp.core.log.LogEntry;
 import app.redlamp.core.planning.plan.Production;
 import app.redlamp.core.planning.plan.Productions;
 import app.redlamp.core.planning.script.Block;
@@ -16,7 +17,6 @@ import java.time.Clock;
 import java.time.Instant;
 import java.time.ZoneOffset;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import java.util.Random;
 import org.junit.jupiter.api.BeforeEach;
@@ -50,7 +50,7 @@ class LinksTest {
     private void work(Held held) {
         attempt(() -> held.save(held.production().with(held.production().brief().forClient("Mill House"))));
         attempt(() -> held.save(withOtherScript(held.production())));
-        attempt(() -> held.log("change", Map.of("what", "client")));
+        attempt(() -> held.log(new LogEntry.Change(List.of("brief"))));
         attempt(() -> held.keepScript(home.resolve("notes.txt")));
         attempt(() -> held.keepPicture(home.resolve("knobs.png")));
         held.close();
@@ -158,7 +158,7 @@ class LinksTest {
         try (Held held = folders.open(received)) {
             assertThat(held.readOnly())
                     .hasValueSatisfying(why -> assertThat(why).contains("is no file"));
-            held.log("change", Map.of());
+            held.log(new LogEntry.Change(List.of()));
         }
         assertThat(Optional.of(received.resolve("log.jsonl"))).isPresent();
     }

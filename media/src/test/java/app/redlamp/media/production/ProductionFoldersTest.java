@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import app.redlamp.core.delivery.spec.Asked;
 import app.redlamp.core.delivery.spec.Specifications;
+import app.redlamp.core.log.LogEntry;
 import app.redlamp.core.planning.plan.Fee;
 import app.redlamp.core.planning.plan.Item;
 import app.redlamp.core.planning.plan.Order;
@@ -19,6 +20,10 @@ import app.redlamp.core.planning.script.Saying;
 import app.redlamp.core.planning.script.Script;
 import app.redlamp.core.planning.script.ScriptText;
 import app.redlamp.core.planning.script.Span;
+import app.redlamp.core.planning.take.Delivery;
+import app.redlamp.core.planning.take.Mark;
+import app.redlamp.core.planning.take.Take;
+import app.redlamp.core.planning.take.Takes;
 import app.redlamp.core.port.Productions.Held;
 import app.redlamp.core.port.Progress;
 import app.redlamp.core.setting.card.Cards;
@@ -57,6 +62,26 @@ class ProductionFoldersTest {
     private final ObjectMapper mapper = new ObjectMapper();
 
     /** A production with something in every field. */
+    private static Takes takes() {
+        Take known = new Take(
+                "raw/1 One.wav",
+                "One",
+                Optional.of(LocalDateTime.of(2026, 3, 3, 19, 4, 30)),
+                361.25,
+                Optional.of("ab".repeat(32)),
+                Optional.of("card-1"),
+                List.of(new Mark(12.5, "clipped", "the “shout”")),
+                Take.State.CHOSEN);
+        return Takes.NONE
+                .adopting(List.of(known, Take.found("raw/deep/2.wav", "", 12)))
+                .delivering(new Delivery(
+                        "raw/1 One.wav",
+                        "audiobook-retail",
+                        LocalDateTime.of(2026, 3, 9, 20, 15),
+                        List.of("ready/1 One.wav", "ready/1 One.mp3"),
+                        6.25));
+    }
+
     static Production full() {
         Script script = new Script(
                 new ScriptText(List.of(
@@ -71,7 +96,7 @@ class ProductionFoldersTest {
                         new Piece("Talk", List.of(), OptionalDouble.of(1500.5))),
                 List.of(new Saying("cwm", "koom", "heard at the mill")),
                 List.of(new CharacterVoice("Ysolde", "low, slow")));
-        Production book = Productions.of(script);
+        Production book = Productions.of(script).with(takes());
         return book.with(new Order(
                         Specifications.broadcast(),
                         Specifications.audiobook(),
@@ -182,14 +207,14 @@ class ProductionFoldersTest {
         Path folder = made(full());
         Files.write(
                 folder.resolve("production.json"),
-                mapper.writeValueAsBytes(json(folder).put("format", 2)));
+                mapper.writeValueAsBytes(json(folder).put("format", ProductionFields.FORMAT + 1)));
         byte[] before = Files.readAllBytes(folder.resolve("production.json"));
         try (Held held = folders.open(folder)) {
             assertThat(held.readOnly())
                     .hasValueSatisfying(why -> assertThat(why).contains("newer Red Lamp"));
             assertThat(held.production()).isEqualTo(full());
             assertThatThrownBy(() -> held.save(held.production())).hasMessageContaining("newer Red Lamp");
-            held.log("x", Map.of());
+            held.log(new LogEntry.Change(List.of()));
         }
         assertThat(Files.readAllBytes(folder.resolve("production.json"))).isEqualTo(before);
         assertThat(Files.readAllLines(folder.resolve("log.jsonl"))).hasSize(1);
@@ -424,5 +449,22 @@ class ProductionFoldersTest {
             assertThat(seen.usedBytes()).isGreaterThan(44_100 * 3);
             assertThat(seen.freeBytes()).isPositive();
         }
+    }
+
+    /** A document of the first format has no takes: it opens as it was, and what lies in its folder is found. */
+    @Test
+    void theFirstFormatIsReadAndItsRecordingsAreFound() throws IOException {
+        Path folder = made(full());
+        ObjectNode first = json(folder).put("format", 1);
+        first.remove("takes");
+        Files.write(folder.resolve("production.json"), mapper.writeValueAsBytes(first));
+        try (Held held = folders.open(folder)) {
+            assertThat(held.readOnly()).isEmpty();
+            assertThat(held.notice()).isEmpty();
+            assertThat(held.production()).isEqualTo(full().with(Takes.NONE));
+            held.save(full());
+        }
+        assertThat(json(folder).get("format").asInt()).isEqualTo(ProductionFields.FORMAT);
+        assertThat(folders.look(folder).production()).isEqualTo(full());
     }
 }

@@ -2,6 +2,7 @@ package app.redlamp.media.production;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import app.redlamp.core.log.LogEntry;
 import app.redlamp.core.port.Productions.Held;
 import app.redlamp.media.disk.Disk;
 import java.io.IOException;
@@ -67,7 +68,7 @@ class StalledDiskTest {
             // What is noted in the log meanwhile does not wait either.
             CompletableFuture<Boolean> noting = CompletableFuture.supplyAsync(() -> {
                 try {
-                    held.log("change", java.util.Map.of("what", "client"));
+                    held.log(new LogEntry.Change(java.util.List.of("brief")));
                     return true;
                 } catch (IOException e) {
                     return false;

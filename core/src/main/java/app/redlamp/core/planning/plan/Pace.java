@@ -26,13 +26,13 @@ public record Pace(
     private static final double LEAST_S = 30;
 
     /** @param words words of each piece, in their order */
-    static Pace of(Production production, List<Integer> words, List<Take> takes) {
+    static Pace of(Production production, List<Integer> words, List<Recorded> takes) {
         Effort effort = production.effort();
         double seconds = 0;
         double spoken = 0;
         double finished = 0;
         int count = 0;
-        for (Take take : takes) {
+        for (Recorded take : takes) {
             finished += take.lengthS();
             if (words.get(take.piece()) > 0) {
                 seconds += take.lengthS();

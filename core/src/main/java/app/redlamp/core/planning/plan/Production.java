@@ -4,6 +4,7 @@ import app.redlamp.core.acoustics.spot.Spots;
 import app.redlamp.core.chain.kit.Kits;
 import app.redlamp.core.planning.script.Piece;
 import app.redlamp.core.planning.script.Script;
+import app.redlamp.core.planning.take.Takes;
 import app.redlamp.core.setting.card.Cards;
 import java.util.ArrayList;
 import java.util.List;
@@ -22,6 +23,7 @@ import java.util.List;
  * @param spots where it may be recorded
  * @param kits what it may be recorded with
  * @param cards how everything stood when the gain was right, and what was overruled
+ * @param takes what was recorded and delivered
  */
 public record Production(
         String id,
@@ -34,7 +36,8 @@ public record Production(
         List<Spent> spent,
         Spots spots,
         Kits kits,
-        Cards cards) {
+        Cards cards,
+        Takes takes) {
 
     /** @throws IllegalArgumentException without an id */
     public Production {
@@ -54,7 +57,7 @@ public record Production(
             WorkingTime time,
             Money money,
             List<Spent> spent) {
-        this(id, brief, order, script, effort, time, money, spent, Spots.NONE, Kits.NONE, Cards.NONE);
+        this(id, brief, order, script, effort, time, money, spent, Spots.NONE, Kits.NONE, Cards.NONE, Takes.NONE);
     }
 
     /** Before any gain was set. */
@@ -69,54 +72,86 @@ public record Production(
             List<Spent> spent,
             Spots spots,
             Kits kits) {
-        this(id, brief, order, script, effort, time, money, spent, spots, kits, Cards.NONE);
+        this(id, brief, order, script, effort, time, money, spent, spots, kits, Cards.NONE, Takes.NONE);
     }
 
     public Production with(Spots newSpots) {
-        return new Production(id, brief, order, script, effort, time, money, spent, newSpots, kits, cards);
+        return new Production(id, brief, order, script, effort, time, money, spent, newSpots, kits, cards, takes);
     }
 
     public Production with(Kits newKits) {
-        return new Production(id, brief, order, script, effort, time, money, spent, spots, newKits, cards);
+        return new Production(id, brief, order, script, effort, time, money, spent, spots, newKits, cards, takes);
     }
 
     public Production with(Cards newCards) {
-        return new Production(id, brief, order, script, effort, time, money, spent, spots, kits, newCards);
+        return new Production(id, brief, order, script, effort, time, money, spent, spots, kits, newCards, takes);
     }
 
     public Production with(Brief newBrief) {
-        return new Production(id, newBrief, order, script, effort, time, money, spent, spots, kits, cards);
+        return new Production(id, newBrief, order, script, effort, time, money, spent, spots, kits, cards, takes);
     }
 
     public Production with(Order newOrder) {
-        return new Production(id, brief, newOrder, script, effort, time, money, spent, spots, kits, cards);
+        return new Production(id, brief, newOrder, script, effort, time, money, spent, spots, kits, cards, takes);
     }
 
     public Production with(Script newScript) {
-        return new Production(id, brief, order, newScript, effort, time, money, spent, spots, kits, cards);
+        return new Production(id, brief, order, newScript, effort, time, money, spent, spots, kits, cards, takes);
     }
 
     public Production with(Effort newEffort) {
-        return new Production(id, brief, order, script, newEffort, time, money, spent, spots, kits, cards);
+        return new Production(id, brief, order, script, newEffort, time, money, spent, spots, kits, cards, takes);
     }
 
     public Production with(WorkingTime newTime) {
-        return new Production(id, brief, order, script, effort, newTime, money, spent, spots, kits, cards);
+        return new Production(id, brief, order, script, effort, newTime, money, spent, spots, kits, cards, takes);
     }
 
     public Production with(Money newMoney) {
-        return new Production(id, brief, order, script, effort, time, newMoney, spent, spots, kits, cards);
+        return new Production(id, brief, order, script, effort, time, newMoney, spent, spots, kits, cards, takes);
+    }
+
+    public Production with(Takes newTakes) {
+        return new Production(id, brief, order, script, effort, time, money, spent, spots, kits, cards, newTakes);
+    }
+
+    /** The same decisions with the facts of another version: what is undone undoes no recording. */
+    public Production keeping(Production facts) {
+        return with(facts.takes);
     }
 
     public Production spending(Spent more) {
         List<Spent> all = new ArrayList<>(spent);
         all.add(more);
-        return new Production(id, brief, order, script, effort, time, money, all, spots, kits, cards);
+        return new Production(id, brief, order, script, effort, time, money, all, spots, kits, cards, takes);
     }
 
     /** The same job in a folder of its own. */
     public Production as(String newId) {
-        return new Production(newId, brief, order, script, effort, time, money, spent, spots, kits, cards);
+        return new Production(newId, brief, order, script, effort, time, money, spent, spots, kits, cards, takes);
+    }
+
+    /** Names of the parts in which another version of it differs, such as {@code brief}. */
+    public List<String> differences(Production other) {
+        List<String> parts = new ArrayList<>();
+        differs(parts, "brief", brief, other.brief);
+        differs(parts, "order", order, other.order);
+        differs(parts, "script", script, other.script);
+        differs(parts, "effort", effort, other.effort);
+        differs(parts, "time", time, other.time);
+        differs(parts, "money", money, other.money);
+        differs(parts, "spent", spent, other.spent);
+        differs(parts, "rooms", spots, other.spots);
+        differs(parts, "kits", kits, other.kits);
+        differs(parts, "setting", cards, other.cards);
+        differs(parts, "takes", takes, other.takes);
+        return parts;
+    }
+
+    private static void differs(List<String> parts, String name, Object one, Object other) {
+        if (!one.equals(other)) {
+            parts.add(name);
+        }
     }
 
     public List<Piece> pieces() {

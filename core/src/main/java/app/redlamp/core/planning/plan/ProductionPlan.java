@@ -45,18 +45,18 @@ public record ProductionPlan(
      * @param today the calendar begins today, or on the first day of the brief where that is later
      * @param zone where the user works; decides what clocks that are put forward or back do to an evening
      */
-    public static ProductionPlan of(Production production, List<Take> takes, LocalDate today, ZoneId zone) {
+    public static ProductionPlan of(Production production, List<Recorded> takes, LocalDate today, ZoneId zone) {
         return of(production, counts(production), takes, today, zone);
     }
 
     /** The same with what was counted before, which takes longest. */
     public static ProductionPlan of(
-            Production production, List<Count> counts, List<Take> found, LocalDate today, ZoneId zone) {
-        List<Take> takes = found.stream()
+            Production production, List<Count> counts, List<Recorded> found, LocalDate today, ZoneId zone) {
+        List<Recorded> takes = found.stream()
                 .filter(t -> t.isWhole(counts.get(t.piece()).words()))
                 .toList();
         Pace pace = Pace.of(production, counts.stream().map(Count::words).toList(), takes);
-        Map<Integer, Take> byPiece = new HashMap<>();
+        Map<Integer, Recorded> byPiece = new HashMap<>();
         takes.forEach(t -> byPiece.put(t.piece(), t));
         List<PieceTime> times = new ArrayList<>();
         for (int i = 0; i < counts.size(); i++) {
@@ -85,11 +85,11 @@ public record ProductionPlan(
                 .toList();
     }
 
-    private static PieceTime time(Piece piece, int words, Pace pace, Optional<Take> take) {
+    private static PieceTime time(Piece piece, int words, Pace pace, Optional<Recorded> take) {
         double planned = piece.plannedS().orElse(words / pace.wordsPerMinute() * MINUTE_S);
-        double finishedS = take.map(Take::lengthS).orElse(planned);
+        double finishedS = take.map(Recorded::lengthS).orElse(planned);
         double minutes = finishedS / MINUTE_S;
-        boolean ready = take.map(Take::ready).orElse(false);
+        boolean ready = take.map(Recorded::ready).orElse(false);
         return new PieceTime(
                 words,
                 finishedS,

@@ -1,6 +1,7 @@
 package app.redlamp.core.planning.plan;
 
 import app.redlamp.core.delivery.spec.Naming;
+import app.redlamp.core.planning.take.Take;
 import java.text.Normalizer;
 import java.util.ArrayList;
 import java.util.List;
@@ -17,6 +18,9 @@ public final class TakeFinder {
     private static final Pattern OTHER_SIGNS = Pattern.compile("[^\\p{L}\\p{N}]+");
     private static final Pattern NUMBER = Pattern.compile("\\d+");
 
+    /** Folder of raw takes in a production. */
+    public static final String RAW = "raw";
+
     private TakeFinder() {}
 
     /**
@@ -29,12 +33,31 @@ public final class TakeFinder {
     public record Found(String name, double lengthS, boolean ready) {}
 
     /** Takes in the order of their pieces; recordings of which the piece is not clear are left out. */
-    public static List<Take> takes(Production production, List<Found> found) {
+    public static List<Recorded> takes(Production production, List<Found> found) {
         List<String> names = names(production);
-        List<Take> takes = new ArrayList<>();
+        List<Recorded> takes = new ArrayList<>();
         for (int i = 0; i < production.pieces().size(); i++) {
             int piece = i;
-            best(piece, names, production, found).ifPresent(f -> takes.add(new Take(piece, f.lengthS(), f.ready())));
+            best(piece, names, production, found)
+                    .ifPresent(f -> takes.add(new Recorded(piece, f.lengthS(), f.ready())));
+        }
+        return takes;
+    }
+
+    /** A take for each recording in {@code raw/}, with the title of its piece where that is clear. */
+    public static List<Take> raw(Production production, List<Found> found) {
+        List<String> names = names(production);
+        List<Take> takes = new ArrayList<>();
+        for (Found one : found) {
+            if (!one.ready() && one.lengthS() > 0) {
+                String piece = "";
+                for (int i = 0; i < production.pieces().size() && piece.isEmpty(); i++) {
+                    piece = isOf(one, i, names, production)
+                            ? production.pieces().get(i).title()
+                            : "";
+                }
+                takes.add(Take.found(RAW + "/" + one.name(), piece, one.lengthS()));
+            }
         }
         return takes;
     }

@@ -95,7 +95,7 @@ class ProductionPlanTest {
     @Test
     void recordingsAreKnownByTheirNames() {
         Production book = Productions.book(100, 100, 100);
-        List<Take> takes = TakeFinder.takes(
+        List<Recorded> takes = TakeFinder.takes(
                 book,
                 List.of(
                         new Found("Borrowed-Weather_01_One.wav", 40, false),
@@ -104,7 +104,7 @@ class ProductionPlanTest {
                         new Found("3.wav", 43, false),
                         new Found("room tone.wav", 10, false),
                         new Found("Borrowed-Weather_03_Three.wav", 0, false)));
-        assertThat(takes).containsExactly(new Take(0, 41, true), new Take(1, 42, false));
+        assertThat(takes).containsExactly(new Recorded(0, 41, true), new Recorded(1, 42, false));
     }
 
     @Test

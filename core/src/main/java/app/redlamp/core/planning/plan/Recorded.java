@@ -7,7 +7,7 @@ package app.redlamp.core.planning.plan;
  * @param lengthS its length in seconds
  * @param ready whether it is finished, and not only recorded
  */
-public record Take(int piece, double lengthS, boolean ready) {
+public record Recorded(int piece, double lengthS, boolean ready) {
     /** Nobody reads faster; common practice, no source. */
     private static final double FASTEST_WORDS_A_SECOND = 5;
 
