@@ -2,8 +2,10 @@ package app.redlamp.media;
 
 import app.redlamp.core.measure.analysis.RecordingAnalyzer;
 import app.redlamp.core.measure.analysis.HighPassed;
-import app.redlamp.core.delivery.finish.LimitedSource;
-import app.redlamp.core.delivery.finish.TonedSource;
+import app.redlamp.core.delivery.process.BandPass;
+import app.redlamp.core.delivery.process.Gain;
+import app.redlamp.core.delivery.process.Limiter;
+import app.redlamp.core.delivery.process.ProcessorChain;
 import app.redlamp.core.signal.AudioInfo;
 import app.redlamp.core.signal.AudioSource;
 import app.redlamp.core.signal.Signals;
@@ -72,9 +74,10 @@ public final class HourBench {
     /** High-pass, gain and limiter, which has work to do in most words. */
     private static void finish(float[] speech) throws IOException {
         float[][] block = new float[1][RecordingAnalyzer.BLOCK];
-        AudioSource toned =
-                new TonedSource(Signals.source(RATE, speech), Limits.atLeast(HighPassed.CORNER_HZ), GAIN_DB);
-        try (AudioSource limited = new LimitedSource(toned, CEILING_DBTP)) {
+        ProcessorChain chain = new ProcessorChain(List.of(
+                new BandPass(Limits.atLeast(HighPassed.CORNER_HZ)), new Gain(GAIN_DB), new Limiter(CEILING_DBTP)));
+        try (AudioSource limited =
+                chain.over(Signals.source(RATE, speech), ProcessorChain.NO_TAP).out()) {
             int count = limited.read(block, block[0].length);
             while (count > 0) {
                 count = limited.read(block, block[0].length);

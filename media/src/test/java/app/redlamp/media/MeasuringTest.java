@@ -3,7 +3,7 @@ package app.redlamp.media;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
-import app.redlamp.core.delivery.finish.LimitedSource;
+import app.redlamp.core.delivery.process.Limiter;
 import app.redlamp.core.measure.analysis.RecordingAnalyzer;
 import app.redlamp.core.measure.analysis.Report;
 import app.redlamp.core.signal.AudioInfo;
@@ -114,7 +114,7 @@ class MeasuringTest {
     void theLimitersCeilingHoldsForTheOracle(double ceilingDbtp, int rate) throws IOException {
         float[] dry = DemoVoice.samples(DemoVoice.NAMES.get(2), rate, scratch);
         float[] loud = Signals.of(dry.length, n -> dry[n] * 4);
-        float[] held = Signals.readAll(new LimitedSource(Signals.source(rate, loud), ceilingDbtp), 4096)[0];
+        float[] held = Signals.readAll(new Limiter(ceilingDbtp).over(Signals.source(rate, loud)), 4096)[0];
         assertThat(LoudnessOracle.measure(rate, held).truePeakDbtp()).isBetween(ceilingDbtp - 0.5, ceilingDbtp + 0.1);
     }
 

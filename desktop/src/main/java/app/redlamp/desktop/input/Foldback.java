@@ -69,7 +69,7 @@ final class Foldback implements InputModel.Sink {
     }
 
     @Override
-    public void take(float[][] block, int frames) {
+    public void take(float[][] block, int frames, long lost) {
         if (over) {
             return;
         }

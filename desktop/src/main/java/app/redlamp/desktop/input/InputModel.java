@@ -17,6 +17,8 @@ import java.util.concurrent.atomic.AtomicReference;
 import java.util.stream.Stream;
 import javafx.beans.property.ReadOnlyBooleanProperty;
 import javafx.beans.property.ReadOnlyBooleanWrapper;
+import javafx.beans.property.ReadOnlyLongProperty;
+import javafx.beans.property.ReadOnlyLongWrapper;
 import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.ReadOnlyObjectWrapper;
 
@@ -40,6 +42,7 @@ public final class InputModel {
     private final ReadOnlyBooleanWrapper listening = new ReadOnlyBooleanWrapper();
     private final ReadOnlyObjectWrapper<Fault> fault = new ReadOnlyObjectWrapper<>();
     private final ReadOnlyObjectWrapper<List<LiveMeter>> meters = new ReadOnlyObjectWrapper<>(List.of());
+    private final ReadOnlyLongWrapper lostMs = new ReadOnlyLongWrapper();
     private Optional<Line> line = Optional.empty();
     private Optional<Runnable> whenOpen = Optional.empty();
     private boolean opening;
@@ -56,7 +59,15 @@ public final class InputModel {
 
     /** Takes everything that comes in, on the capturing thread. */
     public interface Sink {
-        void take(float[][] block, int frames);
+        /**
+         * The next frames.
+         *
+         * @param lost frames that were lost just before these
+         */
+        void take(float[][] block, int frames, long lost);
+
+        /** Nothing more will come, and why; not told to whoever was taken off. */
+        default void ended(Fault reason) {}
     }
 
     /** What the capturing thread works with; changed as a whole. */
@@ -93,6 +104,11 @@ public final class InputModel {
     /** Why it cannot be listened to; null where it can. */
     public ReadOnlyObjectProperty<Fault> fault() {
         return fault.getReadOnlyProperty();
+    }
+
+    /** Milliseconds that the device has lost since it was opened; 0 for none. */
+    public ReadOnlyLongProperty lostMs() {
+        return lostMs.getReadOnlyProperty();
     }
 
     /** One for each channel while it is listened to. */
@@ -172,6 +188,7 @@ public final class InputModel {
                 .limit(wanted.channels())
                 .toList();
         ear.set(Ear.deaf(fresh));
+        lostMs.set(0);
         List<JobService.Work<Opened>> work = List.of(progress -> opened(input, wanted));
         jobs.start("", work, new JobService.Listener<>() {
             @Override
@@ -270,11 +287,15 @@ public final class InputModel {
         @Override
         public void take(float[][] block, int frames, long lost) {
             Ear now = ear.get();
+            if (lost > 0) {
+                interfaceThread.execute(() -> lostMs.set(
+                        lostMs.get() + Math.round(1000.0 * lost / format.get().sampleRateHz())));
+            }
             for (int c = 0; c < now.meters().size() && c < block.length; c++) {
                 now.meters().get(c).accept(block[c], frames);
             }
             for (Sink sink : also) {
-                sink.take(block, frames);
+                sink.take(block, frames, lost);
             }
             if (now.step().isPresent()) {
                 StepMeter step = now.step().get();
@@ -288,6 +309,7 @@ public final class InputModel {
 
         @Override
         public void ended(Fault why) {
+            also.forEach(s -> s.ended(why));
             interfaceThread.execute(() -> fail(why));
         }
     }

@@ -73,6 +73,7 @@ public final class LevelStation extends StationBase {
         parts.models().level().input().chosen().addListener((o, was, now) -> soon.ask());
         parts.models().level().input().format().addListener((o, was, now) -> soon.ask());
         parts.models().level().input().listening().addListener((o, was, now) -> soon.ask());
+        parts.models().level().input().lostMs().addListener((o, was, now) -> soon.ask());
         parts.models().level().input().fault().addListener((o, was, now) -> soon.ask());
         parts.models().monitor().outputs().addListener((o, was, now) -> soon.ask());
         parts.models().monitor().chosen().addListener((o, was, now) -> soon.ask());
@@ -186,6 +187,10 @@ public final class LevelStation extends StationBase {
         }
         if (model.kit().kit().get() != null) {
             facts.add(strings.say("fact.kit", model.kit().kit().get().name()));
+        }
+        long lost = parts.models().level().input().lostMs().get();
+        if (lost > 0) {
+            facts.add(strings.say("fact.lost", lost));
         }
         return facts;
     }

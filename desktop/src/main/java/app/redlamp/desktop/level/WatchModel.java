@@ -37,7 +37,7 @@ public final class WatchModel {
         }
 
         @Override
-        public synchronized void take(float[][] block, int frames) {
+        public synchronized void take(float[][] block, int frames, long lost) {
             meter.accept(block, frames);
         }
 

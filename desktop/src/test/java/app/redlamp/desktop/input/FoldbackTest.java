@@ -56,7 +56,7 @@ class FoldbackTest {
                 past[at] = block[0][i];
                 at = (at + 1) % RATE;
             }
-            foldback.take(block, BLOCK);
+            foldback.take(block, BLOCK, 0);
         }
     }
 
@@ -83,9 +83,9 @@ class FoldbackTest {
             block[0][n] = (float) Math.min(0.9, 0.001 * Math.exp(7.0 * n / RATE))
                     * (float) Math.sin(2 * Math.PI * 1200 * n / RATE);
         }
-        foldback.take(block, RATE);
+        foldback.take(block, RATE, 0);
         clearInvocations(ears);
-        foldback.take(block, RATE);
+        foldback.take(block, RATE, 0);
         assertThat(told).containsExactly("howl");
         verify(ears, never()).play(any(), anyInt());
     }

@@ -7,6 +7,8 @@ import app.redlamp.core.port.Capture.Line;
 import app.redlamp.core.port.Capture.Taker;
 import java.util.concurrent.atomic.AtomicBoolean;
 import java.util.function.Consumer;
+import java.util.logging.Level;
+import java.util.logging.Logger;
 import javax.sound.sampled.TargetDataLine;
 
 /** A sound device that is listened to, on a thread of its own. */
@@ -15,6 +17,7 @@ final class DeviceLine implements Line {
     static final double BUFFER_S = 0.25;
 
     private static final double BLOCK_S = 0.01;
+    private static final Logger LOG = Logger.getLogger(DeviceLine.class.getName());
 
     /** A device that gives nothing for so long is gone, or held by the operating system. */
     private static final int MOST_EMPTY_READS = 200;
@@ -88,7 +91,9 @@ final class DeviceLine implements Line {
         } catch (InterruptedException e) {
             Thread.currentThread().interrupt();
         } catch (RuntimeException e) {
-            end(Fault.GONE);
+            // Whoever takes the samples has gone wrong, or the driver has: the device itself may be there.
+            LOG.log(Level.WARNING, "what came from '" + input.name() + "' could not be taken", e);
+            end(line.isOpen() ? Fault.OTHER : Fault.GONE);
         }
     }
 

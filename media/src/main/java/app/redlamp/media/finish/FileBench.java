@@ -4,9 +4,8 @@ import app.redlamp.core.delivery.finish.EdgePlan;
 import app.redlamp.core.delivery.finish.EdgedSource;
 import app.redlamp.core.delivery.finish.FinishBench;
 import app.redlamp.core.delivery.finish.FinishSettings;
-import app.redlamp.core.delivery.finish.LimitedSource;
 import app.redlamp.core.delivery.finish.MixedSource;
-import app.redlamp.core.delivery.finish.TonedSource;
+import app.redlamp.core.delivery.process.ProcessorChain;
 import app.redlamp.core.delivery.spec.DeliveryFormat;
 import app.redlamp.core.measure.analysis.RecordingAnalyzer;
 import app.redlamp.core.measure.analysis.Report;
@@ -55,6 +54,9 @@ final class FileBench implements FinishBench {
     private final StepProgress progress;
     private final Recordings recordings = new FileRecordings();
 
+    /** What the master was made with; absent where there is none, or not all of it. */
+    private Optional<FinishSettings> rendered = Optional.empty();
+
     FileBench(
             Path recording,
             Report report,
@@ -72,48 +74,34 @@ final class FileBench implements FinishBench {
         this.progress = new StepProgress(progress);
     }
 
+    /** What is made louder or held back is written as the master at once: it need not be made a second time to be delivered. */
     @Override
     public Processed process(FinishSettings settings) throws IOException {
         Progress step = progress.next();
-        try (AudioSource toned = toned(settings)) {
-            AudioInfo info = new AudioInfo(
-                    "wav",
-                    "pcm_f32le",
-                    settings.sampleRateHz(),
-                    OptionalInt.of(32),
-                    settings.channels(),
-                    0,
-                    OptionalInt.empty());
-            if (settings.ceilingDbtp().isEmpty()) {
-                return new Processed(RecordingAnalyzer.of(new WatchedSource(toned, step), info), 0);
+        AudioInfo info = new AudioInfo(
+                "wav",
+                "pcm_f32le",
+                settings.sampleRateHz(),
+                OptionalInt.of(32),
+                settings.channels(),
+                0,
+                OptionalInt.empty());
+        if (settings.isNeutral()) {
+            ProcessorChain.Running running = settings.steps().over(prepared(settings), ProcessorChain.NO_TAP);
+            try (AudioSource out = running.out()) {
+                return new Processed(RecordingAnalyzer.of(new WatchedSource(out, step), info), running.reductionDb());
             }
-            LimitedSource limited =
-                    new LimitedSource(toned, settings.ceilingDbtp().getAsDouble());
-            Report measured = RecordingAnalyzer.of(new WatchedSource(limited, step), info);
-            return new Processed(measured, limited.reductionDb());
         }
+        return render(settings, step, out -> RecordingAnalyzer.of(out, info));
     }
 
     @Override
     public Report deliver(FinishSettings settings) throws IOException {
         Progress step = progress.next();
         boolean encoded = format.coding() != DeliveryFormat.Coding.WAV;
-        Files.deleteIfExists(master);
         Files.deleteIfExists(coded);
-        try (AudioSource toned = toned(settings);
-                WavWriter writer = new WavWriter(
-                        master,
-                        settings.sampleRateHz(),
-                        settings.channels(),
-                        format.bitDepth().orElse(MASTER_BITS),
-                        labels(settings),
-                        format.broadcast()
-                                ? Optional.of(BroadcastExtension.of(title, ORIGINATOR))
-                                : Optional.empty())) {
-            AudioSource finished = settings.ceilingDbtp().isPresent()
-                    ? new LimitedSource(toned, settings.ceilingDbtp().getAsDouble())
-                    : toned;
-            copy(new WatchedSource(finished, step.part(0, 0.4)), writer);
+        if (!rendered.equals(Optional.of(settings))) {
+            render(settings, step.part(0, 0.4), FileBench::drain);
         }
         if (encoded) {
             encode(settings, step.part(0.4, 0.9));
@@ -123,6 +111,42 @@ final class FileBench implements FinishBench {
             WavWriter.putLoudness(master, delivered);
         }
         return delivered;
+    }
+
+    /** Reads all of what comes out of the last step, while the master is written of it. */
+    private interface Reading {
+        Report of(AudioSource out) throws IOException;
+    }
+
+    private Processed render(FinishSettings settings, Progress step, Reading reading) throws IOException {
+        rendered = Optional.empty();
+        Files.deleteIfExists(master);
+        ProcessorChain chain = settings.steps();
+        int last = chain.steps().size() - 1;
+        try (AudioSource prepared = prepared(settings);
+                WavWriter writer = new WavWriter(
+                        master,
+                        settings.sampleRateHz(),
+                        settings.channels(),
+                        format.bitDepth().orElse(MASTER_BITS),
+                        labels(settings),
+                        format.broadcast()
+                                ? Optional.of(BroadcastExtension.of(title, ORIGINATOR))
+                                : Optional.empty())) {
+            ProcessorChain.Running running = chain.over(prepared, (at, block, frames) -> {
+                if (at == last) {
+                    writer.accept(block, frames);
+                }
+            });
+            Report report = reading.of(new WatchedSource(running.out(), step));
+            rendered = Optional.of(settings);
+            return new Processed(report, running.reductionDb());
+        }
+    }
+
+    private static Report drain(AudioSource source) throws IOException {
+        copy(source, (block, frames) -> {});
+        return null;
     }
 
     private void encode(FinishSettings settings, Progress step) throws IOException {
@@ -150,7 +174,8 @@ final class FileBench implements FinishBench {
         return new Labels(tags, cues);
     }
 
-    private AudioSource toned(FinishSettings settings) throws IOException {
+    /** Edges, channels and sample rate as they are wanted. */
+    private AudioSource prepared(FinishSettings settings) throws IOException {
         AudioSource opened = AudioFiles.open(recording).source();
         try {
             EdgePlan edges = settings.edges();
@@ -160,8 +185,7 @@ final class FileBench implements FinishBench {
                 edged = new EdgedSource(opened, edges, frames, tone(edges));
             }
             AudioSource mixed = new MixedSource(edged, settings.channels());
-            AudioSource resampled = ResampledSource.of(mixed, settings.sampleRateHz());
-            return new TonedSource(resampled, settings.band(), settings.gainDb());
+            return ResampledSource.of(mixed, settings.sampleRateHz());
         } catch (IOException | RuntimeException e) {
             opened.close();
             throw e;

@@ -16,7 +16,6 @@ import java.time.DateTimeException;
 import java.time.Instant;
 import java.time.LocalDateTime;
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
@@ -44,11 +43,10 @@ final class LogCodec {
             .build();
 
     /** What an entry of a kind is made of. */
-    private record Shape(Class<?> type, RecordComponent[] fields, Constructor<?> make) {
+    private record Shape(Class<?> type, List<RecordComponent> fields, Constructor<?> make) {
         static Shape of(Class<?> type) {
-            RecordComponent[] fields = type.getRecordComponents();
-            Class<?>[] types =
-                    Arrays.stream(fields).map(RecordComponent::getType).toArray(Class<?>[]::new);
+            List<RecordComponent> fields = List.of(type.getRecordComponents());
+            Class<?>[] types = fields.stream().map(RecordComponent::getType).toArray(Class<?>[]::new);
             try {
                 return new Shape(type, fields, type.getDeclaredConstructor(types));
             } catch (NoSuchMethodException e) {
@@ -131,9 +129,9 @@ final class LogCodec {
             if (shape == null || !(fields.get("at") instanceof String at)) {
                 return Optional.empty();
             }
-            Object[] values = new Object[shape.fields().length];
+            Object[] values = new Object[shape.fields().size()];
             for (int i = 0; i < values.length; i++) {
-                RecordComponent field = shape.fields()[i];
+                RecordComponent field = shape.fields().get(i);
                 Object found = fields.get(field.getName());
                 boolean old = found == null && field.getType() == double.class;
                 values[i] = value(field.getType(), old ? fields.get(OLD_FIGURE) : found);

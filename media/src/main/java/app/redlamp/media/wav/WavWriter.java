@@ -1,6 +1,5 @@
 package app.redlamp.media.wav;
 
-import app.redlamp.core.delivery.finish.Dither;
 import app.redlamp.core.measure.analysis.Report;
 import app.redlamp.core.signal.Labels;
 import app.redlamp.core.signal.SampleSink;
@@ -15,8 +14,8 @@ import java.nio.file.StandardOpenOption;
 import java.util.Optional;
 
 /**
- * Writes a RIFF/WAVE file with 16- or 24-bit samples, dithered, because samples are worked on as floats and every
- * integer is fewer bits than that. Creates the file and refuses to write over one. The sizes in the header are right
+ * Writes a RIFF/WAVE file: with 16- or 24-bit samples, dithered, because samples are worked on as floats and every integer is
+ * fewer bits than that; or with any other {@link SampleCoding}. Creates the file and refuses to write over one. The sizes in the header are right
  * after {@link #close}; before that the header says "to the end of the file", so that what was written is readable
  * whenever it breaks off.
  *
@@ -30,9 +29,9 @@ public final class WavWriter implements SampleSink, Closeable {
     private final FileChannel file;
     private final int sampleRateHz;
     private final int channels;
+    private final SampleCoding coding;
     private final int bits;
     private final long mostBytes;
-    private final Dither dither;
     private final byte[] broadcast;
     private final byte[] labels;
     private final ByteBuffer bytes = ByteBuffer.allocate(1 << 16).order(ByteOrder.LITTLE_ENDIAN);
@@ -50,7 +49,12 @@ public final class WavWriter implements SampleSink, Closeable {
     public WavWriter(
             Path path, int sampleRateHz, int channels, int bits, Labels labels, Optional<BroadcastExtension> broadcast)
             throws IOException {
-        this(path, sampleRateHz, channels, bits, labels, broadcast, MOST_RIFF_BYTES);
+        this(path, sampleRateHz, channels, SampleCoding.dithered(bits), labels, broadcast, MOST_RIFF_BYTES);
+    }
+
+    /** For raw takes and for what is worked on: samples coded in another way than with dither. */
+    public WavWriter(Path path, int sampleRateHz, int channels, SampleCoding coding) throws IOException {
+        this(path, sampleRateHz, channels, coding, Labels.NONE, Optional.empty(), MOST_RIFF_BYTES);
     }
 
     /** @param mostBytes size from which the file is RF64 */
@@ -58,21 +62,18 @@ public final class WavWriter implements SampleSink, Closeable {
             Path path,
             int sampleRateHz,
             int channels,
-            int bits,
+            SampleCoding coding,
             Labels labels,
             Optional<BroadcastExtension> broadcast,
             long mostBytes)
             throws IOException {
-        if (!(bits == 16 || bits == 24)) {
-            throw new IllegalArgumentException(bits + " bit: must be 16 or 24");
-        }
         this.sampleRateHz = sampleRateHz;
         this.channels = channels;
-        this.bits = bits;
+        this.coding = coding;
+        bits = coding.bits();
         this.mostBytes = mostBytes;
         this.labels = WavLabels.write(labels, sampleRateHz);
         this.broadcast = broadcast.map(b -> WavLabels.chunk("bext", b.write())).orElse(new byte[0]);
-        dither = new Dither(bits);
         file = FileChannel.open(path, StandardOpenOption.CREATE_NEW, StandardOpenOption.WRITE);
         write(header(MOST_RIFF_BYTES, MOST_RIFF_BYTES, false));
     }
@@ -84,11 +85,7 @@ public final class WavWriter implements SampleSink, Closeable {
                 if (bytes.remaining() < 4) {
                     drain();
                 }
-                int value = dither.quantise(block[c][i]);
-                bytes.putShort((short) value);
-                if (bits == 24) {
-                    bytes.put((byte) (value >> 16));
-                }
+                coding.put(bytes, block[c][i]);
             }
         }
         dataBytes += (long) frames * channels * (bits / 8);
@@ -128,7 +125,7 @@ public final class WavWriter implements SampleSink, Closeable {
         header.putLong(rf64 ? soundBytes / frameBytes : 0).putInt(0);
         header.put(broadcast);
         header.put(letters("fmt ")).putInt(FORMAT_BYTES);
-        header.putShort((short) 1).putShort((short) channels).putInt(sampleRateHz);
+        header.putShort((short) coding.formatTag()).putShort((short) channels).putInt(sampleRateHz);
         header.putInt(sampleRateHz * frameBytes).putShort((short) frameBytes).putShort((short) bits);
         header.put(letters("data")).putInt(rf64 ? -1 : (int) soundBytes);
         return header.flip();

@@ -41,7 +41,8 @@ class WavChunksTest {
     void aLongFileIsRf64(String form) throws IOException {
         float[] tone = Signals.sine(440, -6, 1, RATE);
         Path file = folder.resolve("long.wav");
-        try (WavWriter writer = new WavWriter(file, RATE, 1, 24, Labels.NONE, Optional.empty(), 100_000)) {
+        try (WavWriter writer =
+                new WavWriter(file, RATE, 1, SampleCoding.dithered(24), Labels.NONE, Optional.empty(), 100_000)) {
             writer.accept(new float[][] {tone}, tone.length);
         }
         byte[] bytes = Files.readAllBytes(file);

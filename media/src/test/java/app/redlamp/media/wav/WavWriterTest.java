@@ -10,13 +10,18 @@ import app.redlamp.core.signal.Signals;
 import app.redlamp.media.AudioFiles;
 import app.redlamp.media.ffmpeg.DecodedFile;
 import java.io.IOException;
+import java.nio.ByteBuffer;
+import java.nio.ByteOrder;
 import java.nio.file.FileAlreadyExistsException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.List;
+import java.util.SplittableRandom;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.ValueSource;
 
 class WavWriterTest {
     @TempDir
@@ -88,5 +93,63 @@ class WavWriterTest {
                 }
             }
         }
+    }
+
+    /** What came out of a converter goes into the file bit for bit, at every value, full scale and back. */
+    @ParameterizedTest
+    @ValueSource(ints = {16, 24})
+    void rawTakesAreWrittenBitForBit(int bits) throws IOException {
+        int most = 1 << (bits - 1);
+        SplittableRandom random = new SplittableRandom(bits);
+        int[] values = new int[60_000];
+        for (int i = 0; i < values.length; i++) {
+            values[i] = switch (i % 4) {
+                case 0 -> random.nextInt(-most, most);
+                case 1 -> most - 1 - i % 50;
+                case 2 -> -most + i % 50;
+                default -> i % 64 - 32;
+            };
+        }
+        Path file = folder.resolve("raw-" + bits + ".wav");
+        float[][] block = new float[1][values.length];
+        for (int i = 0; i < values.length; i++) {
+            block[0][i] = (float) values[i] / most;
+        }
+        try (WavWriter writer = new WavWriter(file, 48_000, 1, SampleCoding.exact(bits))) {
+            writer.accept(block, values.length);
+        }
+        ByteBuffer bytes = ByteBuffer.wrap(Files.readAllBytes(file)).order(ByteOrder.LITTLE_ENDIAN);
+        bytes.position(bytes.capacity() - values.length * (bits / 8));
+        for (int value : values) {
+            int low = bits == 16 ? bytes.getShort() : bytes.getShort() & 0xffff;
+            int read = bits == 16 ? low : low | bytes.get() << 16;
+            assertThat(read).isEqualTo(value);
+        }
+    }
+
+    /** 32 bits hold what a float holds, and floats hold what is above full scale too. */
+    @Test
+    void thirtyTwoBitsHoldEveryFloat() throws IOException {
+        float[][] block = {{0, 1f / 3, -0.999999f, 0.001953125f, 0.5f, -1f}};
+        Path integers = folder.resolve("i32.wav");
+        Path floats = folder.resolve("f32.wav");
+        try (WavWriter writer = new WavWriter(integers, 44_100, 1, SampleCoding.exact(32));
+                WavWriter other = new WavWriter(floats, 44_100, 1, SampleCoding.floats())) {
+            writer.accept(block, block[0].length);
+            other.accept(block, block[0].length);
+            other.accept(new float[][] {{2.5f}}, 1);
+        }
+        for (Path file : List.of(integers, floats)) {
+            try (AudioSource source = AudioFiles.open(file).source()) {
+                float[][] read = Signals.readAll(source, 64);
+                for (int i = 0; i < block[0].length; i++) {
+                    assertThat(read[0][i]).as(file + " " + i).isEqualTo(block[0][i]);
+                }
+                assertThat(read[0].length).isEqualTo(file.equals(floats) ? 7 : 6);
+            }
+        }
+        assertThatIllegalArgumentException()
+                .isThrownBy(() -> SampleCoding.exact(8))
+                .withMessageContaining("16, 24 or 32");
     }
 }

@@ -1,10 +1,17 @@
 package app.redlamp.core.delivery.finish;
 
+import app.redlamp.core.delivery.process.BandPass;
+import app.redlamp.core.delivery.process.Gain;
+import app.redlamp.core.delivery.process.Limiter;
+import app.redlamp.core.delivery.process.Processor;
+import app.redlamp.core.delivery.process.ProcessorChain;
 import app.redlamp.core.delivery.spec.SoundLimits;
 import app.redlamp.core.delivery.spec.Specification;
 import app.redlamp.core.measure.analysis.HighPassed;
 import app.redlamp.core.measure.analysis.Report;
 import app.redlamp.core.units.Limits;
+import java.util.ArrayList;
+import java.util.List;
 import java.util.OptionalDouble;
 
 /**
@@ -31,6 +38,22 @@ public record FinishSettings(
                 sound.unprocessed() ? open : sound.bandHz().orElse(Limits.atLeast(HighPassed.CORNER_HZ)),
                 0,
                 OptionalDouble.empty());
+    }
+
+    /** The steps that change the sound, in their order; edges, channels and sample rate come before them. */
+    public ProcessorChain steps() {
+        List<Processor> steps = new ArrayList<>();
+        if (band.low().isPresent() || band.high().isPresent()) {
+            steps.add(new BandPass(band));
+        }
+        steps.add(new Gain(gainDb));
+        ceilingDbtp.ifPresent(c -> steps.add(new Limiter(c)));
+        return new ProcessorChain(steps);
+    }
+
+    /** Whether nothing is made louder or held back: what all the rest follows from. */
+    public boolean isNeutral() {
+        return gainDb == 0 && ceilingDbtp.isEmpty();
     }
 
     /** The same with another gain and a limiter. */

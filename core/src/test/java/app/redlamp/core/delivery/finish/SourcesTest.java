@@ -4,6 +4,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatIllegalArgumentException;
 import static org.assertj.core.api.Assertions.within;
 
+import app.redlamp.core.delivery.process.BandPass;
+import app.redlamp.core.delivery.process.Gain;
 import app.redlamp.core.delivery.spec.Specifications;
 import app.redlamp.core.measure.analysis.Reports;
 import app.redlamp.core.measure.noise.Pauses;
@@ -37,7 +39,8 @@ class SourcesTest {
     @Test
     void gainAndHighPassDoWhatTheySay() throws IOException {
         float[] in = Signals.sine(1000, -20, 2, RATE);
-        float[] out = Signals.readAll(new TonedSource(Signals.source(RATE, in), Limits.atLeast(80), 9.4), 4096)[0];
+        float[] out = Signals.readAll(
+                new Gain(9.4).over(new BandPass(Limits.atLeast(80)).over(Signals.source(RATE, in))), 4096)[0];
         float[] settled = Arrays.copyOfRange(out, RATE, 2 * RATE);
         double filter =
                 20 * Math.log10(Biquad.highPass(80, Biquad.BUTTERWORTH_Q, RATE).gainAt(1000, RATE));
@@ -49,7 +52,7 @@ class SourcesTest {
         float[] in = Signals.sine(1000, -20, 1, RATE);
         in[100] = Float.NaN;
         in[200] = Float.NEGATIVE_INFINITY;
-        for (float sample : Signals.readAll(new TonedSource(Signals.source(RATE, in), Limits.atLeast(80), 0), 512)[0]) {
+        for (float sample : Signals.readAll(new BandPass(Limits.atLeast(80)).over(Signals.source(RATE, in)), 512)[0]) {
             assertThat(sample).isBetween(-1f, 1f);
         }
     }

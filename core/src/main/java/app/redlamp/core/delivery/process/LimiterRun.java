@@ -1,4 +1,4 @@
-package app.redlamp.core.delivery.finish;
+package app.redlamp.core.delivery.process;
 
 import app.redlamp.core.signal.AudioSource;
 import app.redlamp.core.signal.PeakInterpolator;
@@ -24,7 +24,7 @@ import java.util.Arrays;
  * The delay this needs is taken out again: as many frames come out as went in, in place. What stays 0.1 dB below the
  * ceiling is not changed.
  */
-public final class LimitedSource extends SourceStep {
+final class LimiterRun extends SourceStep implements Processor.Run {
     private static final double LOOK_AHEAD_S = 0.005;
     private static final double RELEASE_S = 0.080;
 
@@ -33,6 +33,9 @@ public final class LimitedSource extends SourceStep {
 
     /** A gain this near to 1 (−120 dB of difference) is 1. */
     private static final double AT_REST = 1e-6;
+
+    /** +60 dBFS: what is beyond is no sound. */
+    private static final float LARGEST = 1000;
 
     private static final int CHUNK = 1024;
     private static final int STRETCH = 32;
@@ -62,12 +65,12 @@ public final class LimitedSource extends SourceStep {
     private long arrived;
     private boolean ended;
 
-    public LimitedSource(AudioSource source, double ceilingDbtp) {
+    LimiterRun(AudioSource source, double ceilingDbtp) {
         super(source);
         ceiling = (float) Decibels.toAmplitude(ceilingDbtp - UNSEEN_DB);
         interpolator = new PeakInterpolator(source.sampleRateHz());
-        int lookAhead = Math.max(4, (int) Math.round(LOOK_AHEAD_S * source.sampleRateHz()));
-        latency = lookAhead + AFTER;
+        int lookAhead = lookAhead(source.sampleRateHz());
+        latency = latencyFrames(source.sampleRateHz());
         minimum = new SlidingMinimum(lookAhead + 1);
         first = new MovingAverage(lookAhead / 2, 1);
         second = new MovingAverage(lookAhead - lookAhead / 2, 1);
@@ -77,7 +80,15 @@ public final class LimitedSource extends SourceStep {
         ready = new float[source.channels()][CHUNK];
     }
 
-    /** The most that was turned down so far, in dB, 0 or more. */
+    private static int lookAhead(int sampleRateHz) {
+        return Math.max(4, (int) Math.round(LOOK_AHEAD_S * sampleRateHz));
+    }
+
+    static int latencyFrames(int sampleRateHz) {
+        return lookAhead(sampleRateHz) + AFTER;
+    }
+
+    @Override
     public double reductionDb() {
         return -Decibels.ofAmplitude(lowestGain).orElse(0);
     }
@@ -109,6 +120,7 @@ public final class LimitedSource extends SourceStep {
             }
         } else {
             taken += count;
+            clean(count);
         }
         int base = BEFORE + latency;
         for (int c = 0; c < buffer.length; c++) {
@@ -125,6 +137,17 @@ public final class LimitedSource extends SourceStep {
         arrived += count;
         for (float[] samples : buffer) {
             System.arraycopy(samples, count, samples, 0, base);
+        }
+    }
+
+    /** What is no number would hold the gain down for ever. */
+    private void clean(int count) {
+        for (float[] samples : chunk) {
+            for (int i = 0; i < count; i++) {
+                if (!(Math.abs(samples[i]) <= LARGEST)) {
+                    samples[i] = 0;
+                }
+            }
         }
     }
 

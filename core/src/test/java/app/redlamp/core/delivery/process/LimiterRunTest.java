@@ -1,4 +1,4 @@
-package app.redlamp.core.delivery.finish;
+package app.redlamp.core.delivery.process;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
@@ -11,7 +11,7 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.ValueSource;
 
-class LimitedSourceTest {
+class LimiterRunTest {
     private static final int RATE = 48_000;
 
     /** What a limiter may exceed its ceiling by. */
@@ -22,7 +22,7 @@ class LimitedSourceTest {
     @ValueSource(longs = {1, 2, 3, 4, 5})
     void nothingComesOutAboveTheCeiling(long seed) throws IOException {
         float[] in = bursts(seed);
-        LimitedSource limiter = new LimitedSource(Signals.source(RATE, in), -3);
+        LimiterRun limiter = new LimiterRun(Signals.source(RATE, in), -3);
         float[] out = Signals.readAll(limiter, 700)[0];
         assertThat(out).hasSameSizeAs(in);
         assertThat(truePeakDb(out)).isLessThanOrEqualTo(-3 + ALLOWED_DB);
@@ -32,7 +32,7 @@ class LimitedSourceTest {
     @Test
     void belowTheCeilingNothingChanges() throws IOException {
         float[] in = Signals.sine(440, -6, 0.5, RATE);
-        LimitedSource limiter = new LimitedSource(Signals.source(RATE, in), -3);
+        LimiterRun limiter = new LimiterRun(Signals.source(RATE, in), -3);
         assertThat(Signals.readAll(limiter, 1000)[0]).containsExactly(in);
         assertThat(limiter.reductionDb()).isZero();
     }
@@ -41,16 +41,15 @@ class LimitedSourceTest {
     @ValueSource(ints = {1, 13, 512, 100_000})
     void blocksMakeNoDifference(int block) throws IOException {
         float[] in = bursts(9);
-        float[] whole = Signals.readAll(new LimitedSource(Signals.source(RATE, in), -6), 4096)[0];
-        assertThat(Signals.readAll(new LimitedSource(Signals.source(RATE, in), -6), block)[0])
+        float[] whole = Signals.readAll(new LimiterRun(Signals.source(RATE, in), -6), 4096)[0];
+        assertThat(Signals.readAll(new LimiterRun(Signals.source(RATE, in), -6), block)[0])
                 .containsExactly(whole);
     }
 
     /** A steady tone 6 dB over the ceiling settles at the ceiling and keeps its shape. */
     @Test
     void aSteadyToneSettlesAtTheCeiling() throws IOException {
-        float[] out =
-                Signals.readAll(new LimitedSource(Signals.source(RATE, Signals.sine(997, 0, 2, RATE)), -6), 4096)[0];
+        float[] out = Signals.readAll(new LimiterRun(Signals.source(RATE, Signals.sine(997, 0, 2, RATE)), -6), 4096)[0];
         float[] settled = java.util.Arrays.copyOfRange(out, RATE, RATE + RATE / 2);
         assertThat(Signals.rmsDbfs(settled)).isCloseTo(-6.1 - 3.01, within(0.05));
     }
@@ -60,7 +59,7 @@ class LimitedSourceTest {
     void channelsKeepTheirBalance() throws IOException {
         float[] loud = Signals.sine(300, 0, 0.5, RATE);
         float[] soft = Signals.sine(300, -12, 0.5, RATE);
-        float[][] out = Signals.readAll(new LimitedSource(Signals.source(RATE, loud, soft), -6), 1024);
+        float[][] out = Signals.readAll(new LimiterRun(Signals.source(RATE, loud, soft), -6), 1024);
         for (int n = 1000; n < loud.length; n += 997) {
             if (Math.abs(loud[n]) > 0.1) {
                 assertThat(out[1][n] / out[0][n]).isCloseTo(soft[n] / loud[n], within(1e-4f));
@@ -74,7 +73,7 @@ class LimitedSourceTest {
     void aClickIsHeldAtAnyRate(int rate) throws IOException {
         float[] in = Signals.sine(200, -20, 1, rate);
         in[rate / 2] = 1f;
-        float[] out = Signals.readAll(new LimitedSource(Signals.source(rate, in), -6), 333)[0];
+        float[] out = Signals.readAll(new LimiterRun(Signals.source(rate, in), -6), 333)[0];
         double largest = 0;
         for (float x : out) {
             largest = Math.max(largest, Math.abs(x));

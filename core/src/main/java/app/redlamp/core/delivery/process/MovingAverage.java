@@ -1,4 +1,4 @@
-package app.redlamp.core.delivery.finish;
+package app.redlamp.core.delivery.process;
 
 import java.util.Arrays;
 

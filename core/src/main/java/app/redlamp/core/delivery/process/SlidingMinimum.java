@@ -1,4 +1,4 @@
-package app.redlamp.core.delivery.finish;
+package app.redlamp.core.delivery.process;
 
 /** The smallest of the last {@code length} values, at constant cost a value (a queue that only ever rises). */
 final class SlidingMinimum {

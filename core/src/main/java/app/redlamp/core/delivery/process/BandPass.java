@@ -1,0 +1,66 @@
+package app.redlamp.core.delivery.process;
+
+import app.redlamp.core.signal.AudioSource;
+import app.redlamp.core.signal.Biquad;
+import app.redlamp.core.signal.BiquadFilter;
+import app.redlamp.core.units.Limits;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+
+/**
+ * High-pass, low-pass or both. One bound alone falls by 12 dB an octave; the two bounds of a band fall by 36, so that what lies
+ * outside is gone.
+ *
+ * @param band what is let through, in Hz; the low bound is the corner of the high-pass. A bound beyond half the sample rate does
+ *     nothing
+ */
+public record BandPass(Limits band) implements Processor {
+    /** Q of the three sections of a sixth-order Butterworth response. */
+    private static final double[] STEEP = {0.5176, 0.7071, 1.9319};
+
+    /** @throws IllegalArgumentException for a corner that is not above 0 */
+    public BandPass {
+        if (!(band.low().orElse(1) > 0 && band.high().orElse(1) > 0)) {
+            throw new IllegalArgumentException("band of " + band + ": both corners must lie above 0 Hz");
+        }
+    }
+
+    @Override
+    public String id() {
+        return band.high().isPresent() ? "band-pass" : "high-pass";
+    }
+
+    @Override
+    public int latencyFrames(int sampleRateHz) {
+        return 0;
+    }
+
+    @Override
+    public Run over(AudioSource source) {
+        BiquadFilter[][] filters = new BiquadFilter[source.channels()][];
+        List<Biquad> sections = sections(source.sampleRateHz());
+        Arrays.setAll(filters, c -> sections.stream().map(BiquadFilter::new).toArray(BiquadFilter[]::new));
+        return new SampleRun(source) {
+            @Override
+            double next(int channel, double sample) {
+                double x = sample;
+                for (BiquadFilter filter : filters[channel]) {
+                    x = filter.next(x);
+                }
+                return x;
+            }
+        };
+    }
+
+    private List<Biquad> sections(int rate) {
+        List<Biquad> sections = new ArrayList<>();
+        boolean both = band.low().isPresent() && band.high().isPresent();
+        double[] slopes = both ? STEEP : new double[] {Biquad.BUTTERWORTH_Q};
+        for (double q : slopes) {
+            band.low().stream().filter(f -> f < rate / 2.0).forEach(f -> sections.add(Biquad.highPass(f, q, rate)));
+            band.high().stream().filter(f -> f < rate / 2.0).forEach(f -> sections.add(Biquad.lowPass(f, q, rate)));
+        }
+        return sections;
+    }
+}

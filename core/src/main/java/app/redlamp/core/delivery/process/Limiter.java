@@ -1,0 +1,34 @@
+package app.redlamp.core.delivery.process;
+
+import app.redlamp.core.signal.AudioSource;
+
+/**
+ * Holds true peaks below a ceiling, with a look-ahead; see {@link LimiterRun} for how.
+ *
+ * @param ceilingDbtp −40 to 0 dBTP
+ */
+public record Limiter(double ceilingDbtp) implements Processor {
+    private static final double LOWEST_DBTP = -40;
+
+    /** @throws IllegalArgumentException out of range */
+    public Limiter {
+        if (!(ceilingDbtp >= LOWEST_DBTP && ceilingDbtp <= 0)) {
+            throw new IllegalArgumentException("ceiling of " + ceilingDbtp + " dBTP: must lie between −40 and 0");
+        }
+    }
+
+    @Override
+    public String id() {
+        return "limiter";
+    }
+
+    @Override
+    public int latencyFrames(int sampleRateHz) {
+        return LimiterRun.latencyFrames(sampleRateHz);
+    }
+
+    @Override
+    public Run over(AudioSource source) {
+        return new LimiterRun(source, ceilingDbtp);
+    }
+}
