@@ -25,7 +25,7 @@ final class RoomJson {
         Verdict<RoomProblem> verdict = RoomVerdict.of(study);
         json.put("fits", verdict.clear());
         json.put("verdict", VerdictJson.of(verdict, p -> wording.problem(study, p.detail())));
-        json.put("verdict", wording.verdict(study));
+        json.put("sentence", wording.verdict(study));
         json.put("volumeM3", study.spot().room().space().volume());
         json.put("surfaceM2", study.absorption().surfaceM2());
         json.put("schroederHz", study.decay().schroederHz());

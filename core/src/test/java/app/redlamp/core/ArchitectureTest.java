@@ -66,6 +66,7 @@ class ArchitectureTest {
     private static final Map<String, List<String>> MAP = Map.ofEntries(
             Map.entry("units", List.of()),
             Map.entry("fault", List.of()),
+            Map.entry("log", List.of()),
             Map.entry("verdict", List.of("units")),
             Map.entry("signal", List.of("units")),
             Map.entry("measure", List.of("units", "signal")),
