@@ -41,7 +41,7 @@ class RoomCommandsTest {
         assertThat(shell.run("room", room.toString())).isEqualTo(Console.FAILS);
 
         assertThat(shell.out())
-                .startsWith("Box room: 2.40 × 1.90 × 2.45 m\nRings too long, 0.8")
+                .startsWith("Box room: 2.40 × 1.90 × 2.45 m\nToo much reverb: 0.8")
                 .contains("Sabine counts")
                 .contains("the back wall")
                 .contains("to help")
@@ -80,7 +80,7 @@ class RoomCommandsTest {
     @Test
     void decayMeasuresTheDemosClap() throws IOException {
         assertThat(shell.run("decay", clap.toString())).isZero();
-        assertThat(shell.out()).contains("It rings 0.").contains("1 kHz: EDT");
+        assertThat(shell.out()).contains("Reverb time 0.").contains("1 kHz: EDT");
 
         assertThat(shell.run("decay", clap.toString(), "--json")).isZero();
         JsonNode bands = shell.json().get("bands");

@@ -2,6 +2,7 @@ package app.redlamp.words;
 
 import app.redlamp.core.verdict.Cost;
 import app.redlamp.core.verdict.FigureId;
+import app.redlamp.core.verdict.Problem;
 import app.redlamp.core.verdict.Verdict;
 import java.util.Locale;
 
@@ -16,6 +17,11 @@ public final class VerdictWording {
     /** One word for the state. */
     public String state(Verdict.State state) {
         return phrases.say("state." + state.id());
+    }
+
+    /** What comes first, in so few words that they fit under a lamp: at most 30 signs. */
+    public String brief(Problem<?> problem) {
+        return phrases.say("brief." + problem.id());
     }
 
     /** What a problem costs further down, a few words. */

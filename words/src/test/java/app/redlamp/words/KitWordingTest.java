@@ -91,7 +91,7 @@ class KitWordingTest {
         assertThat(sentence(gained(good, 40), quiet)).startsWith("The gain is too high for your loudest line");
         Surroundings ringing = Surroundings.of(20, 40, 0.9);
         assertThat(sentence(complete(Parts.CONDENSER, ringing), ringing))
-                .startsWith("Quiet enough, but the room answers: ");
+                .startsWith("Quiet enough, but too much room: ");
         Microphone deaf = Parts.CONDENSER.hearing(new Capsule(Pattern.CARDIOID, 2, OptionalDouble.of(20), 100, 150));
         Kit shouting = good.with(
                 0,

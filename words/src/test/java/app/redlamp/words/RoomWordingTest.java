@@ -50,7 +50,7 @@ class RoomWordingTest {
         String verdict = rooms.verdict(study(Rooms.boxRoom()));
 
         assertThat(verdict)
-                .startsWith("Rings too long, 0.8")
+                .startsWith("Too much reverb: 0.8")
                 .contains("boxy at")
                 .endsWith("where you sit.");
     }
@@ -72,7 +72,7 @@ class RoomWordingTest {
         Study study = Study.of(loud, new Wanted(0.25, 32));
 
         assertThat(rooms.verdict(study)).isEqualTo("Dead enough, but 47 dB(A) loud at its quietest.");
-        assertThat(rooms.noise(study)).isEqualTo("47 dB(A) measured; 32 is let pass");
+        assertThat(rooms.noise(study)).isEqualTo("47 dB(A) measured; wanted 32 or less");
         assertThat(Ranking.of(List.of(study)).get(0).lacks()).containsExactly(RoomProblem.NOISE);
         assertThat(rooms.reason(Ranking.of(List.of(study)).get(0))).startsWith("noise 47 dB(A)");
     }
@@ -127,7 +127,8 @@ class RoomWordingTest {
     void aClapIsSaidWithItsTrustAndItsFaults() {
         Clap clap = clap(Optional.of(new Flutter(14, 0.5)), true, 3);
 
-        assertThat(claps.verdict(clap)).isEqualTo("It rings 0.42 s at 500 Hz and rattles between two hard sides.");
+        assertThat(claps.verdict(clap))
+                .isEqualTo("Reverb time 0.42 s at 500 Hz, with a flutter echo between two hard sides.");
         assertThat(claps.band(2, clap.bands().get(2)))
                 .isEqualTo(
                         "500 Hz: EDT 0.40 s, T20 0.42 s, T30 – s; fair: near the noise, good to compare by, 38 dB over"

@@ -63,6 +63,7 @@ abstract class StandingContract {
                     .isEqualTo(one.verdict().first().isEmpty() && one.verdict().state() != Verdict.State.UNKNOWN);
             for (Problem<?> problem : one.verdict().problems()) {
                 assertThat(words.cost(problem.cost())).as(problem.id()).isNotBlank();
+                assertThat(words.brief(problem)).as(problem.id()).isNotBlank().hasSizeLessThanOrEqualTo(30);
                 assertThat(problem.mends()).as(problem.id()).isNotEmpty();
                 problem.mends().forEach(m -> assertThat(words.mend(m)).as(m).isNotBlank());
             }

@@ -4,6 +4,7 @@ import app.redlamp.core.setting.card.Cards;
 import app.redlamp.core.setting.card.Overrule;
 import app.redlamp.desktop.control.LampState;
 import app.redlamp.desktop.look.Strings;
+import app.redlamp.words.VerdictWording;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Supplier;
@@ -17,6 +18,7 @@ public final class Clearance {
     private final List<Guard> guards;
     private final Supplier<Cards> cards;
     private final Strings strings;
+    private final VerdictWording words;
     private final ReadOnlyObjectWrapper<Now> now = new ReadOnlyObjectWrapper<>();
 
     /** A station that must be clear. */
@@ -52,6 +54,7 @@ public final class Clearance {
                 .toList();
         this.cards = cards;
         this.strings = strings;
+        words = new VerdictWording(strings.locale());
         guards.forEach(g -> g.station().standing().addListener((o, was, is) -> refresh()));
         refresh();
     }
@@ -69,9 +72,7 @@ public final class Clearance {
         boolean clear = rows.stream().allMatch(Row::clear);
         List<String> first = rows.stream()
                 .filter(r -> !r.clear())
-                .map(r -> r.standing().first().isBlank()
-                        ? r.standing().answer()
-                        : r.standing().first())
+                .map(this::brief)
                 .limit(MOST_FIRST)
                 .toList();
         boolean overruled = rows.stream().anyMatch(r -> r.overrule().isPresent());
@@ -81,6 +82,16 @@ public final class Clearance {
                 clear,
                 answer,
                 clear ? (overruled ? strings.say("clear.overruled") : "") : String.join("\n", first)));
+    }
+
+    /** Two short lines fit under the lamp, and no more. */
+    private String brief(Row row) {
+        return row.standing()
+                .verdict()
+                .first()
+                .map(words::brief)
+                .orElseGet(() ->
+                        strings.say("clear.first." + row.guard().station().id().id()));
     }
 
     /** A guard's lamp on the wire. */

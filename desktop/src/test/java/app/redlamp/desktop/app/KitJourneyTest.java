@@ -92,7 +92,7 @@ class KitJourneyTest {
         window.fire(robot, "#kit-set-gain");
         kits.advised();
         assertThat(kits.seat().gainDb()).isLessThan(before - 5);
-        assertThat(Window.text(robot, "#verdict")).startsWith("Quiet enough, but the room answers");
+        assertThat(Window.text(robot, "#verdict")).startsWith("Quiet enough, but too much room");
         window.push(robot, KeyCode.CONTROL, KeyCode.Z);
         assertThat(kits.seat().gainDb()).isEqualTo(before);
         window.push(robot, KeyCode.G);

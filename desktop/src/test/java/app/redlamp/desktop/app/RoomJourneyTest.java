@@ -105,7 +105,7 @@ class RoomJourneyTest {
     void theDemosRoomIsToldInOneSentence(FxRobot robot) throws IOException {
         openDemo();
 
-        assertThat(Window.text(robot, "#verdict")).startsWith("Rings too long").contains("boxy at");
+        assertThat(Window.text(robot, "#verdict")).startsWith("Too much reverb").contains("boxy at");
         assertThat(Window.text(robot, "#room-week-line")).contains("on 3 days");
         window.fire(robot, "#room-hand-hours");
         assertThat(window.wiring.production().production().get().time().quiet()).hasSize(3);
@@ -184,7 +184,7 @@ class RoomJourneyTest {
         window.push(robot, KeyCode.C);
         window.fire(robot, "#clap-load");
 
-        assertThat(Window.text(robot, "#clap-verdict")).startsWith("It rings 0.");
+        assertThat(Window.text(robot, "#clap-verdict")).startsWith("Reverb time 0.");
         assertThat(room().correction().factors().at(3)).isNotEqualTo(1.0);
         window.fire(robot, "#clap-uncorrect");
         assertThat(room().correction().factors().at(3)).isEqualTo(1.0);
