@@ -13,7 +13,7 @@ import app.redlamp.core.chain.choose.Upgrade;
 import app.redlamp.core.chain.fit.Fit;
 import app.redlamp.core.chain.fit.KitProblem;
 import app.redlamp.core.chain.fit.KitVerdict;
-import app.redlamp.core.chain.fit.Shelf;
+import app.redlamp.core.chain.fit.Stock;
 import app.redlamp.core.chain.kit.Kit;
 import app.redlamp.core.chain.kit.Need;
 import app.redlamp.core.chain.kit.RoomGuess;
@@ -102,7 +102,7 @@ final class ChainCommand implements Callable<Integer> {
         }
         Need need = need(kit);
         Kit shown = set ? kit.set(need.room(), need.finishing(), need.school()) : kit;
-        Shelf shelf = new Shelf(equipment.parts());
+        Stock shelf = new Stock(equipment.parts());
         Fit fit = Fit.of(shown, need, shelf);
         Verdict<KitProblem> verdict = KitVerdict.of(shown, need, fit, 0);
         Lengths lengths = new Lengths(console.locale(), Lengths.imperialIn(console.locale()));

@@ -6,9 +6,9 @@ import app.redlamp.core.acoustics.room.Boominess;
 import app.redlamp.core.acoustics.room.SixBands;
 import app.redlamp.core.acoustics.spot.RoomVerdict;
 import app.redlamp.core.acoustics.spot.Spot;
-import app.redlamp.core.acoustics.spot.Step;
 import app.redlamp.core.acoustics.spot.Study;
 import app.redlamp.core.acoustics.spot.Treatment;
+import app.redlamp.core.acoustics.spot.TreatmentStep;
 import app.redlamp.core.acoustics.spot.Wanted;
 import app.redlamp.core.port.Rooms;
 import app.redlamp.words.Lengths;
@@ -65,7 +65,7 @@ final class RoomCommand implements Callable<Integer> {
         }
         Wanted wanted = wanted(spot);
         Study study = Study.of(spot, wanted);
-        List<Step> steps = new Treatment(wanted, rooms.materials()).steps(spot.room());
+        List<TreatmentStep> steps = new Treatment(wanted, rooms.materials()).steps(spot.room());
         RoomWording wording =
                 new RoomWording(console.locale(), new Lengths(console.locale(), Lengths.imperialIn(console.locale())));
         if (json) {
@@ -84,7 +84,7 @@ final class RoomCommand implements Callable<Integer> {
         }
     }
 
-    private void print(Study study, List<Step> steps, RoomWording wording) {
+    private void print(Study study, List<TreatmentStep> steps, RoomWording wording) {
         Spot spot = study.spot();
         console.line(spot.name() + ": " + wording.size(spot.room().space()));
         console.line(wording.verdict(study));

@@ -5,8 +5,8 @@ import app.redlamp.core.acoustics.room.Reflection;
 import app.redlamp.core.acoustics.room.SixBands;
 import app.redlamp.core.acoustics.spot.RoomProblem;
 import app.redlamp.core.acoustics.spot.RoomVerdict;
-import app.redlamp.core.acoustics.spot.Step;
 import app.redlamp.core.acoustics.spot.Study;
+import app.redlamp.core.acoustics.spot.TreatmentStep;
 import app.redlamp.core.verdict.Verdict;
 import app.redlamp.words.RoomWording;
 import java.util.ArrayList;
@@ -19,7 +19,7 @@ import java.util.Map;
 final class RoomJson {
     private RoomJson() {}
 
-    static Map<String, Object> of(Study study, List<Step> steps, RoomWording wording) {
+    static Map<String, Object> of(Study study, List<TreatmentStep> steps, RoomWording wording) {
         Map<String, Object> json = new LinkedHashMap<>();
         json.put("name", study.spot().name());
         Verdict<RoomProblem> verdict = RoomVerdict.of(study);
@@ -86,7 +86,7 @@ final class RoomJson {
         return json;
     }
 
-    private static Map<String, Object> step(Step step, RoomWording wording) {
+    private static Map<String, Object> step(TreatmentStep step, RoomWording wording) {
         Map<String, Object> json = new LinkedHashMap<>();
         json.put("what", wording.step(step));
         json.put("material", step.patch().material().id());

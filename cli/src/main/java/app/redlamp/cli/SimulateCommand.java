@@ -6,7 +6,7 @@ import app.redlamp.core.booth.BoothEvent;
 import app.redlamp.core.booth.Performance;
 import app.redlamp.core.booth.Stand;
 import app.redlamp.core.booth.Tape;
-import app.redlamp.core.chain.Finishing;
+import app.redlamp.core.chain.FinishingTarget;
 import app.redlamp.core.chain.Node;
 import app.redlamp.core.chain.SignalPath;
 import app.redlamp.core.chain.Voice;
@@ -103,7 +103,7 @@ final class SimulateCommand implements Callable<Integer> {
         Specification specification = library.specifications()
                 .byId(specId)
                 .orElseThrow(() -> new IOException("there is no specification '" + specId + "'; see redlamp specs"));
-        Finishing finishing = KitNeeds.finishing(specification, Voice.USUAL);
+        FinishingTarget finishing = KitNeeds.finishing(specification, Voice.USUAL);
         try {
             Rooms materials = rooms.apply(library.folder());
             Equipment parts = shelves.apply(library.folder());

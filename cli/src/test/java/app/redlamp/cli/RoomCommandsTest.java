@@ -42,7 +42,7 @@ class RoomCommandsTest {
 
         assertThat(shell.out())
                 .startsWith("Box room: 2.40 × 1.90 × 2.45 m\nToo much reverb: 0.8")
-                .contains("Sabine counts")
+                .contains("Sabine’s formula holds")
                 .contains("the back wall")
                 .contains("to help")
                 .contains("leaves 125 Hz as it is");

@@ -2,12 +2,12 @@ package app.redlamp.words;
 
 import app.redlamp.core.acoustics.room.Pattern;
 import app.redlamp.core.chain.Chain;
-import app.redlamp.core.chain.Effort;
 import app.redlamp.core.chain.GainFit;
 import app.redlamp.core.chain.Node;
 import app.redlamp.core.chain.Preamp;
 import app.redlamp.core.chain.SignalPath;
 import app.redlamp.core.chain.Source;
+import app.redlamp.core.chain.VocalEffort;
 import app.redlamp.core.chain.Voice;
 import app.redlamp.core.chain.kit.Need;
 import java.util.OptionalDouble;
@@ -69,7 +69,7 @@ public final class ChainWording {
         return db >= 0.5 ? "+" + whole : whole;
     }
 
-    public String effort(Effort effort) {
+    public String effort(VocalEffort effort) {
         return phrases.say("effort." + effort.id());
     }
 
@@ -137,7 +137,8 @@ public final class ChainWording {
 
     /** Whether a shout would clip, and what. */
     public String shout(Chain chain) {
-        Voice shouting = new Voice(Effort.SHOUT, Effort.SHOUT, chain.voice().crestDb());
+        Voice shouting =
+                new Voice(VocalEffort.SHOUT, VocalEffort.SHOUT, chain.voice().crestDb());
         SignalPath path = SignalPath.of(chain.spoken(shouting));
         String what = phrases.say("clips." + path.tightest().stage().id());
         return phrases.say(

@@ -8,7 +8,7 @@ import app.redlamp.core.setting.level.InputFault;
 import app.redlamp.core.setting.level.LevelProblem;
 import app.redlamp.core.setting.level.LevelVerdict;
 import app.redlamp.core.setting.level.Peaks;
-import app.redlamp.core.setting.level.Step;
+import app.redlamp.core.setting.level.SettingStep;
 import app.redlamp.core.setting.level.Suspect;
 import app.redlamp.core.setting.level.Turn;
 import app.redlamp.core.setting.level.VoiceLevels;
@@ -34,19 +34,19 @@ public final class LevelWording {
         phrases = new Phrases("level", figures.locale());
     }
 
-    public String step(Step step) {
+    public String step(SettingStep step) {
         return phrases.say("step." + step.id());
     }
 
     /** What to do in a step. */
-    public String ask(Step step) {
+    public String ask(SettingStep step) {
         return phrases.say("ask." + step.id());
     }
 
     /** A step's figure, a few words. */
-    public String figure(Step step, LevelVerdict verdict) {
+    public String figure(SettingStep step, LevelVerdict verdict) {
         VoiceLevels levels = verdict.levels();
-        if (step == Step.TURN) {
+        if (step == SettingStep.TURN) {
             return verdict.turn().map(this::figure).orElse(phrases.say("figure.none"));
         }
         return switch (step) {

@@ -1,7 +1,7 @@
 package app.redlamp.words;
 
-import app.redlamp.core.chain.Effort;
 import app.redlamp.core.chain.Position;
+import app.redlamp.core.chain.VocalEffort;
 import app.redlamp.core.chain.placement.Bleed;
 import app.redlamp.core.chain.placement.Placing;
 import app.redlamp.core.chain.placement.Zone;
@@ -96,7 +96,7 @@ public final class PlaceWording {
     }
 
     /** Where to go for a line of another effort. */
-    public String lineOf(Effort effort, double distanceM) {
+    public String lineOf(VocalEffort effort, double distanceM) {
         return phrases.say("loud", chains.effort(effort), lengths.say(distanceM));
     }
 

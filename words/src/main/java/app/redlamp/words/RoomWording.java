@@ -17,8 +17,8 @@ import app.redlamp.core.acoustics.spot.BassTrap;
 import app.redlamp.core.acoustics.spot.Ranking;
 import app.redlamp.core.acoustics.spot.RoomProblem;
 import app.redlamp.core.acoustics.spot.RoomVerdict;
-import app.redlamp.core.acoustics.spot.Step;
 import app.redlamp.core.acoustics.spot.Study;
+import app.redlamp.core.acoustics.spot.TreatmentStep;
 import java.time.format.TextStyle;
 import java.util.ArrayList;
 import java.util.List;
@@ -228,7 +228,7 @@ public final class RoomWording {
     }
 
     /** One piece of treatment and its place. */
-    public String step(Step step) {
+    public String step(TreatmentStep step) {
         return phrases.say(
                 step.pieces() == 1 ? "step.one" : "step.many",
                 step.patch().material().name(),
@@ -237,7 +237,7 @@ public final class RoomWording {
     }
 
     /** What it does to the decay, to the echo, and whether it leaves the bass. */
-    public String stepDetail(Step step) {
+    public String stepDetail(TreatmentStep step) {
         int band = 0;
         for (int b = 0; b < SixBands.COUNT; b++) {
             if (step.after().at(b) / step.before().at(b)

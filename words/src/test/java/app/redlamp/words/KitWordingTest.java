@@ -5,13 +5,13 @@ import static org.assertj.core.api.Assertions.assertThat;
 import app.redlamp.core.acoustics.room.Pattern;
 import app.redlamp.core.chain.Capsule;
 import app.redlamp.core.chain.Chain;
-import app.redlamp.core.chain.Effort;
 import app.redlamp.core.chain.GainFit;
 import app.redlamp.core.chain.Node;
 import app.redlamp.core.chain.Position;
 import app.redlamp.core.chain.SignalPath;
 import app.redlamp.core.chain.Source;
 import app.redlamp.core.chain.Surroundings;
+import app.redlamp.core.chain.VocalEffort;
 import app.redlamp.core.chain.Voice;
 import app.redlamp.core.chain.choose.Candidate;
 import app.redlamp.core.chain.choose.Candidates;
@@ -20,11 +20,11 @@ import app.redlamp.core.chain.choose.School;
 import app.redlamp.core.chain.choose.Shopping;
 import app.redlamp.core.chain.choose.Upgrade;
 import app.redlamp.core.chain.choose.WiringStep;
+import app.redlamp.core.chain.datasheet.DataSheet;
+import app.redlamp.core.chain.datasheet.DataSheetMicrophone;
 import app.redlamp.core.chain.datasheet.Doubt;
 import app.redlamp.core.chain.datasheet.Entry;
 import app.redlamp.core.chain.datasheet.Item;
-import app.redlamp.core.chain.datasheet.Sheet;
-import app.redlamp.core.chain.datasheet.SheetMicrophone;
 import app.redlamp.core.chain.fit.Fit;
 import app.redlamp.core.chain.fit.KitVerdict;
 import app.redlamp.core.chain.fit.Miss;
@@ -98,7 +98,7 @@ class KitWordingTest {
                 good.seats()
                         .get(0)
                         .with(deaf)
-                        .spoken(new Voice(Effort.SHOUT, Effort.SHOUT, 18))
+                        .spoken(new Voice(VocalEffort.SHOUT, VocalEffort.SHOUT, 18))
                         .gained(0));
         assertThat(sentence(shouting, quiet)).isEqualTo("Your loudest line clips the microphone itself.");
         assertThat(chains.noWay("Hob")).isEqualTo("Hob has no way into a file yet.");
@@ -137,7 +137,7 @@ class KitWordingTest {
                 .noises()
                 .keySet()
                 .forEach(s -> assertThat(chains.share(path, s)).contains("% of the noise"));
-        for (Effort effort : Effort.values()) {
+        for (VocalEffort effort : VocalEffort.values()) {
             assertThat(chains.effort(effort)).isNotBlank();
         }
         for (Pattern pattern : Pattern.values()) {
@@ -258,7 +258,7 @@ class KitWordingTest {
         assertThat(places.room(good)).contains("over the room");
         assertThat(places.zones(good)).isEqualTo("suits: narration, near school, a spread hand");
         assertThat(places.at(new Position(0.18, 0, 25, -5))).isEqualTo("18 cm, 25° beside, −5° above, turned 0°");
-        assertThat(places.lineOf(Effort.RAISED, 0.3)).isEqualTo("For a raised line: 30 cm.");
+        assertThat(places.lineOf(VocalEffort.RAISED, 0.3)).isEqualTo("For a raised line: 30 cm.");
         for (Zone zone : Zone.values()) {
             assertThat(places.zone(zone)).isNotBlank();
         }
@@ -285,7 +285,7 @@ class KitWordingTest {
         for (Entry.How how : Entry.How.values()) {
             assertThat(sheets.how(new Entry(Item.BITS, 1, "", how))).isNotBlank();
         }
-        SheetMicrophone nothing = SheetMicrophone.of(Sheet.EMPTY, Microphone.Kind.LARGE_CONDENSER);
+        DataSheetMicrophone nothing = DataSheetMicrophone.of(DataSheet.EMPTY, Microphone.Kind.LARGE_CONDENSER);
         assertThat(sheets.assumed(nothing.assumed(), 8))
                 .isEqualTo(
                         "Not said, so what is usual counts: sensitivity, self-noise, highest level, output impedance."

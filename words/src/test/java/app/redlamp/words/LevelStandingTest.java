@@ -1,11 +1,11 @@
 package app.redlamp.words;
 
-import app.redlamp.core.chain.Finishing;
+import app.redlamp.core.chain.FinishingTarget;
 import app.redlamp.core.chain.GainSchool;
 import app.redlamp.core.measure.analysis.Report;
 import app.redlamp.core.measure.analysis.Reports;
 import app.redlamp.core.setting.level.LevelVerdict;
-import app.redlamp.core.setting.level.Step;
+import app.redlamp.core.setting.level.SettingStep;
 import app.redlamp.core.setting.level.Taken;
 import app.redlamp.core.setting.level.VoiceLevels;
 import java.util.ArrayList;
@@ -15,7 +15,7 @@ import java.util.Optional;
 import java.util.OptionalDouble;
 
 class LevelStandingTest extends StandingContract {
-    private static final Finishing AUDIOBOOK = new Finishing(-20.5, -3, 0, 16, OptionalDouble.of(-60));
+    private static final FinishingTarget AUDIOBOOK = new FinishingTarget(-20.5, -3, 0, 16, OptionalDouble.of(-60));
     private final LevelWording words = new LevelWording(new Lengths(Locale.UK, false), new Figures(Locale.UK));
 
     @Override
@@ -37,9 +37,10 @@ class LevelStandingTest extends StandingContract {
 
     private Case of(GainSchool school, double floor, double peak, double average, int steps) {
         VoiceLevels levels = VoiceLevels.none(0);
-        List<Step> order = List.of(Step.STILL, Step.LOUDEST, Step.READ, Step.EXCITED);
-        for (Step step : order.subList(0, steps)) {
-            double high = step == Step.EXCITED ? peak + 2 : peak;
+        List<SettingStep> order =
+                List.of(SettingStep.STILL, SettingStep.LOUDEST, SettingStep.READ, SettingStep.EXCITED);
+        for (SettingStep step : order.subList(0, steps)) {
+            double high = step == SettingStep.EXCITED ? peak + 2 : peak;
             Report report = Reports.good()
                     .loudness(average)
                     .peak(Math.min(0, high))

@@ -2,7 +2,7 @@ package app.redlamp.words;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import app.redlamp.core.chain.Finishing;
+import app.redlamp.core.chain.FinishingTarget;
 import app.redlamp.core.chain.GainSchool;
 import app.redlamp.core.chain.Position;
 import app.redlamp.core.port.Capture;
@@ -15,7 +15,7 @@ import app.redlamp.core.setting.level.FloorForecast;
 import app.redlamp.core.setting.level.InputFault;
 import app.redlamp.core.setting.level.LevelVerdict;
 import app.redlamp.core.setting.level.Peaks;
-import app.redlamp.core.setting.level.Step;
+import app.redlamp.core.setting.level.SettingStep;
 import app.redlamp.core.setting.level.Suspect;
 import app.redlamp.core.setting.level.Turn;
 import app.redlamp.core.setting.level.VoiceLevels;
@@ -33,8 +33,8 @@ class LevelWordingTest {
     private final CardWording cards = new CardWording(METRIC, new Figures(Locale.UK));
 
     @ParameterizedTest
-    @EnumSource(Step.class)
-    void everyStepSaysWhatToDo(Step step) {
+    @EnumSource(SettingStep.class)
+    void everyStepSaysWhatToDo(SettingStep step) {
         assertThat(words.step(step)).isNotBlank();
         assertThat(words.ask(step)).endsWith(".").doesNotContain("!");
     }
@@ -103,7 +103,7 @@ class LevelWordingTest {
 
     @Test
     void theFloorIsSaidAsItWillBe() {
-        Finishing finishing = new Finishing(-20, -3, 0, 16, OptionalDouble.of(-60));
+        FinishingTarget finishing = new FinishingTarget(-20, -3, 0, 16, OptionalDouble.of(-60));
         FloorForecast floor = FloorForecast.of(-70, -28, true, finishing);
         assertThat(words.floor(floor)).isEqualTo("−62.0 in the file, wanted −60.0 or lower");
         assertThat(words.rawLimit(floor)).contains("−68.0 dBFS at most");
@@ -117,11 +117,11 @@ class LevelWordingTest {
                 GainSchool.MIDDLE,
                 Optional.empty(),
                 OptionalDouble.of(-28),
-                new Finishing(-20, -3, 0, 16, OptionalDouble.of(-60)));
+                new FinishingTarget(-20, -3, 0, 16, OptionalDouble.of(-60)));
         assertThat(words.verdict(none)).startsWith("Ten seconds of silence");
-        assertThat(none.next()).contains(Step.STILL);
+        assertThat(none.next()).contains(SettingStep.STILL);
         assertThat(none.verdict().clear()).isFalse();
-        for (Step step : Step.values()) {
+        for (SettingStep step : SettingStep.values()) {
             assertThat(words.figure(step, none)).isEqualTo("to do");
         }
     }

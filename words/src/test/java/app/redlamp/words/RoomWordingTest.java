@@ -24,9 +24,9 @@ import app.redlamp.core.acoustics.spot.Ranking;
 import app.redlamp.core.acoustics.spot.RoomProblem;
 import app.redlamp.core.acoustics.spot.Spot;
 import app.redlamp.core.acoustics.spot.SpotsForTests;
-import app.redlamp.core.acoustics.spot.Step;
 import app.redlamp.core.acoustics.spot.Study;
 import app.redlamp.core.acoustics.spot.Treatment;
+import app.redlamp.core.acoustics.spot.TreatmentStep;
 import app.redlamp.core.acoustics.spot.Wanted;
 import app.redlamp.core.chain.compare.Comparison;
 import java.util.Collections;
@@ -61,7 +61,7 @@ class RoomWordingTest {
 
         assertThat(rooms.verdict(study(dead))).isEqualTo("Dead, even and quiet enough: record here.");
         Spot unknown = SpotsForTests.spot("room", dead).hearing(List.of());
-        assertThat(rooms.verdict(Study.of(unknown, SpotsForTests.NARRATION))).contains("nobody has told yet");
+        assertThat(rooms.verdict(Study.of(unknown, SpotsForTests.NARRATION))).contains("not known yet");
         assertThat(rooms.noise(Study.of(unknown, SpotsForTests.NARRATION))).startsWith("no noise");
     }
 
@@ -71,7 +71,7 @@ class RoomWordingTest {
         Spot loud = SpotsForTests.spot("room", dead).withNoise(OptionalDouble.of(47));
         Study study = Study.of(loud, new Wanted(0.25, 32));
 
-        assertThat(rooms.verdict(study)).isEqualTo("Dead enough, but 47 dB(A) loud at its quietest.");
+        assertThat(rooms.verdict(study)).isEqualTo("Dead enough, but 47 dB(A) even at its quietest.");
         assertThat(rooms.noise(study)).isEqualTo("47 dB(A) measured; wanted 32 or less");
         assertThat(Ranking.of(List.of(study)).get(0).lacks()).containsExactly(RoomProblem.NOISE);
         assertThat(rooms.reason(Ranking.of(List.of(study)).get(0))).startsWith("noise 47 dB(A)");
@@ -79,7 +79,8 @@ class RoomWordingTest {
 
     @Test
     void thinTreatmentIsSaidToLeaveTheBass() {
-        List<Step> steps = new Treatment(SpotsForTests.NARRATION, List.of(Rooms.THIN_FOAM)).steps(Rooms.boxRoom());
+        List<TreatmentStep> steps =
+                new Treatment(SpotsForTests.NARRATION, List.of(Rooms.THIN_FOAM)).steps(Rooms.boxRoom());
 
         assertThat(rooms.step(steps.get(0))).contains("thin foam on");
         assertThat(rooms.stepDetail(steps.get(0))).contains(" s to 0.").contains("leaves 125 Hz as it is");
@@ -103,8 +104,8 @@ class RoomWordingTest {
 
     @Test
     void theFormulaThatCountsIsNamedWithItsReason() {
-        assertThat(rooms.trust(study(Rooms.boxRoom()))).startsWith("Sabine counts: the room swallows 0.06");
-        assertThat(rooms.trust(study(Rooms.box(2, 2, 2, Rooms.DUVET)))).startsWith("Eyring counts");
+        assertThat(rooms.trust(study(Rooms.boxRoom()))).startsWith("Sabine’s formula holds: the room absorbs 0.06");
+        assertThat(rooms.trust(study(Rooms.box(2, 2, 2, Rooms.DUVET)))).startsWith("Eyring’s formula holds");
         assertThat(rooms.trust(study(Rooms.box(3.6, 2.8, 2.4, Rooms.PLASTERBOARD, Rooms.CARPET, Rooms.FOAM))))
                 .startsWith("Neither");
     }

@@ -1,6 +1,6 @@
 package app.redlamp.core.booth;
 
-import app.redlamp.core.chain.Effort;
+import app.redlamp.core.chain.VocalEffort;
 import java.util.Optional;
 
 /**
@@ -11,7 +11,7 @@ import java.util.Optional;
  * @param effort how loud; absent for as loud as that voice does it
  * @param seconds how long, above 0, a day at most
  */
-public record Act(int stand, Cue cue, Optional<Effort> effort, double seconds) {
+public record Act(int stand, Cue cue, Optional<VocalEffort> effort, double seconds) {
     private static final double LONGEST_S = 86_400;
 
     /** @throws IllegalArgumentException out of range */

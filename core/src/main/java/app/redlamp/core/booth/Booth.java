@@ -1,7 +1,7 @@
 package app.redlamp.core.booth;
 
 import app.redlamp.core.chain.Chain;
-import app.redlamp.core.chain.Finishing;
+import app.redlamp.core.chain.FinishingTarget;
 import app.redlamp.core.chain.Surroundings;
 import app.redlamp.core.chain.kit.Kit;
 import app.redlamp.core.chain.kit.Microphone;
@@ -52,7 +52,8 @@ public record Booth(
      *
      * @param finishing what is made of the recording afterwards
      */
-    public static Booth of(Kit kit, Scene scene, Finishing finishing, WeekTime from, int sampleRateHz, long seed) {
+    public static Booth of(
+            Kit kit, Scene scene, FinishingTarget finishing, WeekTime from, int sampleRateHz, long seed) {
         Surroundings room = new Surroundings(scene.noiseAt(from), scene.volumeM3(), scene.middleS());
         List<Stand> stands = new ArrayList<>();
         for (int i = 0; i < kit.seats().size(); i++) {

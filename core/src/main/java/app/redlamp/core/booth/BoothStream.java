@@ -1,7 +1,7 @@
 package app.redlamp.core.booth;
 
 import app.redlamp.core.acoustics.room.Pattern;
-import app.redlamp.core.chain.Effort;
+import app.redlamp.core.chain.VocalEffort;
 import app.redlamp.core.signal.AudioSource;
 import app.redlamp.core.signal.Convolver;
 import java.util.ArrayList;
@@ -90,7 +90,7 @@ public final class BoothStream implements AudioSource {
     }
 
     /** The same, as loud as told. */
-    public void cue(int stand, Cue cue, Effort effort) {
+    public void cue(int stand, Cue cue, VocalEffort effort) {
         channels.get(stand).reader.cue(cue, effort);
     }
 

@@ -1,6 +1,6 @@
 package app.redlamp.core.booth;
 
-import app.redlamp.core.chain.Effort;
+import app.redlamp.core.chain.VocalEffort;
 import app.redlamp.core.chain.Voice;
 import java.util.Locale;
 
@@ -24,7 +24,7 @@ public enum Cue {
     }
 
     /** How loud a voice does it. */
-    Effort effort(Voice voice) {
+    VocalEffort effort(Voice voice) {
         return this == READ || this == STILL ? voice.reading() : voice.loudest();
     }
 

@@ -1,6 +1,6 @@
 package app.redlamp.core.booth;
 
-import app.redlamp.core.chain.Effort;
+import app.redlamp.core.chain.VocalEffort;
 import app.redlamp.core.chain.Voice;
 import app.redlamp.core.chain.Volts;
 import app.redlamp.core.chain.placement.Breath;
@@ -27,7 +27,7 @@ final class Reader {
     private final List<BoothEvent> events = new ArrayList<>();
     private Stand stand;
     private Cue cue = Cue.STILL;
-    private Effort effort = Effort.NORMAL;
+    private VocalEffort effort = VocalEffort.NORMAL;
     private int at;
     private double gain;
 
@@ -65,7 +65,7 @@ final class Reader {
     }
 
     /** What is done from the next block on; a word that was begun is not finished. */
-    void cue(Cue next, Effort how) {
+    void cue(Cue next, VocalEffort how) {
         if (next != cue || how != effort) {
             if (next == Cue.LOUDEST || next == Cue.EXCITED) {
                 at = tape.loudestLine();
@@ -167,7 +167,7 @@ final class Reader {
     private double size(BoothEvent.Kind kind) {
         Voice voice = stand.chain().voice();
         double mouth = effort.atOneMetreDb();
-        double louder = mouth - Effort.NORMAL.atOneMetreDb();
+        double louder = mouth - VocalEffort.NORMAL.atOneMetreDb();
         return pascals(Volts.SINE_CREST_DB
                 + switch (kind) {
                     case PLOSIVE -> PUFF_DB + louder + Breath.db(stand.chain().position(), stand.popFilterM());

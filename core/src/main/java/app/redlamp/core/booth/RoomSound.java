@@ -24,7 +24,7 @@ final class RoomSound {
     private final WeekTime from;
     private final int sampleRateHz;
     private final SplittableRandom random;
-    private final List<Hum> hums;
+    private final List<HumGenerator> hums;
     private final float[] white;
     private final Convolver colour;
     private BitSet heard = new BitSet();
@@ -37,7 +37,7 @@ final class RoomSound {
         this.random = random;
         double base = booth.mains().baseHz();
         hums = scene.sources().stream()
-                .map(s -> new Hum(base, s.levels().plus(share(s.tonal())), sampleRateHz))
+                .map(s -> new HumGenerator(base, s.levels().plus(share(s.tonal())), sampleRateHz))
                 .toList();
         white = new float[block];
         heard = on(0);
@@ -96,7 +96,7 @@ final class RoomSound {
 
     /** What of a source is no hum: all of what lies above its harmonics. */
     private static OctaveLevels rushing(RoomSource source) {
-        return OctaveLevels.each(b -> OctaveLevels.centreHz(b) * EDGE > Hum.HIGHEST_HZ
+        return OctaveLevels.each(b -> OctaveLevels.centreHz(b) * EDGE > HumGenerator.HIGHEST_HZ
                 ? source.levels().at(b)
                 : source.levels().at(b) + share(1 - source.tonal()));
     }

@@ -1,6 +1,6 @@
 package app.redlamp.core.booth;
 
-import app.redlamp.core.chain.Effort;
+import app.redlamp.core.chain.VocalEffort;
 import app.redlamp.core.signal.Convolver;
 import app.redlamp.core.signal.MinimumPhase;
 import app.redlamp.core.signal.OctaveBands;
@@ -62,8 +62,8 @@ public final class Tape {
     }
 
     /** Its samples for an effort; they are one and the same for all but a whisper. */
-    float[] samples(Effort effort) {
-        return effort == Effort.WHISPER ? whispered() : voiced;
+    float[] samples(VocalEffort effort) {
+        return effort == VocalEffort.WHISPER ? whispered() : voiced;
     }
 
     /** Made when it is first whispered: few do. */

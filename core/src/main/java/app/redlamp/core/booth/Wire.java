@@ -30,7 +30,7 @@ final class Wire {
 
     private final int sampleRateHz;
     private final SplittableRandom random;
-    private final Hum hum;
+    private final HumGenerator hum;
     private final Convolver analogue;
     private final float[] white;
     private final float[] coloured;
@@ -48,7 +48,7 @@ final class Wire {
     Wire(Stand stand, Mains mains, int sampleRateHz, int block, SplittableRandom random) {
         this.sampleRateHz = sampleRateHz;
         this.random = random;
-        hum = new Hum(mains.baseHz(), Timbre.HUM.at(0), sampleRateHz);
+        hum = new HumGenerator(mains.baseHz(), Timbre.HUM.at(0), sampleRateHz);
         white = new float[block];
         coloured = new float[block];
         humming = new float[block];

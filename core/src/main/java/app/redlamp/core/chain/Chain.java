@@ -27,7 +27,7 @@ public record Chain(
         Preamp preamp,
         double gainDb,
         Converter converter,
-        Finishing finishing) {
+        FinishingTarget finishing) {
 
     /** @throws IllegalArgumentException for a gain that the preamp has not */
     public Chain {
@@ -62,7 +62,7 @@ public record Chain(
         return new Chain(voice, position, room, other, lead, booster, preamp, gainDb, converter, finishing);
     }
 
-    public Chain finished(Finishing other) {
+    public Chain finished(FinishingTarget other) {
         return new Chain(voice, position, room, capsule, lead, booster, preamp, gainDb, converter, other);
     }
 

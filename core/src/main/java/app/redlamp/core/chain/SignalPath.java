@@ -87,7 +87,7 @@ public record SignalPath(Chain chain, List<Node> nodes) {
 
         /** The voice gets where it is wanted; the compressor's make-up lifts noise and not the voice. */
         private void finish() {
-            Finishing finishing = chain.finishing();
+            FinishingTarget finishing = chain.finishing();
             double makeUp = finishing.levelDbfs() - averageDb + finishing.compressionDb();
             noises.replaceAll((source, noise) -> noise.plus(makeUp));
             noises.put(Source.FILE, finishing.steps());

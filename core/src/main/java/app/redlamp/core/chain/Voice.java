@@ -7,11 +7,11 @@ package app.redlamp.core.chain;
  * @param loudest the loudest line of the job, at least as loud
  * @param crestDb from the average up to the peaks; speech has 12 to 18 dB (common practice, no source)
  */
-public record Voice(Effort reading, Effort loudest, double crestDb) {
+public record Voice(VocalEffort reading, VocalEffort loudest, double crestDb) {
     public static final double USUAL_CREST_DB = 15;
 
     /** Somebody who reads on and gets one step louder. */
-    public static final Voice USUAL = new Voice(Effort.NORMAL, Effort.RAISED, USUAL_CREST_DB);
+    public static final Voice USUAL = new Voice(VocalEffort.NORMAL, VocalEffort.RAISED, USUAL_CREST_DB);
 
     /** @throws IllegalArgumentException for a loudest line that is softer, or peaks out of 3 to 30 dB */
     public Voice {
@@ -22,11 +22,11 @@ public record Voice(Effort reading, Effort loudest, double crestDb) {
     }
 
     /** Another effort; what is loudest keeps its distance upwards. */
-    public Voice reading(Effort effort) {
+    public Voice reading(VocalEffort effort) {
         return new Voice(effort, effort.compareTo(loudest) > 0 ? effort : loudest, crestDb);
     }
 
-    public Voice loudest(Effort effort) {
+    public Voice loudest(VocalEffort effort) {
         return new Voice(effort.compareTo(reading) < 0 ? effort : reading, effort, crestDb);
     }
 

@@ -4,12 +4,12 @@ import app.redlamp.core.acoustics.room.Pattern;
 import app.redlamp.core.chain.Capsule;
 import app.redlamp.core.chain.Chain;
 import app.redlamp.core.chain.Converter;
-import app.redlamp.core.chain.Effort;
-import app.redlamp.core.chain.Finishing;
+import app.redlamp.core.chain.FinishingTarget;
 import app.redlamp.core.chain.Lead;
 import app.redlamp.core.chain.Position;
 import app.redlamp.core.chain.Preamp;
 import app.redlamp.core.chain.Surroundings;
+import app.redlamp.core.chain.VocalEffort;
 import app.redlamp.core.chain.Voice;
 import app.redlamp.core.chain.placement.Bleed;
 import java.time.DayOfWeek;
@@ -28,7 +28,7 @@ final class Booths {
 
     static Chain chain() {
         return new Chain(
-                new Voice(Effort.NORMAL, Effort.RAISED, 15),
+                new Voice(VocalEffort.NORMAL, VocalEffort.RAISED, 15),
                 Position.straight(0.18),
                 new Surroundings(BOX.noiseAt(MORNING), 12, 0.25),
                 new Capsule(Pattern.CARDIOID, 20, OptionalDouble.of(14), 130, 150),
@@ -37,7 +37,7 @@ final class Booths {
                 new Preamp(0, 60, -128, 2, 10, 3000),
                 32,
                 new Converter(24, 110),
-                new Finishing(-20, -3, 0, 16, OptionalDouble.of(-60)));
+                new FinishingTarget(-20, -3, 0, 16, OptionalDouble.of(-60)));
     }
 
     static Stand stand() {

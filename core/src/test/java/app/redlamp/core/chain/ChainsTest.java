@@ -21,7 +21,7 @@ class ChainsTest {
     /** 30 dB of white noise in the room. */
     private static final Surroundings ROOM = new Surroundings(Noise.white(30), 12, 0.25);
 
-    private static final Finishing TO_16_BITS = new Finishing(-20, -3, 0, 16, OptionalDouble.of(-60));
+    private static final FinishingTarget TO_16_BITS = new FinishingTarget(-20, -3, 0, 16, OptionalDouble.of(-60));
     private static final Preamp PREAMP = new Preamp(0, 60, -127, 0, 10, 3000);
 
     static Chain chain(Capsule capsule, double distanceM, double gainDb) {
@@ -206,7 +206,7 @@ class ChainsTest {
     @Test
     void aLowOutputDynamicNeedsAboutSixtyDecibels() {
         double sum = 0;
-        for (Effort effort : new Effort[] {Effort.QUIET, Effort.NORMAL}) {
+        for (VocalEffort effort : new VocalEffort[] {VocalEffort.QUIET, VocalEffort.NORMAL}) {
             for (double distance : new double[] {0.05, 0.075, 0.10}) {
                 Chain chain = typical(dynamic(), distance).spoken(new Voice(effort, effort, 15));
                 double needed = chain.neededGainDb(Parts.MIDDLE);
@@ -253,7 +253,7 @@ class ChainsTest {
         Chain edited = chain(dynamic(), 0.075, 0).set(GainSchool.EDITED);
         assertThat(SignalPath.of(edited).loudestPeakDbfs()).isCloseTo(-12.5, within(1e-6));
         // A voice without peaks is held by its average.
-        Chain flat = chain(dynamic(), 0.075, 0).spoken(new Voice(Effort.NORMAL, Effort.NORMAL, 4));
+        Chain flat = chain(dynamic(), 0.075, 0).spoken(new Voice(VocalEffort.NORMAL, VocalEffort.NORMAL, 4));
         SignalPath held = SignalPath.of(flat.set(GainSchool.EDITED));
         assertThat(held.node(Node.Stage.CONVERTER).orElseThrow().averageDb()).isCloseTo(-18, within(1e-6));
     }
@@ -326,7 +326,7 @@ class ChainsTest {
     @Test
     void aShoutClipsWhatIsTooSmall() {
         Capsule weak = new Capsule(Pattern.CARDIOID, 20, OptionalDouble.of(14), 100, 150);
-        Chain shouting = chain(weak, 0.05, 10).spoken(new Voice(Effort.SHOUT, Effort.SHOUT, 15));
+        Chain shouting = chain(weak, 0.05, 10).spoken(new Voice(VocalEffort.SHOUT, VocalEffort.SHOUT, 15));
         SignalPath path = SignalPath.of(shouting);
         // 82.3 + 26.02 + 15 dB of peak, and 7.615 of nearness and room (the thirds of the average of speech, summed
         // with
@@ -416,12 +416,13 @@ class ChainsTest {
                 .hasMessageContaining("self-noise");
         assertThatThrownBy(() -> Position.straight(Double.NaN)).hasMessageContaining("1 cm and 5 m");
         assertThatThrownBy(() -> new Position(0.2, 0, 100, 0)).hasMessageContaining("0 and 90°");
-        assertThatThrownBy(() -> new Voice(Effort.LOUD, Effort.QUIET, 15)).hasMessageContaining("no softer");
+        assertThatThrownBy(() -> new Voice(VocalEffort.LOUD, VocalEffort.QUIET, 15))
+                .hasMessageContaining("no softer");
         assertThatThrownBy(() -> new Lead(-1, true)).hasMessageContaining("between 0 and 200");
         assertThatThrownBy(() -> chain(dynamic(), 0.1, 70)).hasMessageContaining("between 0.0 and 60.0");
         assertThatThrownBy(() -> new Converter(4, 100)).hasMessageContaining("8 and 32");
         assertThatThrownBy(() -> new Booster(90, -128, 0)).hasMessageContaining("1 and 40");
-        assertThatThrownBy(() -> new Finishing(3, -3, 0, 24, OptionalDouble.empty()))
+        assertThatThrownBy(() -> new FinishingTarget(3, -3, 0, 24, OptionalDouble.empty()))
                 .hasMessageContaining("−60 and 0");
         assertThatThrownBy(() -> new Noise(Double.NaN, 0)).hasMessageContaining("must be numbers");
         assertThatThrownBy(() -> new Surroundings(Noise.NONE, 0, 1)).hasMessageContaining("0.2");
@@ -448,7 +449,8 @@ class ChainsTest {
     /** A whisper has no bass that nearness could lift. */
     @Test
     void aWhisperIsLiftedLess() {
-        Chain whispered = chain(condenser(14), 0.05, 30).spoken(new Voice(Effort.WHISPER, Effort.WHISPER, 15));
+        Chain whispered =
+                chain(condenser(14), 0.05, 30).spoken(new Voice(VocalEffort.WHISPER, VocalEffort.WHISPER, 15));
         assertThat(whispered.straightDb()).isBetween(1.0, 3.0);
     }
 }

@@ -2,7 +2,7 @@ package app.redlamp.desktop.app;
 
 import app.redlamp.core.print.PrintedTable;
 import app.redlamp.desktop.job.JobService;
-import app.redlamp.desktop.job.SheetJob;
+import app.redlamp.desktop.job.PrintJob;
 import app.redlamp.desktop.look.Strings;
 import app.redlamp.desktop.station.Doors;
 import app.redlamp.media.sheet.FileSheets;
@@ -96,7 +96,7 @@ final class AskingDoors implements Doors {
         offer(chooser, "list", "html", "pdf", "csv");
         JobService jobs = wiring.get().jobs();
         path(chooser.showSaveDialog(stage))
-                .ifPresent(file -> new SheetJob(jobs, strings()).write(f -> new FileSheets().write(table, f), file));
+                .ifPresent(file -> new PrintJob(jobs, strings()).write(f -> new FileSheets().write(table, f), file));
     }
 
     @Override

@@ -2,7 +2,7 @@ package app.redlamp.desktop.app;
 
 import app.redlamp.core.booth.WeekTime;
 import app.redlamp.core.chain.kit.Kits;
-import app.redlamp.core.setting.level.Step;
+import app.redlamp.core.setting.level.SettingStep;
 import app.redlamp.desktop.deliver.DocketRow;
 import app.redlamp.desktop.station.StationId;
 import app.redlamp.media.demo.DemoProduction;
@@ -195,17 +195,17 @@ final class ShotList {
             w.go(StationId.LEVEL);
             w.level().booth().setTime(evening);
         }));
-        shots.add(new Shot("level-still-dusk", w -> w.level().take(Step.STILL)));
-        shots.add(new Shot("level-loudest-dusk", w -> w.level().take(Step.LOUDEST)));
-        shots.add(new Shot("level-read-dusk", w -> w.level().take(Step.READ)));
+        shots.add(new Shot("level-still-dusk", w -> w.level().take(SettingStep.STILL)));
+        shots.add(new Shot("level-loudest-dusk", w -> w.level().take(SettingStep.LOUDEST)));
+        shots.add(new Shot("level-read-dusk", w -> w.level().take(SettingStep.READ)));
         shots.add(new Shot("level-turn-dusk", w -> {
             fire(w, "#level-turn");
-            w.level().take(Step.LOUDEST);
+            w.level().take(SettingStep.LOUDEST);
         }));
         shots.add(new Shot("level-hands-dusk", w -> fire(w, "#desk-hands")));
         shots.add(new Shot("level-excited-dusk", w -> {
             fire(w, "#desk-school");
-            w.level().take(Step.EXCITED);
+            w.level().take(SettingStep.EXCITED);
         }));
         shots.add(new Shot("level-card-dusk", w -> {
             fire(w, "#desk-card");
@@ -226,7 +226,7 @@ final class ShotList {
         }));
         shots.add(new Shot("level-loudspeaker-heard-daylight", w -> {
             turnUp(w);
-            w.level().take(Step.READ);
+            w.level().take(SettingStep.READ);
         }));
         shots.add(new Shot("level-watch-daylight", w -> {
             fire(w, "#monitor-start");
@@ -236,7 +236,7 @@ final class ShotList {
         shots.add(new Shot("level-noisy-daylight", w -> {
             fire(w, "#desk-floor");
             w.level().booth().setTime(new WeekTime(DayOfWeek.MONDAY, LocalTime.of(6, 0)));
-            w.level().take(Step.STILL);
+            w.level().take(SettingStep.STILL);
         }));
         shots.add(new Shot("level-two-hosts-daylight", w -> w.production().open(podcast)));
         shots.add(new Shot("level-two-hosts-hands-daylight", w -> fire(w, "#desk-hands")));

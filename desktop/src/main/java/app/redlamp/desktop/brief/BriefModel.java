@@ -5,7 +5,6 @@ import app.redlamp.core.delivery.spec.Specification;
 import app.redlamp.core.planning.mail.Proposal;
 import app.redlamp.core.planning.mail.Question;
 import app.redlamp.core.planning.plan.Brief;
-import app.redlamp.core.planning.plan.Effort;
 import app.redlamp.core.planning.plan.JobKind;
 import app.redlamp.core.planning.plan.Money;
 import app.redlamp.core.planning.plan.Order;
@@ -13,6 +12,7 @@ import app.redlamp.core.planning.plan.Production;
 import app.redlamp.core.planning.plan.QuietHours;
 import app.redlamp.core.planning.plan.Remedy;
 import app.redlamp.core.planning.plan.Spent;
+import app.redlamp.core.planning.plan.WorkRatios;
 import app.redlamp.core.planning.plan.WorkingTime;
 import app.redlamp.core.planning.script.Script;
 import app.redlamp.core.port.Scripts;
@@ -105,7 +105,7 @@ public final class BriefModel {
                             brief,
                             Order.of(usual(kind)),
                             Script.NONE,
-                            before.map(Production::effort).orElse(Effort.USUAL),
+                            before.map(Production::effort).orElse(WorkRatios.USUAL),
                             before.map(Production::time).orElse(WorkingTime.USUAL),
                             Money.in(before.map(b -> b.money().currency()).orElseGet(this::currency)),
                             List.of()));
@@ -140,7 +140,7 @@ public final class BriefModel {
         edit("edit.time", p -> p.with(change.apply(p.time())));
     }
 
-    public void changeEffort(UnaryOperator<Effort> change) {
+    public void changeEffort(UnaryOperator<WorkRatios> change) {
         edit("edit.effort", p -> p.with(change.apply(p.effort())));
     }
 

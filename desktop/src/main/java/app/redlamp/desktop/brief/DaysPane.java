@@ -1,8 +1,8 @@
 package app.redlamp.desktop.brief;
 
-import app.redlamp.core.planning.plan.Effort;
 import app.redlamp.core.planning.plan.QuietHours;
 import app.redlamp.core.planning.plan.Spent;
+import app.redlamp.core.planning.plan.WorkRatios;
 import app.redlamp.core.planning.plan.WorkingTime;
 import app.redlamp.desktop.bench.CommitField;
 import app.redlamp.desktop.bench.Desk;
@@ -63,7 +63,7 @@ final class DaysPane extends VBox implements Desk.Sheet<Planned> {
         return parts.models().brief().open().production().get().time();
     }
 
-    private Effort usual() {
+    private WorkRatios usual() {
         return parts.models().brief().open().production().get().effort();
     }
 
@@ -164,32 +164,33 @@ final class DaysPane extends VBox implements Desk.Sheet<Planned> {
                 parts.bench().name("effort.pace", "pace"),
                 ratio(
                         "pace",
-                        Effort::wordsPerMinute,
-                        (e, n) -> new Effort(n, e.booth(), e.edit(), e.proof(), e.kept())),
+                        WorkRatios::wordsPerMinute,
+                        (e, n) -> new WorkRatios(n, e.booth(), e.edit(), e.proof(), e.kept())),
                 parts.bench().name("effort.unit", "booth-time"),
                 ratio(
                         "booth",
-                        Effort::booth,
-                        (e, n) -> new Effort(e.wordsPerMinute(), n, e.edit(), e.proof(), e.kept())),
+                        WorkRatios::booth,
+                        (e, n) -> new WorkRatios(e.wordsPerMinute(), n, e.edit(), e.proof(), e.kept())),
                 parts.bench().name("effort.edit", "editing-time"),
                 ratio(
                         "edit",
-                        Effort::edit,
-                        (e, n) -> new Effort(e.wordsPerMinute(), e.booth(), n, e.proof(), e.kept())),
+                        WorkRatios::edit,
+                        (e, n) -> new WorkRatios(e.wordsPerMinute(), e.booth(), n, e.proof(), e.kept())),
                 parts.bench().name("effort.proof", ""),
                 ratio(
                         "proof",
-                        Effort::proof,
-                        (e, n) -> new Effort(e.wordsPerMinute(), e.booth(), e.edit(), n, e.kept())),
+                        WorkRatios::proof,
+                        (e, n) -> new WorkRatios(e.wordsPerMinute(), e.booth(), e.edit(), n, e.kept())),
                 parts.bench().name("effort.kept", "disk-need"),
                 ratio(
                         "kept",
-                        Effort::kept,
-                        (e, n) -> new Effort(e.wordsPerMinute(), e.booth(), e.edit(), e.proof(), n)),
+                        WorkRatios::kept,
+                        (e, n) -> new WorkRatios(e.wordsPerMinute(), e.booth(), e.edit(), e.proof(), n)),
                 parts.bench().name("effort.hours", ""));
     }
 
-    private CommitField ratio(String id, ToDoubleFunction<Effort> of, BiFunction<Effort, Double, Effort> with) {
+    private CommitField ratio(
+            String id, ToDoubleFunction<WorkRatios> of, BiFunction<WorkRatios, Double, WorkRatios> with) {
         return number(
                 "effort-" + id,
                 parts.strings().say("effort." + id),

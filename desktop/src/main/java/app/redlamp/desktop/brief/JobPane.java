@@ -2,10 +2,10 @@ package app.redlamp.desktop.brief;
 
 import app.redlamp.core.chain.GainSchool;
 import app.redlamp.core.planning.plan.Brief;
-import app.redlamp.core.planning.plan.Capture;
 import app.redlamp.core.planning.plan.FileNames;
 import app.redlamp.core.planning.plan.JobKind;
 import app.redlamp.core.planning.plan.Production;
+import app.redlamp.core.planning.plan.RecordingFormat;
 import app.redlamp.desktop.bench.CommitField;
 import app.redlamp.desktop.bench.Desk;
 import app.redlamp.desktop.bench.Parts;
@@ -124,7 +124,8 @@ final class JobPane extends VBox implements Desk.Sheet<Planned> {
         rate.getItems().setAll(RATES);
         rate.setConverter(shown(
                 r -> parts.strings().say("job.khz", parts.bench().figures().kiloHertz(r))));
-        rate.setOnAction(e -> changed(() -> capture(c -> new Capture(rate.getValue(), c.bitDepth(), c.channels()))));
+        rate.setOnAction(e ->
+                changed(() -> capture(c -> new RecordingFormat(rate.getValue(), c.bitDepth(), c.channels()))));
         gain.setId("job-gain");
         gain.setAccessibleText(parts.strings().say("job.gain"));
         gain.getItems().setAll(GainSchool.values());
@@ -218,7 +219,7 @@ final class JobPane extends VBox implements Desk.Sheet<Planned> {
                 () -> String.valueOf(brief().capture().channels()),
                 w -> parts.models()
                         .brief()
-                        .enter(() -> capture(c -> new Capture(c.sampleRateHz(), c.bitDepth(), (int)
+                        .enter(() -> capture(c -> new RecordingFormat(c.sampleRateHz(), c.bitDepth(), (int)
                                 Math.round(parts.bench().number(w))))));
         fields.add(channels);
         HBox line = Parts.line(rate, channels.wide(52), parts.bench().name("job.channels", "tracks"));
@@ -226,7 +227,7 @@ final class JobPane extends VBox implements Desk.Sheet<Planned> {
         return line;
     }
 
-    private void capture(UnaryOperator<Capture> change) {
+    private void capture(UnaryOperator<RecordingFormat> change) {
         parts.models().brief().changeBrief("edit.brief", b -> b.captured(change.apply(b.capture()), b.school()));
     }
 

@@ -1,8 +1,8 @@
 package app.redlamp.desktop.brief;
 
 import app.redlamp.core.chain.GainSchool;
-import app.redlamp.core.planning.plan.Capture;
 import app.redlamp.core.planning.plan.JobKind;
+import app.redlamp.core.planning.plan.RecordingFormat;
 import app.redlamp.desktop.station.StationParts;
 
 /** Says what goes with a kind of job, and why. */
@@ -10,7 +10,7 @@ final class KindReasons {
     private KindReasons() {}
 
     static String of(JobKind kind, StationParts<BriefStation.Models> parts) {
-        Capture capture = kind.capture();
+        RecordingFormat capture = kind.capture();
         return parts.strings()
                 .say(
                         "why.kind",
@@ -20,7 +20,7 @@ final class KindReasons {
     }
 
     /** Rate, depth and tracks, and why these. */
-    static String recording(Capture capture, StationParts<BriefStation.Models> parts) {
+    static String recording(RecordingFormat capture, StationParts<BriefStation.Models> parts) {
         String rate = parts.strings().say(capture.sampleRateHz() == 44_100 ? "why.rate.voice" : "why.rate.video");
         return parts.strings()
                 .say(

@@ -10,7 +10,7 @@ import app.redlamp.core.port.Specifications;
 import app.redlamp.core.print.PrintedReport;
 import app.redlamp.desktop.edit.UndoHistory;
 import app.redlamp.desktop.job.JobService;
-import app.redlamp.desktop.job.SheetJob;
+import app.redlamp.desktop.job.PrintJob;
 import app.redlamp.desktop.look.Strings;
 import app.redlamp.desktop.production.DeliveryBook;
 import app.redlamp.desktop.specification.SpecificationEdit;
@@ -239,7 +239,7 @@ public final class DeliverModel {
                         r.file().getFileName().toString(), r.report().orElseThrow()))
                 .toList();
         PrintedReport sheet = ReportWording.of(wording, specification.get(), entries);
-        new SheetJob(jobs, strings).write(f -> sheets.write(sheet, f), file);
+        new PrintJob(jobs, strings).write(f -> sheets.write(sheet, f), file);
     }
 
     /** Folder that what is finished goes to; absent for an empty docket. */

@@ -3,10 +3,10 @@ package app.redlamp.desktop.kit;
 import app.redlamp.core.acoustics.room.Pattern;
 import app.redlamp.core.chain.Chain;
 import app.redlamp.core.chain.SignalPath;
+import app.redlamp.core.chain.datasheet.DataSheet;
 import app.redlamp.core.chain.datasheet.Entry;
 import app.redlamp.core.chain.datasheet.Item;
 import app.redlamp.core.chain.datasheet.Quantity;
-import app.redlamp.core.chain.datasheet.Sheet;
 import app.redlamp.core.chain.kit.AudioInterface;
 import app.redlamp.core.chain.kit.Gear;
 import app.redlamp.core.chain.kit.Microphone;
@@ -40,7 +40,7 @@ final class DataSheetPane extends Overlay {
     private SheetSort sort = SheetSort.LARGE_CONDENSER;
     private Pattern pattern = Pattern.CARDIOID;
     private double price;
-    private Sheet sheet = Sheet.EMPTY;
+    private DataSheet sheet = DataSheet.EMPTY;
     private String fault = "";
 
     DataSheetPane(StationParts<KitStation.Models> parts, Runnable close) {
@@ -92,7 +92,7 @@ final class DataSheetPane extends Overlay {
                         () -> sheet.pattern().orElse(pattern),
                         p -> {
                             pattern = p;
-                            sheet = new Sheet(sheet.entries(), Optional.of(p), sheet.phantom(), sheet.faults());
+                            sheet = new DataSheet(sheet.entries(), Optional.of(p), sheet.phantom(), sheet.faults());
                             show();
                         }),
                 parts.bench().name("sheet.price", ""),

@@ -1,9 +1,9 @@
 package app.redlamp.desktop.kit;
 
-import app.redlamp.core.chain.Effort;
 import app.redlamp.core.chain.Node;
 import app.redlamp.core.chain.Position;
 import app.redlamp.core.chain.Preamp;
+import app.redlamp.core.chain.VocalEffort;
 import app.redlamp.core.chain.kit.Kit;
 import app.redlamp.core.chain.kit.Seat;
 import app.redlamp.desktop.control.RibbonView;
@@ -65,8 +65,8 @@ final class KitMoves implements RibbonView.Moves {
             return placed(from, from.position().distanceM() * Math.pow(10, -db / 20));
         }
         double wanted = from.voice().reading().atOneMetreDb() + db;
-        Effort nearest = from.voice().reading();
-        for (Effort effort : Effort.values()) {
+        VocalEffort nearest = from.voice().reading();
+        for (VocalEffort effort : VocalEffort.values()) {
             if (Math.abs(effort.atOneMetreDb() - wanted) < Math.abs(nearest.atOneMetreDb() - wanted)) {
                 nearest = effort;
             }
@@ -96,7 +96,7 @@ final class KitMoves implements RibbonView.Moves {
     }
 
     private static Seat spoken(Seat seat, int by) {
-        Effort[] all = Effort.values();
+        VocalEffort[] all = VocalEffort.values();
         for (int i = 0; i < all.length; i++) {
             if (all[i] == seat.voice().reading()) {
                 int to = Math.max(0, Math.min(all.length - 1, i + by));

@@ -165,7 +165,7 @@ final class KitView {
 
     private Map<String, Supplier<Desk.Sheet<Kit>>> sheets() {
         Map<String, Supplier<Desk.Sheet<Kit>>> sheets = new LinkedHashMap<>();
-        sheets.put("knobs", () -> new KnobsSheet(parts));
+        sheets.put("knobs", () -> new KitKnobsSheet(parts));
         sheets.put("parts", () -> new PartsSheet(parts));
         sheets.put("together", () -> new TogetherSheet(parts));
         sheets.put("buy", () -> new BuySheet(parts, parts.doors()::print));

@@ -1,7 +1,7 @@
 package app.redlamp.desktop.kit;
 
-import app.redlamp.core.chain.datasheet.Sheet;
-import app.redlamp.core.chain.datasheet.SheetReader;
+import app.redlamp.core.chain.datasheet.DataSheet;
+import app.redlamp.core.chain.datasheet.DataSheetReader;
 import app.redlamp.core.chain.kit.Gear;
 import app.redlamp.core.chain.kit.Kit;
 import app.redlamp.core.port.Equipment;
@@ -43,12 +43,12 @@ public final class PartsModel {
      *
      * @param fault why it was not, one line; empty where it was
      */
-    record ReadSheet(String pasted, Sheet sheet, String fault) {
+    record ReadSheet(String pasted, DataSheet sheet, String fault) {
         static ReadSheet of(String pasted) {
             try {
-                return new ReadSheet(pasted, SheetReader.read(pasted), "");
+                return new ReadSheet(pasted, DataSheetReader.read(pasted), "");
             } catch (IllegalArgumentException e) {
-                return new ReadSheet(pasted, Sheet.EMPTY, String.valueOf(e.getMessage()));
+                return new ReadSheet(pasted, DataSheet.EMPTY, String.valueOf(e.getMessage()));
             }
         }
     }

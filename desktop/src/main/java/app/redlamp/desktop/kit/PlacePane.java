@@ -1,9 +1,9 @@
 package app.redlamp.desktop.kit;
 
 import app.redlamp.core.chain.Chain;
-import app.redlamp.core.chain.Effort;
 import app.redlamp.core.chain.Position;
 import app.redlamp.core.chain.SignalPath;
+import app.redlamp.core.chain.VocalEffort;
 import app.redlamp.core.chain.kit.Kit;
 import app.redlamp.core.chain.kit.Need;
 import app.redlamp.core.chain.kit.Seat;
@@ -246,7 +246,7 @@ final class PlacePane extends Overlay {
     }
 
     private void lines(Chain chain) {
-        for (Effort effort : List.of(Effort.WHISPER, Effort.LOUD)) {
+        for (VocalEffort effort : List.of(VocalEffort.WHISPER, VocalEffort.LOUD)) {
             if (effort != chain.voice().reading()) {
                 add(parts.words().places().lineOf(effort, Placing.distanceFor(chain, effort)));
             }

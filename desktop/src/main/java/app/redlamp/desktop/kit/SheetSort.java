@@ -1,11 +1,11 @@
 package app.redlamp.desktop.kit;
 
 import app.redlamp.core.chain.Chain;
+import app.redlamp.core.chain.datasheet.DataSheet;
+import app.redlamp.core.chain.datasheet.DataSheetInterface;
+import app.redlamp.core.chain.datasheet.DataSheetMicrophone;
 import app.redlamp.core.chain.datasheet.Doubt;
 import app.redlamp.core.chain.datasheet.Item;
-import app.redlamp.core.chain.datasheet.Sheet;
-import app.redlamp.core.chain.datasheet.SheetInterface;
-import app.redlamp.core.chain.datasheet.SheetMicrophone;
 import app.redlamp.core.chain.kit.AudioInterface;
 import app.redlamp.core.chain.kit.Gear;
 import app.redlamp.core.chain.kit.Microphone;
@@ -83,10 +83,10 @@ enum SheetSort {
      * @param inputs of an interface
      * @throws IllegalArgumentException for a figure that no such part has; one line
      */
-    Made of(Sheet sheet, String name, Price price, int inputs, Optional<Chain> now) {
+    Made of(DataSheet sheet, String name, Price price, int inputs, Optional<Chain> now) {
         String id = "own-" + safe(name);
         if (isMicrophone()) {
-            SheetMicrophone m = SheetMicrophone.of(sheet, kind());
+            DataSheetMicrophone m = DataSheetMicrophone.of(sheet, kind());
             return new Made(
                     microphone(sheet, m, id, name, price),
                     m.assumed(),
@@ -94,7 +94,7 @@ enum SheetSort {
                     now.map(m::spreadDb).orElse(0.0),
                     now.map(c -> c.heardBy(m.usual()).at(c.position().at(kind().usualM()))));
         }
-        SheetInterface box = SheetInterface.of(sheet);
+        DataSheetInterface box = DataSheetInterface.of(sheet);
         return new Made(
                 new AudioInterface(
                         id,
@@ -117,7 +117,7 @@ enum SheetSort {
                 now.map(c -> box.through(c, box.usual())));
     }
 
-    private Microphone microphone(Sheet sheet, SheetMicrophone made, String id, String name, Price price) {
+    private Microphone microphone(DataSheet sheet, DataSheetMicrophone made, String id, String name, Price price) {
         return new Microphone(
                 id,
                 name,
@@ -138,8 +138,8 @@ enum SheetSort {
     }
 
     /** Sheets of USB microphones rarely say what is inside: what is usual in boxes counts, and a socket for headphones. */
-    private static Microphone.Inside inside(Sheet sheet) {
-        SheetInterface box = SheetInterface.of(sheet);
+    private static Microphone.Inside inside(DataSheet sheet) {
+        DataSheetInterface box = DataSheetInterface.of(sheet);
         return new Microphone.Inside(box.usual(), box.converter(), true, false);
     }
 

@@ -12,7 +12,7 @@ import app.redlamp.core.setting.card.GainCard;
 import app.redlamp.core.setting.card.Moved;
 import app.redlamp.core.setting.card.Overrule;
 import app.redlamp.core.setting.level.Peaks;
-import app.redlamp.core.setting.level.Step;
+import app.redlamp.core.setting.level.SettingStep;
 import app.redlamp.core.setting.level.VoiceLevels;
 import app.redlamp.desktop.look.Strings;
 import java.nio.file.Path;
@@ -46,7 +46,7 @@ public final class CardModel {
     public boolean canWrite() {
         VoiceLevels levels = level.levels();
         return level.open().production().get() != null
-                && levels.of(Step.STILL).flatMap(Report::noise).isPresent()
+                && levels.of(SettingStep.STILL).flatMap(Report::noise).isPresent()
                 && levels.averageDbfs().isPresent()
                 && levels.loudest().isPresent()
                 && level.chain().isPresent();
@@ -65,7 +65,7 @@ public final class CardModel {
         VoiceLevels levels = level.levels();
         Chain chain = level.chain().orElseThrow();
         Seat seat = level.kit().currentSeat().orElseThrow();
-        Report still = levels.of(Step.STILL).orElseThrow();
+        Report still = levels.of(SettingStep.STILL).orElseThrow();
         NoiseProfile noise = still.noise().orElseThrow();
         // The knob may have been turned since it was still: the noise with it.
         double shift = levels.floorShiftDb(chain.gainDb());
@@ -89,7 +89,7 @@ public final class CardModel {
                                 .map(OptionalDouble::of)
                                 .orElse(OptionalDouble.empty()),
                         noise.octavesDbfs().stream().map(db -> db + shift).toList(),
-                        levels.of(Step.READ)
+                        levels.of(SettingStep.READ)
                                 .flatMap(r -> r.voice().spectrum())
                                 .map(VoiceSpectrum::levelsDb)
                                 .orElse(List.of())),
@@ -135,7 +135,7 @@ public final class CardModel {
 
     /** What has moved since the last card; absent without a card, or before the still seconds. */
     public Optional<List<Moved>> moved() {
-        Optional<Report> still = level.levels().of(Step.STILL);
+        Optional<Report> still = level.levels().of(SettingStep.STILL);
         Optional<GainCard> card = last();
         if (still.isEmpty() || card.isEmpty() || level.chain().isEmpty()) {
             return Optional.empty();
@@ -146,7 +146,7 @@ public final class CardModel {
                 still.get(),
                 level.levels().floorShiftDb(level.chain().get().gainDb()),
                 level.levels().averageDbfs(),
-                level.levels().of(Step.READ).flatMap(r -> r.voice().spectrum()),
+                level.levels().of(SettingStep.READ).flatMap(r -> r.voice().spectrum()),
                 level.chain().get().position()));
     }
 

@@ -4,7 +4,7 @@ import app.redlamp.core.measure.analysis.Report;
 import app.redlamp.core.measure.noise.NoiseProfile;
 import app.redlamp.core.setting.level.LevelVerdict;
 import app.redlamp.core.setting.level.LiveMeter;
-import app.redlamp.core.setting.level.Step;
+import app.redlamp.core.setting.level.SettingStep;
 import app.redlamp.core.setting.level.Suspect;
 import app.redlamp.desktop.bench.Desk;
 import app.redlamp.desktop.bench.Parts;
@@ -67,7 +67,7 @@ final class FloorSheet extends HBox implements Desk.Sheet<StationParts<LevelStat
     @Override
     public void show(StationParts<LevelStation.Models> now) {
         Optional<Report> still =
-                parts.models().level().current().flatMap(v -> v.levels().of(Step.STILL));
+                parts.models().level().current().flatMap(v -> v.levels().of(SettingStep.STILL));
         Optional<NoiseProfile> noise = still.flatMap(Report::noise);
         double[] octaves = noise.map(
                         n -> n.octavesDbfs().stream().mapToDouble(d -> d).toArray())

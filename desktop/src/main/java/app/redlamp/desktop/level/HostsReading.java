@@ -5,7 +5,7 @@ import app.redlamp.core.chain.kit.Kit;
 import app.redlamp.core.chain.kit.Need;
 import app.redlamp.core.chain.placement.Table;
 import app.redlamp.core.setting.level.Hosts;
-import app.redlamp.core.setting.level.Step;
+import app.redlamp.core.setting.level.SettingStep;
 import app.redlamp.core.setting.level.Taken;
 import app.redlamp.core.setting.level.VoiceLevels;
 import app.redlamp.core.verdict.FigureId;
@@ -35,8 +35,10 @@ record HostsReading(StationParts<LevelStation.Models> parts) {
     }
 
     private void match(VoiceLevels mine, String name, VoiceLevels theirs, List<Reading.Figure> all) {
-        if (mine.of(Step.READ).isPresent() && theirs.of(Step.READ).isPresent()) {
-            Hosts.louderDb(mine.of(Step.READ).get(), theirs.of(Step.READ).get())
+        if (mine.of(SettingStep.READ).isPresent() && theirs.of(SettingStep.READ).isPresent()) {
+            Hosts.louderDb(
+                            mine.of(SettingStep.READ).get(),
+                            theirs.of(SettingStep.READ).get())
                     .ifPresent(db -> all.add(new Reading.Figure(
                             FigureId.LEVEL_MATCH,
                             parts.say("level.figure.match"),
@@ -46,8 +48,8 @@ record HostsReading(StationParts<LevelStation.Models> parts) {
     }
 
     private void bleed(Kit kit, VoiceLevels mine, int own, int other, List<Reading.Figure> all) {
-        Taken read = mine.steps().get(Step.READ);
-        Taken still = mine.steps().get(Step.STILL);
+        Taken read = mine.steps().get(SettingStep.READ);
+        Taken still = mine.steps().get(SettingStep.STILL);
         Need need = parts.models().level().kit().need().get();
         if (read == null || still == null || need == null) {
             return;

@@ -14,7 +14,7 @@ import app.redlamp.core.planning.script.LoudestLine;
 import app.redlamp.core.planning.script.ScriptText;
 import app.redlamp.core.setting.level.Knob;
 import app.redlamp.core.setting.level.LevelVerdict;
-import app.redlamp.core.setting.level.Step;
+import app.redlamp.core.setting.level.SettingStep;
 import app.redlamp.core.setting.level.StepMeter;
 import app.redlamp.core.setting.level.Taken;
 import app.redlamp.core.setting.level.VoiceLevels;
@@ -56,7 +56,7 @@ public final class LevelModel {
     /** Channels of a real input that were chosen for voices. */
     private final Map<String, Integer> routes = new HashMap<>();
 
-    private final ReadOnlyObjectWrapper<Step> running = new ReadOnlyObjectWrapper<>();
+    private final ReadOnlyObjectWrapper<SettingStep> running = new ReadOnlyObjectWrapper<>();
     private final ReadOnlyObjectWrapper<LevelVerdict> verdict = new ReadOnlyObjectWrapper<>();
     private ScriptText script = ScriptText.EMPTY;
 
@@ -165,7 +165,7 @@ public final class LevelModel {
     }
 
     /** The step that is listened for; null for none. */
-    public ReadOnlyObjectProperty<Step> running() {
+    public ReadOnlyObjectProperty<SettingStep> running() {
         return running.getReadOnlyProperty();
     }
 
@@ -265,8 +265,10 @@ public final class LevelModel {
     }
 
     /** Listens for a step: opens the input where it must be, and lets a simulated reader speak. */
-    public void take(Step step) {
-        if (step == Step.TURN || kit.kit().get() == null || input.chosen().get() == null) {
+    public void take(SettingStep step) {
+        if (step == SettingStep.TURN
+                || kit.kit().get() == null
+                || input.chosen().get() == null) {
             return;
         }
         stop();
@@ -274,7 +276,7 @@ public final class LevelModel {
         booth.whenReady(() -> begin(step));
     }
 
-    private void begin(Step step) {
+    private void begin(SettingStep step) {
         input.open(() -> {
             if (running.get() == step) {
                 speaking = channel();
@@ -287,7 +289,7 @@ public final class LevelModel {
         });
     }
 
-    private void heard(Step step, StepMeter whole) {
+    private void heard(SettingStep step, StepMeter whole) {
         booth.cue(speaking, Cue.STILL);
         if (running.get() != step) {
             return;
@@ -320,7 +322,7 @@ public final class LevelModel {
         });
     }
 
-    private void log(Step step) {
+    private void log(SettingStep step) {
         LevelVerdict now = verdict.get();
         if (now == null || open().production().get() == null) {
             return;
@@ -371,7 +373,7 @@ public final class LevelModel {
 
     /** Whether the knob was moved since the loudest line was heard. */
     public boolean movedSince() {
-        Taken loudest = levels().steps().get(Step.LOUDEST);
+        Taken loudest = levels().steps().get(SettingStep.LOUDEST);
         return loudest != null
                 && loudest.gainDb().isPresent()
                 && kit.path().get() != null

@@ -8,7 +8,7 @@ import app.redlamp.core.setting.level.Drift;
 import app.redlamp.core.setting.level.InputFault;
 import app.redlamp.core.setting.level.LevelProblem;
 import app.redlamp.core.setting.level.LevelVerdict;
-import app.redlamp.core.setting.level.Step;
+import app.redlamp.core.setting.level.SettingStep;
 import app.redlamp.core.setting.level.Suspect;
 import app.redlamp.core.setting.level.Turn;
 import app.redlamp.core.setting.level.VoiceLevels;
@@ -72,24 +72,24 @@ final class LevelReading {
 
     /** The next step, or how to stop the one that is taken. */
     private Optional<Reading.Action> primary(LevelVerdict verdict) {
-        Step running = parts.models().level().running().get();
+        SettingStep running = parts.models().level().running().get();
         if (running != null) {
             return Optional.of(new Reading.Action(
                     "level-stop",
                     parts.say("level.stop"),
                     () -> parts.models().level().stop()));
         }
-        Optional<Step> next = verdict.next();
+        Optional<SettingStep> next = verdict.next();
         if (next.isEmpty()) {
             return Optional.empty();
         }
-        if (next.get() == Step.TURN
+        if (next.get() == SettingStep.TURN
                 && parts.models().level().input().simulated()
                 && !parts.models().level().movedSince()) {
             return verdict.turn().map(this::turnIt);
         }
-        Step step = next.get() == Step.TURN ? Step.LOUDEST : next.get();
-        String label = next.get() == Step.TURN
+        SettingStep step = next.get() == SettingStep.TURN ? SettingStep.LOUDEST : next.get();
+        String label = next.get() == SettingStep.TURN
                 ? parts.say("level.turned")
                 : parts.say("level.take." + step.id(), String.valueOf((int) step.seconds()));
         return Optional.of(new Reading.Action(
@@ -143,7 +143,7 @@ final class LevelReading {
 
     private Optional<String> distance(VoiceLevels levels) {
         Optional<Chain> chain = parts.models().level().chain();
-        return levels.of(Step.READ)
+        return levels.of(SettingStep.READ)
                 .flatMap(r -> r.voice().spectrum())
                 .filter(s -> chain.isPresent())
                 .map(s -> parts.words()
@@ -157,7 +157,7 @@ final class LevelReading {
     private Reading.More more(LevelVerdict verdict) {
         List<Reading.Figure> all = new ArrayList<>();
         Figures figures = parts.bench().figures();
-        Optional<Report> read = verdict.levels().of(Step.READ);
+        Optional<Report> read = verdict.levels().of(SettingStep.READ);
         if (verdict.levels().averageDbfs().isPresent()) {
             all.add(figure(
                     FigureId.LEVEL_AVERAGE,
@@ -234,7 +234,7 @@ final class LevelReading {
     private void noise(LevelVerdict verdict, List<Reading.Help> all) {
         Set<String> told = new HashSet<>();
         verdict.levels()
-                .of(Step.STILL)
+                .of(SettingStep.STILL)
                 .flatMap(Report::noise)
                 .ifPresent(n ->
                         Suspect.of(

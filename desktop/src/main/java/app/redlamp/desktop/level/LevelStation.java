@@ -4,7 +4,7 @@ import app.redlamp.core.acoustics.spot.Spot;
 import app.redlamp.core.planning.plan.Production;
 import app.redlamp.core.setting.card.Overrule;
 import app.redlamp.core.setting.level.LevelVerdict;
-import app.redlamp.core.setting.level.Step;
+import app.redlamp.core.setting.level.SettingStep;
 import app.redlamp.core.verdict.Verdict;
 import app.redlamp.desktop.control.Reading;
 import app.redlamp.desktop.input.MonitorModel;
@@ -110,9 +110,9 @@ public final class LevelStation extends StationBase {
     public List<KeyBinding> keys() {
         List<KeyBinding> all = new ArrayList<>();
         all.add(KeyBinding.plain(KeyCode.SPACE, strings.say("keys.level.go"), view::go));
-        Step[] steps = Step.values();
+        SettingStep[] steps = SettingStep.values();
         for (int i = 0; i < steps.length; i++) {
-            Step step = steps[i];
+            SettingStep step = steps[i];
             all.add(KeyBinding.plain(DIGITS.get(i), parts.words().level().step(step), () -> view.press(step)));
         }
         all.add(KeyBinding.plain(KeyCode.F, strings.say("keys.level.floor"), () -> view.openDesk("floor")));

@@ -4,7 +4,7 @@ import app.redlamp.core.chain.kit.Kit;
 import app.redlamp.core.setting.level.LevelProblem;
 import app.redlamp.core.setting.level.LevelVerdict;
 import app.redlamp.core.setting.level.LiveMeter;
-import app.redlamp.core.setting.level.Step;
+import app.redlamp.core.setting.level.SettingStep;
 import app.redlamp.core.setting.level.Turn;
 import app.redlamp.desktop.bench.Desk;
 import app.redlamp.desktop.bench.Parts;
@@ -35,7 +35,7 @@ import javafx.scene.layout.VBox;
 
 /** The bench of the Level station: the steps, the dial and the hills, and a desk with what they depend on. */
 final class LevelView {
-    private static final List<Step> STEPS = Arrays.asList(Step.values());
+    private static final List<SettingStep> STEPS = Arrays.asList(SettingStep.values());
     private static final List<Integer> SCALE = List.of(-24, -18, -12, -6, 0);
     private static final int AXIS_FROM = -90;
     private static final int AXIS_STEP = 15;
@@ -86,7 +86,7 @@ final class LevelView {
     LevelView(StationParts<LevelStation.Models> parts) {
         this.parts = parts;
         steps = new StepLine(
-                Arrays.stream(Step.values()).map(s -> "step-" + s.id()).toList(), i -> press(STEPS.get(i)));
+                Arrays.stream(SettingStep.values()).map(s -> "step-" + s.id()).toList(), i -> press(STEPS.get(i)));
         banner.setId("simulated-banner");
         banner.setMaxWidth(Double.MAX_VALUE);
         ask.setId("level-ask");
@@ -119,7 +119,7 @@ final class LevelView {
     private Map<String, Supplier<Desk.Sheet<StationParts<LevelStation.Models>>>> sheets() {
         Map<String, Supplier<Desk.Sheet<StationParts<LevelStation.Models>>>> sheets = new LinkedHashMap<>();
         sheets.put("floor", () -> floor);
-        sheets.put("hands", () -> new KnobsSheet(parts));
+        sheets.put("hands", () -> new LevelKnobsSheet(parts));
         sheets.put("school", () -> new SchoolSheet(parts));
         sheets.put("input", () -> new InputSheet(parts));
         sheets.put("monitor", () -> new MonitorSheet(parts));
@@ -169,11 +169,11 @@ final class LevelView {
                 .level()
                 .current()
                 .flatMap(LevelVerdict::next)
-                .ifPresent(s -> press(s == Step.TURN ? Step.LOUDEST : s));
+                .ifPresent(s -> press(s == SettingStep.TURN ? SettingStep.LOUDEST : s));
     }
 
-    void press(Step step) {
-        if (step == Step.TURN) {
+    void press(SettingStep step) {
+        if (step == SettingStep.TURN) {
             openDesk("hands");
         } else {
             parts.models().level().take(step);
@@ -189,7 +189,7 @@ final class LevelView {
         Optional<LevelVerdict> verdict = parts.models().level().current();
         bench.setDisable(verdict.isEmpty());
         verdict.ifPresent(v -> {
-            steps.show(Arrays.stream(Step.values()).map(s -> step(s, v)).toList());
+            steps.show(Arrays.stream(SettingStep.values()).map(s -> step(s, v)).toList());
             prompt(v);
             dial.show(Optional.of(dial(v)));
             hills.set(
@@ -203,8 +203,8 @@ final class LevelView {
         frame = 0;
     }
 
-    private StepLine.Step step(Step step, LevelVerdict verdict) {
-        Step running = parts.models().level().running().get();
+    private StepLine.Step step(SettingStep step, LevelVerdict verdict) {
+        SettingStep running = parts.models().level().running().get();
         boolean now = running == null ? verdict.next().filter(s -> s == step).isPresent() : running == step;
         return new StepLine.Step(
                 lamp(step, verdict),
@@ -215,8 +215,8 @@ final class LevelView {
                 now);
     }
 
-    private static LampState lamp(Step step, LevelVerdict verdict) {
-        if (step == Step.TURN) {
+    private static LampState lamp(SettingStep step, LevelVerdict verdict) {
+        if (step == SettingStep.TURN) {
             return verdict.turn()
                     .map(t -> t.verdict() == Turn.Verdict.FITS ? LampState.LIT : LampState.HALF)
                     .orElse(LampState.UNLIT);
@@ -234,10 +234,10 @@ final class LevelView {
     }
 
     private void prompt(LevelVerdict verdict) {
-        Step running = parts.models().level().running().get();
-        Optional<Step> step = running == null ? verdict.next() : Optional.of(running);
+        SettingStep running = parts.models().level().running().get();
+        Optional<SettingStep> step = running == null ? verdict.next() : Optional.of(running);
         ask.setText(step.map(s -> parts.words().level().ask(s)).orElse(parts.say("level.done")));
-        boolean loud = step.filter(s -> s == Step.LOUDEST || s == Step.EXCITED || s == Step.TURN)
+        boolean loud = step.filter(s -> s == SettingStep.LOUDEST || s == SettingStep.EXCITED || s == SettingStep.TURN)
                 .isPresent();
         line.setText(loud ? parts.models().level().loudestLine().get() : "");
         line.setVisible(!line.getText().isEmpty());
@@ -329,7 +329,7 @@ final class LevelView {
             spectrumDrawn = look.spectra();
             floor.follow(look);
         }
-        Step running = parts.models().level().running().get();
+        SettingStep running = parts.models().level().running().get();
         steps.progress(STEPS.indexOf(running), parts.models().level().share());
     }
 }

@@ -5,7 +5,7 @@ import app.redlamp.core.chain.SignalPath;
 import app.redlamp.core.chain.choose.Shopping;
 import app.redlamp.core.chain.choose.Upgrade;
 import app.redlamp.core.chain.fit.Fit;
-import app.redlamp.core.chain.fit.Shelf;
+import app.redlamp.core.chain.fit.Stock;
 import app.redlamp.core.chain.kit.Kit;
 import app.redlamp.core.chain.kit.Need;
 import java.util.List;
@@ -29,7 +29,7 @@ public record KitAdvice(Kit kit, Need need, Fit fit, Shopping shopping, List<Upg
         upgrades = List.copyOf(upgrades);
     }
 
-    static KitAdvice of(Kit kit, int seat, Need need, Shelf shelf) {
+    static KitAdvice of(Kit kit, int seat, Need need, Stock shelf) {
         boolean complete = kit.chain(0, need.room(), need.finishing()).isPresent();
         return new KitAdvice(
                 kit,

@@ -9,7 +9,7 @@ import app.redlamp.core.chain.choose.Candidates;
 import app.redlamp.core.chain.fit.Fit;
 import app.redlamp.core.chain.fit.KitProblem;
 import app.redlamp.core.chain.fit.KitVerdict;
-import app.redlamp.core.chain.fit.Shelf;
+import app.redlamp.core.chain.fit.Stock;
 import app.redlamp.core.chain.kit.Kit;
 import app.redlamp.core.chain.kit.Kits;
 import app.redlamp.core.chain.kit.Need;
@@ -69,7 +69,7 @@ public final class KitModel {
     /** A place as a microphone meets it. */
     private record Heard(Spot spot, Surroundings room) {}
 
-    private record Advised(Kit kit, int seat, Need need, Shelf shelf) {}
+    private record Advised(Kit kit, int seat, Need need, Stock shelf) {}
 
     public KitModel(ProductionModel open, Equipment equipment, JobService jobs, Strings strings) {
         this.open = open;
@@ -176,8 +176,8 @@ public final class KitModel {
         return kit.get() != null && kit.get().seats().size() > 1;
     }
 
-    public Shelf shelf() {
-        return new Shelf(equipment.parts());
+    public Stock shelf() {
+        return new Stock(equipment.parts());
     }
 
     /** The kit as it is shown; null for none. */

@@ -4,9 +4,9 @@ import app.redlamp.core.acoustics.outside.WhatIf;
 import app.redlamp.core.acoustics.room.Boominess;
 import app.redlamp.core.acoustics.room.Material;
 import app.redlamp.core.acoustics.spot.BassTrap;
-import app.redlamp.core.acoustics.spot.Step;
 import app.redlamp.core.acoustics.spot.Study;
 import app.redlamp.core.acoustics.spot.Treatment;
+import app.redlamp.core.acoustics.spot.TreatmentStep;
 import java.util.List;
 import java.util.Optional;
 
@@ -20,7 +20,11 @@ import java.util.Optional;
  * @param changes against the loudest noise
  */
 public record Advice(
-        Study study, Optional<Boominess.Move> move, Optional<BassTrap> trap, List<Step> steps, List<WhatIf> changes) {
+        Study study,
+        Optional<Boominess.Move> move,
+        Optional<BassTrap> trap,
+        List<TreatmentStep> steps,
+        List<WhatIf> changes) {
 
     public Advice {
         steps = List.copyOf(steps);

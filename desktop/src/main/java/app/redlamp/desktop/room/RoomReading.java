@@ -8,8 +8,8 @@ import app.redlamp.core.acoustics.room.Room;
 import app.redlamp.core.acoustics.spot.BassTrap;
 import app.redlamp.core.acoustics.spot.RoomProblem;
 import app.redlamp.core.acoustics.spot.RoomVerdict;
-import app.redlamp.core.acoustics.spot.Step;
 import app.redlamp.core.acoustics.spot.Study;
+import app.redlamp.core.acoustics.spot.TreatmentStep;
 import app.redlamp.core.verdict.FigureId;
 import app.redlamp.core.verdict.Problem;
 import app.redlamp.desktop.control.Reading;
@@ -177,7 +177,7 @@ final class RoomReading {
                         () -> parts.models().room().edit("edit.try", r -> r.with(trap.patch())))));
     }
 
-    private Reading.Help step(Step step) {
+    private Reading.Help step(TreatmentStep step) {
         String price = parts.strings().say("room.price", parts.bench().plain(step.price()));
         return new Reading.Help(
                 parts.words().rooms().step(step),

@@ -3,8 +3,8 @@ package app.redlamp.desktop.room;
 import app.redlamp.core.acoustics.room.Reflection;
 import app.redlamp.core.acoustics.room.Room;
 import app.redlamp.core.acoustics.room.SixBands;
-import app.redlamp.core.acoustics.spot.Step;
 import app.redlamp.core.acoustics.spot.Study;
+import app.redlamp.core.acoustics.spot.TreatmentStep;
 import app.redlamp.desktop.bench.Desk;
 import app.redlamp.desktop.station.StationParts;
 import java.util.List;
@@ -58,7 +58,7 @@ final class TreatSheet extends VBox implements Desk.Sheet<Study> {
             line.setText("");
             return;
         }
-        List<Step> steps = advice.steps();
+        List<TreatmentStep> steps = advice.steps();
         if (steps.isEmpty()) {
             line.setText(parts.strings().say(advice.study().tooLong().isEmpty() ? "treat.nothing" : "treat.helpless"));
             return;
@@ -75,7 +75,7 @@ final class TreatSheet extends VBox implements Desk.Sheet<Study> {
                 study.reflections());
         double sum = 0;
         for (int i = 0; i < steps.size(); i++) {
-            Step step = steps.get(i);
+            TreatmentStep step = steps.get(i);
             sum += step.price();
             row(
                     i + 2,
@@ -143,7 +143,7 @@ final class TreatSheet extends VBox implements Desk.Sheet<Study> {
     }
 
     /** Hangs up all steps up to one: each was counted with those before it. */
-    private Button buttons(List<Step> steps, int last) {
+    private Button buttons(List<TreatmentStep> steps, int last) {
         Room room = steps.get(last).room();
         return parts.bench()
                 .button(

@@ -3,7 +3,7 @@ package app.redlamp.desktop.app;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import app.redlamp.core.print.PrintedTable;
-import app.redlamp.core.setting.level.Step;
+import app.redlamp.core.setting.level.SettingStep;
 import app.redlamp.desktop.station.StationId;
 import app.redlamp.media.demo.DemoProduction;
 import java.awt.image.BufferedImage;
@@ -62,7 +62,7 @@ class LevelJourneyTest {
         window.settle();
     }
 
-    private void heard(Step step) {
+    private void heard(SettingStep step) {
         Window.until(() -> window.wiring.level().running().get() == null
                 && window.wiring.level().levels().of(step).isPresent());
         window.settle();
@@ -87,11 +87,11 @@ class LevelJourneyTest {
         assertThat(label(robot, "#simulated-banner")).contains("no microphone is listening");
         assertThat(Window.text(robot, "#verdict")).startsWith("Ten seconds of silence");
         window.push(robot, KeyCode.DIGIT1);
-        heard(Step.STILL);
+        heard(SettingStep.STILL);
         window.push(robot, KeyCode.DIGIT2);
-        heard(Step.LOUDEST);
+        heard(SettingStep.LOUDEST);
         window.push(robot, KeyCode.DIGIT3);
-        heard(Step.READ);
+        heard(SettingStep.READ);
         Window.until(() -> robot.lookup("#level-turn").tryQuery().isPresent()
                 || Window.text(robot, "#verdict").startsWith("The noise"));
         assertThat(robot.lookup("#level-line").queryAs(Label.class).getText()).isNotBlank();
@@ -99,7 +99,7 @@ class LevelJourneyTest {
         window.fire(robot, "#level-turn");
         assertThat(window.wiring.level().chain().orElseThrow().gainDb()).isNotEqualTo(before);
         window.fire(robot, "#level-take");
-        heard(Step.LOUDEST);
+        heard(SettingStep.LOUDEST);
         window.push(robot, KeyCode.CONTROL, KeyCode.Z);
         assertThat(window.wiring.level().chain().orElseThrow().gainDb()).isEqualTo(before);
     }
@@ -108,11 +108,11 @@ class LevelJourneyTest {
     void aCardIsWrittenAndPrinted(FxRobot robot) throws IOException {
         openDemo(0);
         window.push(robot, KeyCode.DIGIT1);
-        heard(Step.STILL);
+        heard(SettingStep.STILL);
         window.push(robot, KeyCode.DIGIT2);
-        heard(Step.LOUDEST);
+        heard(SettingStep.LOUDEST);
         window.push(robot, KeyCode.DIGIT3);
-        heard(Step.READ);
+        heard(SettingStep.READ);
         window.push(robot, KeyCode.C);
         window.settle();
         Window.until(() -> robot.lookup("#card-write").tryQuery().isPresent());
@@ -148,9 +148,9 @@ class LevelJourneyTest {
         openDemo(1);
         for (int host = 0; host < 2; host++) {
             window.push(robot, KeyCode.DIGIT1);
-            heard(Step.STILL);
+            heard(SettingStep.STILL);
             window.push(robot, KeyCode.DIGIT3);
-            heard(Step.READ);
+            heard(SettingStep.READ);
             if (host == 0) {
                 window.push(robot, KeyCode.N);
             }
@@ -236,10 +236,10 @@ class LevelJourneyTest {
         openDemo(1);
         assertThat(window.wiring.level().voice()).isEqualTo("Ada");
         window.push(robot, KeyCode.DIGIT1);
-        heard(Step.STILL);
+        heard(SettingStep.STILL);
         window.fire(robot, "#level-seat-2");
         window.settle();
         assertThat(window.wiring.level().voice()).isEqualTo("Ben");
-        assertThat(window.wiring.level().levels().of(Step.STILL)).isEmpty();
+        assertThat(window.wiring.level().levels().of(SettingStep.STILL)).isEmpty();
     }
 }

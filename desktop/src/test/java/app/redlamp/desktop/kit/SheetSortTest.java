@@ -4,9 +4,9 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import app.redlamp.core.chain.Chain;
+import app.redlamp.core.chain.datasheet.DataSheet;
+import app.redlamp.core.chain.datasheet.DataSheetReader;
 import app.redlamp.core.chain.datasheet.Item;
-import app.redlamp.core.chain.datasheet.Sheet;
-import app.redlamp.core.chain.datasheet.SheetReader;
 import app.redlamp.core.chain.kit.AudioInterface;
 import app.redlamp.core.chain.kit.Microphone;
 import app.redlamp.core.chain.kit.Parts;
@@ -27,19 +27,21 @@ class SheetSortTest {
     @ParameterizedTest
     @EnumSource(SheetSort.class)
     void evenAnEmptySheetMakesAPartOfAssumptions(SheetSort sort) {
-        SheetSort.Made made = sort.of(Sheet.EMPTY, "Sunday Lantern", PRICE, 2, chain());
+        SheetSort.Made made = sort.of(DataSheet.EMPTY, "Sunday Lantern", PRICE, 2, chain());
         assertThat(made.part().id()).isEqualTo("own-sunday-lantern");
         assertThat(made.part().price()).isEqualTo(PRICE);
         assertThat(made.assumed()).isNotEmpty();
         assertThat(made.spreadDb()).isPositive();
         assertThat(made.here()).isPresent();
         assertThat(sort.items()).isNotEmpty().doesNotHaveDuplicates();
-        assertThat(sort.of(Sheet.EMPTY, "x", PRICE, 1, Optional.empty()).here()).isEmpty();
+        assertThat(sort.of(DataSheet.EMPTY, "x", PRICE, 1, Optional.empty()).here())
+                .isEmpty();
     }
 
     @Test
     void whatTheSheetSaysIsInThePart() {
-        Sheet sheet = SheetReader.read("Sensitivity 25 mV/Pa\nSelf-noise 9 dB(A)\nWeight 610 g\nDiaphragm 1 inch");
+        DataSheet sheet =
+                DataSheetReader.read("Sensitivity 25 mV/Pa\nSelf-noise 9 dB(A)\nWeight 610 g\nDiaphragm 1 inch");
         Microphone m = (Microphone)
                 SheetSort.LARGE_CONDENSER.of(sheet, "A", PRICE, 1, chain()).part();
         assertThat(m.capsule().sensitivityMvPerPa()).isEqualTo(25);
@@ -49,7 +51,7 @@ class SheetSortTest {
         assertThat(m.power()).isEqualTo(Microphone.Power.PHANTOM);
         assertThat(m.address()).isEqualTo(Microphone.Address.SIDE);
         Microphone d = (Microphone)
-                SheetSort.DYNAMIC.of(Sheet.EMPTY, "B", PRICE, 1, chain()).part();
+                SheetSort.DYNAMIC.of(DataSheet.EMPTY, "B", PRICE, 1, chain()).part();
         assertThat(d.power()).isEqualTo(Microphone.Power.NONE);
         assertThat(d.address()).isEqualTo(Microphone.Address.END);
         assertThat(d.capsule().selfNoiseDbA()).isEmpty();
@@ -57,21 +59,21 @@ class SheetSortTest {
 
     @Test
     void whatGoesIntoAComputerHasItsConverterInside() {
-        Sheet sheet = SheetReader.read("Sensitivity 15 mV/Pa\nSelf-noise 18 dB(A)\nBit depth: 16 bit");
+        DataSheet sheet = DataSheetReader.read("Sensitivity 15 mV/Pa\nSelf-noise 18 dB(A)\nBit depth: 16 bit");
         Microphone usb = (Microphone)
                 SheetSort.USB_CONDENSER.of(sheet, "U", PRICE, 1, chain()).part();
         assertThat(usb.isDigital()).isTrue();
         assertThat(usb.inside().orElseThrow().converter().bits()).isEqualTo(16);
         assertThat(usb.power()).isEqualTo(Microphone.Power.USB);
         Microphone worn = (Microphone)
-                SheetSort.LAVALIER.of(Sheet.EMPTY, "L", PRICE, 1, chain()).part();
+                SheetSort.LAVALIER.of(DataSheet.EMPTY, "L", PRICE, 1, chain()).part();
         assertThat(worn.power()).isEqualTo(Microphone.Power.PLUG_IN);
         assertThat(worn.kind().isWorn()).isTrue();
     }
 
     @Test
     void anInterfaceHasAnInputForEveryVoice() {
-        Sheet sheet = SheetReader.read("Max gain: 62 dB\nPhantom power: 48 V\nBit depth: 24");
+        DataSheet sheet = DataSheetReader.read("Max gain: 62 dB\nPhantom power: 48 V\nBit depth: 24");
         AudioInterface box = (AudioInterface)
                 SheetSort.INTERFACE.of(sheet, "Larder", PRICE, 3, chain()).part();
         assertThat(box.inputs()).isEqualTo(3);
@@ -83,7 +85,7 @@ class SheetSortTest {
 
     @Test
     void whatNoPartHasIsRefused() {
-        Sheet sheet = SheetReader.read("Sensitivity: 900 mV/Pa");
+        DataSheet sheet = DataSheetReader.read("Sensitivity: 900 mV/Pa");
         assertThatThrownBy(() -> SheetSort.RIBBON.of(sheet, "A", PRICE, 1, chain()))
                 .hasMessageContaining("between 0.05 and 200");
     }

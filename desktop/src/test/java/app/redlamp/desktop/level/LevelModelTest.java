@@ -19,7 +19,7 @@ import app.redlamp.core.setting.card.Moved;
 import app.redlamp.core.setting.card.Overrule;
 import app.redlamp.core.setting.level.LevelProblem;
 import app.redlamp.core.setting.level.LevelVerdict;
-import app.redlamp.core.setting.level.Step;
+import app.redlamp.core.setting.level.SettingStep;
 import app.redlamp.core.setting.level.Turn;
 import app.redlamp.desktop.edit.UndoHistory;
 import app.redlamp.desktop.input.BoothModel;
@@ -113,7 +113,7 @@ class LevelModelTest {
         }
     }
 
-    private void take(Step step) {
+    private void take(SettingStep step) {
         level.take(step);
         until(() -> level.running().get() == null);
         assertThat(level.levels().of(step)).as(step.id()).isPresent();
@@ -132,25 +132,25 @@ class LevelModelTest {
 
     @Test
     void theGuidedSettingLeadsToClear() throws IOException {
-        assertThat(verdict().next()).contains(Step.STILL);
-        take(Step.STILL);
+        assertThat(verdict().next()).contains(SettingStep.STILL);
+        take(SettingStep.STILL);
         assertThat(verdict().floor()).isPresent();
         assertThat(verdict().floor().get().measured()).isFalse();
-        take(Step.LOUDEST);
-        take(Step.READ);
+        take(SettingStep.LOUDEST);
+        take(SettingStep.READ);
         assertThat(verdict().floor().orElseThrow().measured()).isTrue();
         assertThat(verdict().floor().get().passes()).isTrue();
         int turns = 0;
-        while (verdict().next().filter(s -> s == Step.TURN).isPresent() && turns < 3) {
+        while (verdict().next().filter(s -> s == SettingStep.TURN).isPresent() && turns < 3) {
             turn();
             assertThat(level.movedSince()).isTrue();
-            take(Step.LOUDEST);
+            take(SettingStep.LOUDEST);
             assertThat(level.movedSince()).isFalse();
             turns++;
         }
         assertThat(turns).isBetween(1, 2);
-        assertThat(verdict().next()).contains(Step.EXCITED);
-        take(Step.EXCITED);
+        assertThat(verdict().next()).contains(SettingStep.EXCITED);
+        take(SettingStep.EXCITED);
         assertThat(verdict().verdict().problems()).isEmpty();
         assertThat(verdict().verdict().clear()).isTrue();
         assertThat(Files.readString(open.folder().get().resolve("log.jsonl"))).contains("\"excited\"");
@@ -160,7 +160,7 @@ class LevelModelTest {
     @Test
     void whatTheKitComputesIsWhatIsMeasured() {
         kit.editSeat("edit.gain", s -> s.gained(30));
-        take(Step.READ);
+        take(SettingStep.READ);
         double computed = SignalPath.of(level.chain().orElseThrow())
                 .node(Node.Stage.CONVERTER)
                 .orElseThrow()
@@ -172,9 +172,9 @@ class LevelModelTest {
     void aCardIsWrittenAndHeldAgainstToday() throws IOException {
         kit.editSeat("edit.gain", s -> s.gained(30));
         assertThat(cards.canWrite()).isFalse();
-        take(Step.STILL);
-        take(Step.LOUDEST);
-        take(Step.READ);
+        take(SettingStep.STILL);
+        take(SettingStep.LOUDEST);
+        take(SettingStep.READ);
         assertThat(cards.canWrite()).isTrue();
         cards.write(List.of(), "window shut");
         assertThat(cards.last().orElseThrow().note()).isEqualTo("window shut");
@@ -186,23 +186,23 @@ class LevelModelTest {
 
         // Ten decibels more gain, and the noise says so.
         kit.editSeat("edit.gain", s -> s.gained(40));
-        take(Step.STILL);
+        take(SettingStep.STILL);
         assertThat(cards.moved().orElseThrow()).anySatisfy(m -> {
             assertThat(m.kind()).isEqualTo(Moved.Kind.GAIN);
             assertThat(m.amount()).isCloseTo(10, within(1.0));
         });
         kit.editSeat("edit.gain", s -> s.at(s.position().at(0.10)).gained(30));
-        take(Step.STILL);
+        take(SettingStep.STILL);
         assertThat(cards.moved().orElseThrow()).extracting(Moved::kind).contains(Moved.Kind.DISTANCE);
     }
 
     /** On a weekday at six the mixers run: the noise is too loud, and it is said what it is. */
     @Test
     void anotherHourIsLouder() {
-        take(Step.STILL);
+        take(SettingStep.STILL);
         double evening = level.levels().floorDbfs().orElseThrow();
         level.booth().setTime(new WeekTime(DayOfWeek.MONDAY, LocalTime.of(6, 0)));
-        take(Step.STILL);
+        take(SettingStep.STILL);
         assertThat(level.levels().floorDbfs().orElseThrow()).isGreaterThan(evening + 8);
         assertThat(verdict().held(LevelProblem.NOISE)).isTrue();
         assertThat(level.booth().noises()).anyMatch(n -> n.name().equals("the mixers below"));
@@ -217,12 +217,12 @@ class LevelModelTest {
 
     @Test
     void aStepIsGivenUp() {
-        level.take(Step.READ);
+        level.take(SettingStep.READ);
         level.stop();
         assertThat(level.running().get()).isNull();
         until(() -> jobs.running().isEmpty());
-        assertThat(level.levels().of(Step.READ)).isEmpty();
-        take(Step.STILL);
+        assertThat(level.levels().of(SettingStep.READ)).isEmpty();
+        take(SettingStep.STILL);
     }
 
     /** Closed while it is being opened: what was opened is not kept. */
@@ -233,7 +233,7 @@ class LevelModelTest {
         input.close();
         until(() -> jobs.running().isEmpty() && pending.isEmpty());
         assertThat(input.listening().get()).isFalse();
-        take(Step.STILL);
+        take(SettingStep.STILL);
         assertThat(input.listening().get()).isTrue();
     }
 
@@ -246,23 +246,23 @@ class LevelModelTest {
     /** It vanishes after three seconds: the step is given up, what was measured stays. */
     @Test
     void aDeviceThatVanishesLosesNothing() {
-        take(Step.STILL);
+        take(SettingStep.STILL);
         input.close();
         booth.spoil(Optional.of(Defect.GONE));
-        level.take(Step.READ);
+        level.take(SettingStep.READ);
         until(() -> input.fault().get() != null);
         assertThat(input.fault().get()).isEqualTo(Fault.GONE);
         assertThat(level.running().get()).isNull();
-        assertThat(level.levels().of(Step.STILL)).isPresent();
+        assertThat(level.levels().of(SettingStep.STILL)).isPresent();
         booth.spoil(Optional.empty());
-        take(Step.READ);
+        take(SettingStep.READ);
         assertThat(input.fault().get()).isNull();
     }
 
     @Test
     void zerosAreAFault() {
         booth.spoil(Optional.of(Defect.ZEROS));
-        take(Step.STILL);
+        take(SettingStep.STILL);
         assertThat(verdict().verdict().first().orElseThrow().detail()).isEqualTo(LevelProblem.INPUT);
     }
 
@@ -282,11 +282,11 @@ class LevelModelTest {
 
     @Test
     void anotherRateIsListenedToAnew() {
-        take(Step.STILL);
+        take(SettingStep.STILL);
         input.listenAt(44_100, 24, 1);
         assertThat(input.listening().get()).isFalse();
-        take(Step.STILL);
-        assertThat(level.levels().of(Step.STILL).orElseThrow().info().sampleRateHz())
+        take(SettingStep.STILL);
+        assertThat(level.levels().of(SettingStep.STILL).orElseThrow().info().sampleRateHz())
                 .isEqualTo(44_100);
         assertThatThrownBy(() -> input.listenAt(100, 24, 1)).hasMessageContaining("8000");
     }
@@ -298,7 +298,7 @@ class LevelModelTest {
         doThrow(new IOException("half a file")).when(broken).prepare(any());
         LevelModel other = new LevelModel(kit, input, booth(broken), jobs, strings, CLOCK);
         until(() -> other.booth().scene().get() != null);
-        other.take(Step.STILL);
+        other.take(SettingStep.STILL);
         until(() -> input.fault().get() != null);
         assertThat(input.fault().get()).isEqualTo(Capture.Fault.OTHER);
         assertThat(other.running().get()).isNull();

@@ -10,7 +10,7 @@ import app.redlamp.core.port.SimulatedBooth;
 import app.redlamp.core.setting.card.GainCard;
 import app.redlamp.core.setting.level.InputFault;
 import app.redlamp.core.setting.level.LiveMeter;
-import app.redlamp.core.setting.level.Step;
+import app.redlamp.core.setting.level.SettingStep;
 import app.redlamp.desktop.edit.UndoHistory;
 import app.redlamp.desktop.input.BoothModel;
 import app.redlamp.desktop.input.InputModel;
@@ -109,7 +109,7 @@ class RealInputTest {
         }
     }
 
-    private void take(Step step) {
+    private void take(SettingStep step) {
         level.take(step);
         settle();
         assertThat(level.running().get()).isEqualTo(step);
@@ -120,23 +120,27 @@ class RealInputTest {
 
     @Test
     void theFirstSocketIsSilentAndSaidToBe() {
-        take(Step.STILL);
+        take(SettingStep.STILL);
         assertThat(input.simulated()).isFalse();
         assertThat(level.verdict().get().faults()).extracting(InputFault::kind).containsExactly(InputFault.Kind.ZEROS);
     }
 
     @Test
     void theVoiceIsHeardOnTheChannelThatWasChosen() {
-        take(Step.STILL);
+        take(SettingStep.STILL);
         level.route(1);
         settle();
         assertThat(level.channel()).isEqualTo(1);
         assertThat(input.format().get().channels()).as("as many as are needed").isEqualTo(2);
-        assertThat(level.levels().of(Step.STILL))
+        assertThat(level.levels().of(SettingStep.STILL))
                 .as("what the other socket gave")
                 .isEmpty();
-        take(Step.STILL);
-        assertThat(level.levels().of(Step.STILL).orElseThrow().noiseFloorDbfs().orElseThrow())
+        take(SettingStep.STILL);
+        assertThat(level.levels()
+                        .of(SettingStep.STILL)
+                        .orElseThrow()
+                        .noiseFloorDbfs()
+                        .orElseThrow())
                 .isCloseTo(20 * Math.log10(NOISE), within(1.5));
         assertThat(level.verdict().get().faults()).isEmpty();
         LiveMeter.Look look = new LiveMeter.Look();
@@ -150,15 +154,17 @@ class RealInputTest {
         settle();
         assertThat(level.channel()).isEqualTo(3);
         assertThat(input.format().get().channels()).isEqualTo(4);
-        take(Step.STILL);
+        take(SettingStep.STILL);
         level.route(11);
-        assertThat(level.levels().of(Step.STILL)).as("nothing was changed").isPresent();
+        assertThat(level.levels().of(SettingStep.STILL))
+                .as("nothing was changed")
+                .isPresent();
     }
 
     @Test
     void aCardNamesTheBox() {
         CardModel cards = new CardModel(level, new Strings(Locale.ENGLISH));
-        take(Step.STILL);
+        take(SettingStep.STILL);
         assertThat(cards.canWrite()).as("only silence so far").isFalse();
         cards.write(List.of(), "");
         assertThat(cards.last().map(GainCard::input)).isEmpty();

@@ -53,7 +53,7 @@ class ProductionModelTest {
                 brief,
                 Order.of(SpecificationLibrary.shippedOnly().get(0)),
                 new Script(ScriptText.EMPTY, List.of(Piece.spoken("Bread", 1800)), List.of(), List.of()),
-                app.redlamp.core.planning.plan.Effort.USUAL,
+                app.redlamp.core.planning.plan.WorkRatios.USUAL,
                 WorkingTime.USUAL,
                 Money.in(Currency.getInstance("EUR")),
                 List.of());

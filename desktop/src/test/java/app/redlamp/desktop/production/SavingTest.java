@@ -3,11 +3,11 @@ package app.redlamp.desktop.production;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import app.redlamp.core.planning.plan.Brief;
-import app.redlamp.core.planning.plan.Effort;
 import app.redlamp.core.planning.plan.JobKind;
 import app.redlamp.core.planning.plan.Money;
 import app.redlamp.core.planning.plan.Order;
 import app.redlamp.core.planning.plan.Production;
+import app.redlamp.core.planning.plan.WorkRatios;
 import app.redlamp.core.planning.plan.WorkingTime;
 import app.redlamp.core.planning.script.Script;
 import app.redlamp.core.port.Productions;
@@ -95,7 +95,7 @@ class SavingTest {
                 Brief.of(JobKind.PODCAST_ALONE, title, "", java.time.LocalDate.of(2026, 3, 2), Optional.empty()),
                 Order.of(SpecificationLibrary.shippedOnly().get(0)),
                 Script.NONE,
-                Effort.USUAL,
+                WorkRatios.USUAL,
                 WorkingTime.USUAL,
                 Money.in(Currency.getInstance("EUR")),
                 List.of());

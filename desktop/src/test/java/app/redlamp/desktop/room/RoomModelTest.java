@@ -13,12 +13,12 @@ import app.redlamp.core.acoustics.room.SixBands;
 import app.redlamp.core.acoustics.spot.Spot;
 import app.redlamp.core.acoustics.spot.Study;
 import app.redlamp.core.planning.plan.Brief;
-import app.redlamp.core.planning.plan.Effort;
 import app.redlamp.core.planning.plan.JobKind;
 import app.redlamp.core.planning.plan.Money;
 import app.redlamp.core.planning.plan.Order;
 import app.redlamp.core.planning.plan.Production;
 import app.redlamp.core.planning.plan.QuietHours;
+import app.redlamp.core.planning.plan.WorkRatios;
 import app.redlamp.core.planning.plan.WorkingTime;
 import app.redlamp.core.planning.script.Piece;
 import app.redlamp.core.planning.script.Script;
@@ -88,7 +88,7 @@ class RoomModelTest {
                 brief,
                 Order.of(SpecificationLibrary.shippedOnly().get(0)),
                 new Script(ScriptText.EMPTY, List.of(Piece.spoken("Bread", 1800)), List.of(), List.of()),
-                Effort.USUAL,
+                WorkRatios.USUAL,
                 WorkingTime.USUAL,
                 Money.in(Currency.getInstance("EUR")),
                 List.of());

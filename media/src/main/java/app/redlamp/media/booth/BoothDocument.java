@@ -12,9 +12,9 @@ import app.redlamp.core.booth.Mains;
 import app.redlamp.core.booth.Scene;
 import app.redlamp.core.booth.Stand;
 import app.redlamp.core.booth.WeekTime;
-import app.redlamp.core.chain.Effort;
-import app.redlamp.core.chain.Finishing;
+import app.redlamp.core.chain.FinishingTarget;
 import app.redlamp.core.chain.Surroundings;
+import app.redlamp.core.chain.VocalEffort;
 import app.redlamp.core.chain.kit.Gear;
 import app.redlamp.core.chain.kit.Kit;
 import app.redlamp.core.chain.kit.Microphone;
@@ -61,7 +61,7 @@ public record BoothDocument(Booth booth, List<Act> acts) {
      * @param finishing what is made of the recording afterwards
      * @throws IOException where it is none; one line with the place and the reason, without the file's name
      */
-    public static BoothDocument read(Path file, List<Material> materials, List<Gear> parts, Finishing finishing)
+    public static BoothDocument read(Path file, List<Material> materials, List<Gear> parts, FinishingTarget finishing)
             throws IOException {
         JsonObject document = DocumentFolder.read(file, "booth");
         try {
@@ -71,8 +71,8 @@ public record BoothDocument(Booth booth, List<Act> acts) {
         }
     }
 
-    private static BoothDocument read(JsonObject o, List<Material> materials, List<Gear> parts, Finishing finishing)
-            throws IOException {
+    private static BoothDocument read(
+            JsonObject o, List<Material> materials, List<Gear> parts, FinishingTarget finishing) throws IOException {
         int format = o.integer("format");
         if (format > FORMAT) {
             throw new IOException("is of format " + format + "; this version knows " + FORMAT + " and older");
@@ -157,8 +157,8 @@ public record BoothDocument(Booth booth, List<Act> acts) {
         List<Act> acts = new ArrayList<>();
         for (JsonObject one : o.objects("acts")) {
             OptionalInt voice = one.optionalInteger("voice");
-            Optional<Effort> effort = one.optionalText("effort").isPresent()
-                    ? Optional.of(Named.of(Effort.class, one, "effort"))
+            Optional<VocalEffort> effort = one.optionalText("effort").isPresent()
+                    ? Optional.of(Named.of(VocalEffort.class, one, "effort"))
                     : Optional.empty();
             acts.add(new Act(voice.orElse(1) - 1, Named.of(Cue.class, one, "cue"), effort, one.number("seconds")));
         }

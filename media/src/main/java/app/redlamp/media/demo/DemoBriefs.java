@@ -4,7 +4,6 @@ import app.redlamp.core.delivery.spec.Specification;
 import app.redlamp.core.planning.mail.Proposal;
 import app.redlamp.core.planning.mail.RequirementReader;
 import app.redlamp.core.planning.plan.Brief;
-import app.redlamp.core.planning.plan.Effort;
 import app.redlamp.core.planning.plan.Fee;
 import app.redlamp.core.planning.plan.Item;
 import app.redlamp.core.planning.plan.JobKind;
@@ -12,6 +11,7 @@ import app.redlamp.core.planning.plan.Money;
 import app.redlamp.core.planning.plan.Order;
 import app.redlamp.core.planning.plan.Production;
 import app.redlamp.core.planning.plan.QuietHours;
+import app.redlamp.core.planning.plan.WorkRatios;
 import app.redlamp.core.planning.plan.WorkingTime;
 import app.redlamp.core.planning.script.CharacterVoice;
 import app.redlamp.core.planning.script.Piece;
@@ -116,7 +116,7 @@ final class DemoBriefs {
                         item("pop filter on an arm", "22", "9", Item.Standing.USED),
                         item("interface with one preamp", "119", "70", Item.Standing.OWNED)));
         return production("demo-borrowed-weather", brief, order(brief, MAIL), script, money)
-                .with(new Effort(155, 3, 3, 1, 1.3))
+                .with(new WorkRatios(155, 3, 3, 1, 1.3))
                 .with(new DemoRooms(new RoomShelf(parent)).spots())
                 .with(new DemoKits(new KitShelf(parent)).book());
     }
@@ -146,14 +146,14 @@ final class DemoBriefs {
         Script script = new Script(ScriptText.EMPTY, episodes, List.of(), List.of());
         Money money = Money.in(EURO).withBudget(Optional.of(new BigDecimal("150")));
         return production("demo-second-rise", brief, order(brief, ""), script, money)
-                .with(new Effort(155, 1.5, 2, 1, 1.2))
+                .with(new WorkRatios(155, 1.5, 2, 1, 1.2))
                 .with(new DemoKits(new KitShelf(parent)).podcast())
                 // Talking is easier on a voice than reading.
                 .with(evenings().withLongestSession(90));
     }
 
     private static Production production(String id, Brief brief, Order order, Script script, Money money) {
-        return new Production(id, brief, order, script, Effort.USUAL, evenings(), money, List.of());
+        return new Production(id, brief, order, script, WorkRatios.USUAL, evenings(), money, List.of());
     }
 
     /** The oven's fan is off from eight; the voice is getting over a cold. */

@@ -1,7 +1,7 @@
 package app.redlamp.media.demo;
 
-import app.redlamp.core.chain.Effort;
 import app.redlamp.core.chain.Position;
+import app.redlamp.core.chain.VocalEffort;
 import app.redlamp.core.chain.Voice;
 import app.redlamp.core.chain.kit.AudioInterface;
 import app.redlamp.core.chain.kit.BoosterPart;
@@ -30,7 +30,7 @@ final class DemoKits {
 
     /** What the narrator has: a middling condenser, and a box that hisses when it is turned up. */
     Kits book() {
-        Seat reader = Seat.of("Narrator", part(Microphone.class, "tallow-1"), voice(Effort.RAISED))
+        Seat reader = Seat.of("Narrator", part(Microphone.class, "tallow-1"), voice(VocalEffort.RAISED))
                 .wired(Optional.of(part(Cable.class, "xlr-3")))
                 .at(new Position(0.18, 0, 15, 10))
                 .screened(OptionalDouble.of(0.10))
@@ -45,7 +45,7 @@ final class DemoKits {
         Kit telephone = new Kit(
                 "telephone-meanwhile",
                 "The telephone, meanwhile",
-                List.of(Seat.of("Narrator", part(Microphone.class, "telephone"), voice(Effort.RAISED))
+                List.of(Seat.of("Narrator", part(Microphone.class, "telephone"), voice(VocalEffort.RAISED))
                         .gained(20)),
                 Optional.empty(),
                 extras("ear-closed"),
@@ -59,7 +59,7 @@ final class DemoKits {
 
     /** Two hosts, one low-output dynamic each, and a box whose gain ends before theirs begins. */
     Kits podcast() {
-        Seat ada = Seat.of("Ada", part(Microphone.class, "hob-low"), voice(Effort.LOUD))
+        Seat ada = Seat.of("Ada", part(Microphone.class, "hob-low"), voice(VocalEffort.LOUD))
                 .wired(Optional.of(part(Cable.class, "xlr-5")))
                 .at(new Position(0.075, 0, 20, 0))
                 .gained(48);
@@ -82,7 +82,7 @@ final class DemoKits {
 
     /** A USB microphone, borrowed for three weeks. */
     Kits guide() {
-        Seat reader = Seat.of("Guide", part(Microphone.class, "tallow-u2"), voice(Effort.RAISED))
+        Seat reader = Seat.of("Guide", part(Microphone.class, "tallow-u2"), voice(VocalEffort.RAISED))
                 .at(new Position(0.2, 0, 20, 0))
                 .gained(26);
         Kit kit = new Kit(
@@ -99,8 +99,8 @@ final class DemoKits {
                 new RoomGuess(RoomGuess.Size.BOX_ROOM, RoomGuess.Softness.FURNISHED, RoomGuess.Quiet.USUAL));
     }
 
-    private static Voice voice(Effort loudest) {
-        return new Voice(Effort.NORMAL, loudest, Voice.USUAL_CREST_DB);
+    private static Voice voice(VocalEffort loudest) {
+        return new Voice(VocalEffort.NORMAL, loudest, Voice.USUAL_CREST_DB);
     }
 
     private List<Extra> extras(String... ids) {

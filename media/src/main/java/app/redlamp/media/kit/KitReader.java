@@ -1,7 +1,7 @@
 package app.redlamp.media.kit;
 
-import app.redlamp.core.chain.Effort;
 import app.redlamp.core.chain.Position;
+import app.redlamp.core.chain.VocalEffort;
 import app.redlamp.core.chain.Voice;
 import app.redlamp.core.chain.kit.AudioInterface;
 import app.redlamp.core.chain.kit.BoosterPart;
@@ -118,8 +118,8 @@ public final class KitReader {
                 optional(BoosterPart.class, o, "booster"),
                 o.number("gainDb"),
                 new Voice(
-                        Named.of(Effort.class, voice, "reading"),
-                        Named.of(Effort.class, voice, "loudest"),
+                        Named.of(VocalEffort.class, voice, "reading"),
+                        Named.of(VocalEffort.class, voice, "loudest"),
                         voice.optionalNumber("crestDb").orElse(Voice.USUAL_CREST_DB)),
                 new Position(
                         position.number("distanceM"),

@@ -3,13 +3,13 @@ package app.redlamp.media.production;
 import app.redlamp.core.acoustics.spot.Spots;
 import app.redlamp.core.delivery.spec.Asked;
 import app.redlamp.core.planning.plan.Brief;
-import app.redlamp.core.planning.plan.Effort;
 import app.redlamp.core.planning.plan.Fee;
 import app.redlamp.core.planning.plan.Item;
 import app.redlamp.core.planning.plan.Money;
 import app.redlamp.core.planning.plan.Order;
 import app.redlamp.core.planning.plan.Production;
 import app.redlamp.core.planning.plan.QuietHours;
+import app.redlamp.core.planning.plan.WorkRatios;
 import app.redlamp.core.planning.plan.WorkingTime;
 import app.redlamp.core.planning.script.Piece;
 import app.redlamp.media.card.CardFields;
@@ -125,7 +125,7 @@ final class ProductionFields {
         return node;
     }
 
-    private ObjectNode effort(Effort effort) {
+    private ObjectNode effort(WorkRatios effort) {
         return mapper.createObjectNode()
                 .put("wordsPerMinute", effort.wordsPerMinute())
                 .put("booth", effort.booth())

@@ -8,8 +8,6 @@ import app.redlamp.core.delivery.spec.Asked;
 import app.redlamp.core.delivery.spec.Specification;
 import app.redlamp.core.fault.Reason;
 import app.redlamp.core.planning.plan.Brief;
-import app.redlamp.core.planning.plan.Capture;
-import app.redlamp.core.planning.plan.Effort;
 import app.redlamp.core.planning.plan.Fee;
 import app.redlamp.core.planning.plan.Item;
 import app.redlamp.core.planning.plan.JobKind;
@@ -17,7 +15,9 @@ import app.redlamp.core.planning.plan.Money;
 import app.redlamp.core.planning.plan.Order;
 import app.redlamp.core.planning.plan.Production;
 import app.redlamp.core.planning.plan.QuietHours;
+import app.redlamp.core.planning.plan.RecordingFormat;
 import app.redlamp.core.planning.plan.Spent;
+import app.redlamp.core.planning.plan.WorkRatios;
 import app.redlamp.core.planning.plan.WorkingTime;
 import app.redlamp.core.planning.script.CharacterVoice;
 import app.redlamp.core.planning.script.Piece;
@@ -93,7 +93,7 @@ final class ProductionReader {
                     brief,
                     document.part("order", () -> order(document.object("order")), newer() ? usualOrder(brief) : null),
                     document.part("script", () -> script(document.object("script"), text), Script.NONE),
-                    document.part("effort", () -> effort(document.object("effort")), Effort.USUAL),
+                    document.part("effort", () -> effort(document.object("effort")), WorkRatios.USUAL),
                     document.part("time", () -> time(document.object("time")), WorkingTime.USUAL),
                     document.part("money", () -> money(document.object("money")), Money.in(EURO)),
                     document.part("spent", this::spent, List.of()),
@@ -117,7 +117,8 @@ final class ProductionReader {
                 LocalDate.parse(o.text("start")),
                 deadline.map(LocalDate::parse),
                 o.text("pattern"),
-                new Capture(capture.integer("sampleRateHz"), capture.integer("bitDepth"), capture.integer("channels")),
+                new RecordingFormat(
+                        capture.integer("sampleRateHz"), capture.integer("bitDepth"), capture.integer("channels")),
                 Named.of(GainSchool.class, o, "gain"));
     }
 
@@ -162,8 +163,8 @@ final class ProductionReader {
         return new Script(text, pieces, sayings, voices);
     }
 
-    private static Effort effort(JsonObject o) throws IOException {
-        return new Effort(
+    private static WorkRatios effort(JsonObject o) throws IOException {
+        return new WorkRatios(
                 o.number("wordsPerMinute"), o.number("booth"), o.number("edit"), o.number("proof"), o.number("kept"));
     }
 

@@ -18,14 +18,14 @@ import app.redlamp.core.chain.Booster;
 import app.redlamp.core.chain.Capsule;
 import app.redlamp.core.chain.Chain;
 import app.redlamp.core.chain.Converter;
-import app.redlamp.core.chain.Effort;
-import app.redlamp.core.chain.Finishing;
+import app.redlamp.core.chain.FinishingTarget;
 import app.redlamp.core.chain.Lead;
 import app.redlamp.core.chain.Node;
 import app.redlamp.core.chain.Position;
 import app.redlamp.core.chain.Preamp;
 import app.redlamp.core.chain.SignalPath;
 import app.redlamp.core.chain.Surroundings;
+import app.redlamp.core.chain.VocalEffort;
 import app.redlamp.core.chain.Voice;
 import app.redlamp.core.chain.placement.Bleed;
 import app.redlamp.core.measure.analysis.RecordingAnalyzer;
@@ -48,7 +48,7 @@ class AgreementTest {
     static final DemoVoice VOICE = new DemoVoice();
     private static final int RATE = 48_000;
     static final WeekTime MORNING = new WeekTime(DayOfWeek.MONDAY, LocalTime.of(9, 30));
-    private static final Finishing FINISHING = new Finishing(-20, -3, 0, 16, OptionalDouble.of(-60));
+    private static final FinishingTarget FINISHING = new FinishingTarget(-20, -3, 0, 16, OptionalDouble.of(-60));
     private static final Converter GOOD = new Converter(24, 110);
     private static final OptionalDouble NOTHING = OptionalDouble.empty();
 
@@ -67,19 +67,28 @@ class AgreementTest {
         Scene rumbling = box.hearing(List.of(RoomSource.steady("mixers", Timbre.RUMBLE.at(34))));
         Scene rain = box.hearing(List.of(RoomSource.steady("rain", Timbre.BROAD.at(30))));
         return Stream.of(
-                row("condenser, narration", condenser, none, clean, 32, 0.18, 0, box, Effort.NORMAL),
-                row("condenser, far", condenser, none, clean, 40, 0.5, 0, box, Effort.NORMAL),
-                row("condenser, very close", condenser, none, clean, 20, 0.05, 0, box, Effort.NORMAL),
-                row("condenser, turned", condenser, none, clean, 36, 0.18, 60, box, Effort.NORMAL),
-                row("condenser, whispered", condenser, none, clean, 46, 0.15, 0, still, Effort.WHISPER),
-                row("condenser, raised, rumble", condenser, none, clean, 26, 0.25, 20, rumbling, Effort.RAISED),
-                row("condenser, rain", condenser, none, clean, 32, 0.18, 0, rain, Effort.NORMAL),
-                row("omni on a desk in a hard room", noisy, none, clean, 44, 0.5, 0, hard, Effort.NORMAL),
-                row("dynamic, four fingers", dynamic, none, clean, 54, 0.075, 0, box, Effort.NORMAL),
-                row("dynamic, hissing preamp", dynamic, none, hissing, 54, 0.075, 15, still, Effort.NORMAL),
-                row("dynamic, broken shield", dynamic, new Lead(3, false), clean, 54, 0.075, 0, still, Effort.NORMAL),
-                row("ribbon, at an angle", ribbon, new Lead(5, true), clean, 52, 0.15, 30, box, Effort.QUIET),
-                row("hypercardioid, loud", hyper, none, clean, 38, 0.1, 0, hard, Effort.LOUD));
+                row("condenser, narration", condenser, none, clean, 32, 0.18, 0, box, VocalEffort.NORMAL),
+                row("condenser, far", condenser, none, clean, 40, 0.5, 0, box, VocalEffort.NORMAL),
+                row("condenser, very close", condenser, none, clean, 20, 0.05, 0, box, VocalEffort.NORMAL),
+                row("condenser, turned", condenser, none, clean, 36, 0.18, 60, box, VocalEffort.NORMAL),
+                row("condenser, whispered", condenser, none, clean, 46, 0.15, 0, still, VocalEffort.WHISPER),
+                row("condenser, raised, rumble", condenser, none, clean, 26, 0.25, 20, rumbling, VocalEffort.RAISED),
+                row("condenser, rain", condenser, none, clean, 32, 0.18, 0, rain, VocalEffort.NORMAL),
+                row("omni on a desk in a hard room", noisy, none, clean, 44, 0.5, 0, hard, VocalEffort.NORMAL),
+                row("dynamic, four fingers", dynamic, none, clean, 54, 0.075, 0, box, VocalEffort.NORMAL),
+                row("dynamic, hissing preamp", dynamic, none, hissing, 54, 0.075, 15, still, VocalEffort.NORMAL),
+                row(
+                        "dynamic, broken shield",
+                        dynamic,
+                        new Lead(3, false),
+                        clean,
+                        54,
+                        0.075,
+                        0,
+                        still,
+                        VocalEffort.NORMAL),
+                row("ribbon, at an angle", ribbon, new Lead(5, true), clean, 52, 0.15, 30, box, VocalEffort.QUIET),
+                row("hypercardioid, loud", hyper, none, clean, 38, 0.1, 0, hard, VocalEffort.LOUD));
     }
 
     private static Arguments row(
@@ -91,7 +100,7 @@ class AgreementTest {
             double distance,
             double angle,
             Scene scene,
-            Effort effort) {
+            VocalEffort effort) {
         Chain chain = new Chain(
                 new Voice(effort, effort.louder(), 14),
                 new Position(distance, angle, 0, 0),
@@ -125,7 +134,7 @@ class AgreementTest {
     /** A condenser as a narrator uses it, in a quiet box room. */
     static Chain narration() {
         return new Chain(
-                new Voice(Effort.NORMAL, Effort.RAISED, 14),
+                new Voice(VocalEffort.NORMAL, VocalEffort.RAISED, 14),
                 Position.straight(0.18),
                 new Surroundings(Scene.of(24, 12, 0.25).noiseAt(MORNING), 12, 0.25),
                 new Capsule(Pattern.CARDIOID, 20, OptionalDouble.of(14), 130, 150),

@@ -11,7 +11,7 @@ import app.redlamp.core.booth.Cue;
 import app.redlamp.core.booth.Habits;
 import app.redlamp.core.booth.Scene;
 import app.redlamp.core.booth.WeekTime;
-import app.redlamp.core.chain.Finishing;
+import app.redlamp.core.chain.FinishingTarget;
 import app.redlamp.core.chain.Node;
 import app.redlamp.core.chain.SignalPath;
 import app.redlamp.core.chain.Voice;
@@ -64,7 +64,7 @@ class DrawnRoomsTest {
 
     private static void check(Spot spot, Kit kit) throws IOException {
         Scene scene = Scene.of(Study.of(spot, new Wanted(0.25, 25)));
-        Finishing finishing = new Finishing(-20, -3, 0, 16, OptionalDouble.of(-60));
+        FinishingTarget finishing = new FinishingTarget(-20, -3, 0, 16, OptionalDouble.of(-60));
         Booth bare = Booth.of(kit, scene, finishing, new WeekTime(DayOfWeek.TUESDAY, LocalTime.of(10, 0)), 48_000, 3);
         Booth booth = bare.with(
                 0,

@@ -22,7 +22,7 @@ import app.redlamp.core.setting.level.InputFault;
 import app.redlamp.core.setting.level.Knob;
 import app.redlamp.core.setting.level.LevelVerdict;
 import app.redlamp.core.setting.level.Peaks;
-import app.redlamp.core.setting.level.Step;
+import app.redlamp.core.setting.level.SettingStep;
 import app.redlamp.core.setting.level.StepMeter;
 import app.redlamp.core.setting.level.Suspect;
 import app.redlamp.core.setting.level.Taken;
@@ -64,7 +64,7 @@ class GuidedSettingTest {
 
     private static Turn advice(Chain chain, GainSchool school) throws IOException {
         Booth booth = AgreementTest.booth(chain, BOX, 3);
-        Report loudest = AgreementTest.measured(booth, Cue.LOUDEST, Step.LOUDEST.seconds());
+        Report loudest = AgreementTest.measured(booth, Cue.LOUDEST, SettingStep.LOUDEST.seconds());
         OptionalDouble average = OptionalDouble.empty();
         if (school.averageDbfs().isPresent()) {
             average = AgreementTest.measured(booth, Cue.READ, 20).activeSpeech().levelDbov();
@@ -125,7 +125,7 @@ class GuidedSettingTest {
         AudioSource source =
                 defect.<AudioSource>map(d -> new DefectiveSource(stream, d)).orElse(stream);
         VoiceLevels levels = VoiceLevels.none(0);
-        for (Step step : List.of(Step.STILL, Step.READ)) {
+        for (SettingStep step : List.of(SettingStep.STILL, SettingStep.READ)) {
             stream.cue(0, step.cue().orElseThrow());
             StepMeter meter = new StepMeter(RATE, 24, 1, 0.5, step.seconds(), 480);
             float[][] block = new float[1][480];

@@ -6,7 +6,7 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import app.redlamp.core.chain.choose.Candidate;
 import app.redlamp.core.chain.choose.Candidates;
 import app.redlamp.core.chain.choose.School;
-import app.redlamp.core.chain.fit.Shelf;
+import app.redlamp.core.chain.fit.Stock;
 import app.redlamp.core.chain.kit.AudioInterface;
 import app.redlamp.core.chain.kit.BoosterPart;
 import app.redlamp.core.chain.kit.Extra;
@@ -239,7 +239,7 @@ class KitShelfTest {
     /** With what ships: in a hard kitchen a dynamic, and in a dead quiet room no reason for one. */
     @Test
     void theShippedPartsLetTheRoomDecide() {
-        Shelf shelf = new Shelf(new KitShelf(library).parts());
+        Stock shelf = new Stock(new KitShelf(library).parts());
         Need kitchen = Parts.need(
                 1,
                 new RoomGuess(RoomGuess.Size.LIVING_ROOM, RoomGuess.Softness.HARD, RoomGuess.Quiet.HUMMING)

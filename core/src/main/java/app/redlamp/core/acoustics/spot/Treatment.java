@@ -43,11 +43,11 @@ public final class Treatment {
     }
 
     /** The steps, best first; none where nothing is wanted, or nothing helps. */
-    public List<Step> steps(Room room) {
-        List<Step> steps = new ArrayList<>();
+    public List<TreatmentStep> steps(Room room) {
+        List<TreatmentStep> steps = new ArrayList<>();
         Room now = room;
         for (int i = 0; i < MOST_STEPS; i++) {
-            Optional<Step> next = best(now);
+            Optional<TreatmentStep> next = best(now);
             if (next.isEmpty()) {
                 break;
             }
@@ -57,7 +57,7 @@ public final class Treatment {
         return steps;
     }
 
-    private Optional<Step> best(Room room) {
+    private Optional<TreatmentStep> best(Room room) {
         double trouble = trouble(DrawnDecay.roughly(room).seconds(), Reflections.of(room));
         Optional<Patch> best = Optional.empty();
         double most = 0;
@@ -78,14 +78,14 @@ public final class Treatment {
     }
 
     /** A step with its exact figures. */
-    private Step step(Room room, Patch patch) {
+    private TreatmentStep step(Room room, Patch patch) {
         Room then = room.with(patch);
         SixBands before = DrawnDecay.of(room).seconds();
         SixBands after = DrawnDecay.of(then).seconds();
         List<Reflection> echoes = Reflections.of(room);
         List<Reflection> echoesAfter = Reflections.of(then);
         double gain = trouble(before, echoes) - trouble(after, echoesAfter);
-        return new Step(patch, pieces(patch), price(patch), gain, before, after, echoes, echoesAfter, then);
+        return new TreatmentStep(patch, pieces(patch), price(patch), gain, before, after, echoes, echoesAfter, then);
     }
 
     private static double price(Patch patch) {

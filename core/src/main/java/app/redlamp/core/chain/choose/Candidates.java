@@ -1,6 +1,6 @@
 package app.redlamp.core.chain.choose;
 
-import app.redlamp.core.chain.fit.Shelf;
+import app.redlamp.core.chain.fit.Stock;
 import app.redlamp.core.chain.kit.AudioInterface;
 import app.redlamp.core.chain.kit.BoosterPart;
 import app.redlamp.core.chain.kit.Cable;
@@ -33,7 +33,7 @@ public record Candidates(List<Candidate> best, List<Candidate> all) {
         all = List.copyOf(all);
     }
 
-    public static Candidates of(Need need, Shelf shelf) {
+    public static Candidates of(Need need, Stock shelf) {
         List<Candidate> all = new ArrayList<>();
         for (Microphone microphone : shelf.of(Microphone.class)) {
             for (Kit kit : kits(microphone, need, shelf)) {
@@ -56,7 +56,7 @@ public record Candidates(List<Candidate> best, List<Candidate> all) {
                 .thenComparing(c -> c.kit().id());
     }
 
-    private static List<Kit> kits(Microphone microphone, Need need, Shelf shelf) {
+    private static List<Kit> kits(Microphone microphone, Need need, Stock shelf) {
         List<Kit> kits = new ArrayList<>();
         if (microphone.isDigital()) {
             kits.add(kit(microphone, Optional.empty(), Optional.empty(), Optional.empty(), need));

@@ -4,7 +4,7 @@ import app.redlamp.core.chain.Chain;
 import app.redlamp.core.chain.SignalPath;
 import app.redlamp.core.chain.fit.Fit;
 import app.redlamp.core.chain.fit.Miss;
-import app.redlamp.core.chain.fit.Shelf;
+import app.redlamp.core.chain.fit.Stock;
 import app.redlamp.core.chain.kit.AudioInterface;
 import app.redlamp.core.chain.kit.BoosterPart;
 import app.redlamp.core.chain.kit.Cable;
@@ -32,7 +32,7 @@ public record Shopping(List<Purchase> lines) {
         lines = List.copyOf(lines);
     }
 
-    public static Shopping of(Kit kit, Need need, Shelf shelf) {
+    public static Shopping of(Kit kit, Need need, Stock shelf) {
         List<Purchase> lines = new ArrayList<>();
         for (Map.Entry<Gear, Integer> part : kit.parts().entrySet()) {
             int missing = need.missing(part.getKey(), part.getValue());
@@ -67,7 +67,7 @@ public record Shopping(List<Purchase> lines) {
     }
 
     /** The best of each sort of part: nobody buys two microphones in place of one. */
-    private static List<Upgrade> better(Kit kit, Need need, Shelf shelf) {
+    private static List<Upgrade> better(Kit kit, Need need, Stock shelf) {
         Map<Class<?>, Upgrade> best = new LinkedHashMap<>();
         Upgrade.of(kit, need, shelf).stream()
                 .filter(u -> u.cost() > 0 && u.lessDb() >= Upgrade.WORTH_DB)

@@ -1,6 +1,6 @@
 package app.redlamp.core.chain.choose;
 
-import app.redlamp.core.chain.fit.Shelf;
+import app.redlamp.core.chain.fit.Stock;
 import app.redlamp.core.chain.kit.AudioInterface;
 import app.redlamp.core.chain.kit.BoosterPart;
 import app.redlamp.core.chain.kit.Gear;
@@ -28,7 +28,7 @@ public record Upgrade(Gear part, int pieces, Candidate then, double snrDb, doubl
     static final double WORTH_DB = 1;
 
     /** @return those that change something for the better, in the order of {@link #all} */
-    public static List<Upgrade> of(Kit kit, Need need, Shelf shelf) {
+    public static List<Upgrade> of(Kit kit, Need need, Stock shelf) {
         if (kit.chain(0, need.room(), need.finishing()).isEmpty()) {
             return List.of();
         }
@@ -41,7 +41,7 @@ public record Upgrade(Gear part, int pieces, Candidate then, double snrDb, doubl
      * Every part that could come in, whether it is worth it or not. Of those that make good at least half of what the best of
      * them does, the one that does it cheapest comes first; what makes nothing good comes last, the widest signal-to-noise ratio first.
      */
-    public static List<Upgrade> all(Kit kit, Need need, Shelf shelf) {
+    public static List<Upgrade> all(Kit kit, Need need, Stock shelf) {
         Candidate now = Candidate.of(kit, need);
         List<Upgrade> all = new ArrayList<>();
         boosters(kit, shelf).forEach(b -> all.add(upgrade(b, boosted(kit, b), now, need)));
@@ -69,7 +69,7 @@ public record Upgrade(Gear part, int pieces, Candidate then, double snrDb, doubl
                 cost);
     }
 
-    private static List<BoosterPart> boosters(Kit kit, Shelf shelf) {
+    private static List<BoosterPart> boosters(Kit kit, Stock shelf) {
         boolean can = kit.box().filter(AudioInterface::phantom).isPresent()
                 && kit.seats().stream()
                         .allMatch(s -> s.booster().isEmpty()
@@ -84,7 +84,7 @@ public record Upgrade(Gear part, int pieces, Candidate then, double snrDb, doubl
     }
 
     /** Boxes that every lead fits into, with an input for every voice. */
-    private static List<AudioInterface> boxes(Kit kit, Shelf shelf) {
+    private static List<AudioInterface> boxes(Kit kit, Stock shelf) {
         if (kit.box().isEmpty()) {
             return List.of();
         }
@@ -102,7 +102,7 @@ public record Upgrade(Gear part, int pieces, Candidate then, double snrDb, doubl
     }
 
     /** Microphones that go into what is there. */
-    private static List<Microphone> microphones(Kit kit, Shelf shelf) {
+    private static List<Microphone> microphones(Kit kit, Stock shelf) {
         Microphone now = kit.seats().get(0).microphone();
         return shelf.of(Microphone.class).stream()
                 .filter(m -> !m.equals(now) && m.isDigital() == now.isDigital())

@@ -19,12 +19,12 @@ public record Fit(List<Miss> misses) {
     }
 
     /** @param shelf parts that would mend something */
-    public static Fit of(Kit kit, Need need, Shelf shelf) {
+    public static Fit of(Kit kit, Need need, Stock shelf) {
         List<Miss> all = new ArrayList<>();
-        all.addAll(new Plugged(kit, need, shelf).misses());
-        all.addAll(new Levelled(kit, need, shelf).misses());
-        all.addAll(new Listened(kit, need, shelf).misses());
-        all.addAll(new Held(kit, shelf).misses());
+        all.addAll(new PlugCheck(kit, need, shelf).misses());
+        all.addAll(new LevelCheck(kit, need, shelf).misses());
+        all.addAll(new ListeningCheck(kit, need, shelf).misses());
+        all.addAll(new HoldingCheck(kit, shelf).misses());
         all.sort(Comparator.comparing(Miss::severity));
         return new Fit(all);
     }

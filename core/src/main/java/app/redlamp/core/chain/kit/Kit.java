@@ -2,7 +2,7 @@ package app.redlamp.core.chain.kit;
 
 import app.redlamp.core.chain.Chain;
 import app.redlamp.core.chain.Converter;
-import app.redlamp.core.chain.Finishing;
+import app.redlamp.core.chain.FinishingTarget;
 import app.redlamp.core.chain.GainSchool;
 import app.redlamp.core.chain.Lead;
 import app.redlamp.core.chain.Preamp;
@@ -60,7 +60,7 @@ public record Kit(
     }
 
     /** What a voice goes through: what is built into its microphone, or the box; absent where there is neither. */
-    public Optional<Chain> chain(int seat, Surroundings room, Finishing finishing) {
+    public Optional<Chain> chain(int seat, Surroundings room, FinishingTarget finishing) {
         Seat one = seats.get(seat);
         Optional<Microphone.Inside> inside = one.microphone().inside();
         Optional<Preamp> preamp = inside.map(Microphone.Inside::preamp).or(() -> box.map(AudioInterface::preamp));
@@ -80,7 +80,7 @@ public record Kit(
     }
 
     /** With every knob where its loudest line is wanted, as far as there is gain. */
-    public Kit set(Surroundings room, Finishing finishing, GainSchool school) {
+    public Kit set(Surroundings room, FinishingTarget finishing, GainSchool school) {
         Kit all = this;
         for (int i = 0; i < seats.size(); i++) {
             Optional<Chain> chain = chain(i, room, finishing);

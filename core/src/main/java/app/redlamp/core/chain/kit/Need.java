@@ -1,7 +1,7 @@
 package app.redlamp.core.chain.kit;
 
 import app.redlamp.core.acoustics.room.Pattern;
-import app.redlamp.core.chain.Finishing;
+import app.redlamp.core.chain.FinishingTarget;
 import app.redlamp.core.chain.GainSchool;
 import app.redlamp.core.chain.Noise;
 import app.redlamp.core.chain.Position;
@@ -31,7 +31,7 @@ public record Need(
         boolean live,
         Voice voice,
         Surroundings room,
-        Finishing finishing,
+        FinishingTarget finishing,
         GainSchool school,
         double clarityDb,
         int bits,

@@ -1,8 +1,8 @@
 package app.redlamp.core.chain.placement;
 
 import app.redlamp.core.chain.Chain;
-import app.redlamp.core.chain.Effort;
 import app.redlamp.core.chain.Position;
+import app.redlamp.core.chain.VocalEffort;
 import java.util.List;
 import java.util.OptionalDouble;
 
@@ -73,7 +73,7 @@ public record Placing(
      * Where to go for a loud or a soft line so that it stays as loud at the capsule, in metres: further back for a loud one, and
      * nearer for a whisper, but not nearer than 5 cm and never beyond 30.
      */
-    public static double distanceFor(Chain chain, Effort effort) {
+    public static double distanceFor(Chain chain, VocalEffort effort) {
         double louder = effort.atOneMetreDb() - chain.voice().reading().atOneMetreDb();
         double same = chain.position().distanceM() * Math.pow(10, louder / 20);
         return Math.max(NEAREST_M, Math.min(Zone.TOO_FAR.fromM(), same));

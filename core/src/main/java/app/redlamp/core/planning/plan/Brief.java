@@ -23,7 +23,7 @@ public record Brief(
         LocalDate start,
         Optional<LocalDate> deadline,
         String pattern,
-        Capture capture,
+        RecordingFormat capture,
         GainSchool school) {
 
     /** @throws IllegalArgumentException without a title, or for a deadline before the start */
@@ -63,7 +63,7 @@ public record Brief(
         return new Brief(kind, title, client, start, deadline, newPattern, capture, school);
     }
 
-    public Brief captured(Capture newCapture, GainSchool newSchool) {
+    public Brief captured(RecordingFormat newCapture, GainSchool newSchool) {
         return new Brief(kind, title, client, start, deadline, pattern, newCapture, newSchool);
     }
 }

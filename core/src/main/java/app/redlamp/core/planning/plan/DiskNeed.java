@@ -18,7 +18,7 @@ public record DiskNeed(double raw, double working, double ready) {
      * @param finishedS finished seconds of the whole production
      * @param kept seconds kept in {@code raw/} for a finished second
      */
-    public static DiskNeed of(Capture capture, DeliveryFormat format, double finishedS, double kept) {
+    public static DiskNeed of(RecordingFormat capture, DeliveryFormat format, double finishedS, double kept) {
         double working = capture.bytesASecond() * finishedS;
         int channels = format.channelsFor(capture.channels());
         return new DiskNeed(working * kept, working, readyASecond(format, channels) * finishedS);

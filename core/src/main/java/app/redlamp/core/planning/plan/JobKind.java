@@ -53,8 +53,8 @@ public enum JobKind {
         return specificationId;
     }
 
-    public Capture capture() {
-        return new Capture(sampleRateHz, BIT_DEPTH, channels);
+    public RecordingFormat capture() {
+        return new RecordingFormat(sampleRateHz, BIT_DEPTH, channels);
     }
 
     public GainSchool school() {

@@ -5,10 +5,10 @@ import app.redlamp.core.acoustics.outside.Timbre;
 import app.redlamp.core.acoustics.outside.WeekNoise;
 import app.redlamp.core.acoustics.room.SixBands;
 import app.redlamp.core.acoustics.spot.Study;
-import app.redlamp.core.chain.Effort;
-import app.redlamp.core.chain.Finishing;
+import app.redlamp.core.chain.FinishingTarget;
 import app.redlamp.core.chain.Noise;
 import app.redlamp.core.chain.Surroundings;
+import app.redlamp.core.chain.VocalEffort;
 import app.redlamp.core.chain.Voice;
 import app.redlamp.core.chain.Volts;
 import app.redlamp.core.chain.kit.Need;
@@ -62,11 +62,12 @@ public final class KitNeeds {
     static Voice voice(JobKind kind) {
         double crest = Voice.USUAL_CREST_DB;
         return switch (kind) {
-            case AUDIOBOOK, E_LEARNING, PHONE_PROMPTS, AUDIO_GUIDE -> new Voice(Effort.NORMAL, Effort.RAISED, crest);
-            case VOICE_DATASET -> new Voice(Effort.NORMAL, Effort.NORMAL, crest);
+            case AUDIOBOOK, E_LEARNING, PHONE_PROMPTS, AUDIO_GUIDE ->
+                new Voice(VocalEffort.NORMAL, VocalEffort.RAISED, crest);
+            case VOICE_DATASET -> new Voice(VocalEffort.NORMAL, VocalEffort.NORMAL, crest);
             case COMMERCIAL, PODCAST_ALONE, PODCAST_COHOST, PODCAST_REMOTE ->
-                new Voice(Effort.NORMAL, Effort.LOUD, crest);
-            case LIVE_STREAM -> new Voice(Effort.RAISED, Effort.SHOUT, crest);
+                new Voice(VocalEffort.NORMAL, VocalEffort.LOUD, crest);
+            case LIVE_STREAM -> new Voice(VocalEffort.RAISED, VocalEffort.SHOUT, crest);
         };
     }
 
@@ -102,7 +103,7 @@ public final class KitNeeds {
     private static final double STILLEST_DBA = 14;
 
     /** Speech has about the same RMS as loudness; a mono track is 3 LU softer than both channels of a stereo file. */
-    public static Finishing finishing(Specification specification, Voice voice) {
+    public static FinishingTarget finishing(Specification specification, Voice voice) {
         LoudnessTarget aim = specification.aim();
         double middle = (aim.limits().low().orElseThrow() + aim.limits().high().orElseThrow()) / 2;
         double level = switch (aim.measure()) {
@@ -115,7 +116,7 @@ public final class KitNeeds {
             case SAMPLE_PEAK, TRUE_PEAK -> middle - voice.crestDb() - voice.swellDb();
         };
         int bits = specification.format().bitDepth().orElse(BITS_OF_LOSSY);
-        return new Finishing(
+        return new FinishingTarget(
                 Math.max(-60, Math.min(0, level)),
                 Math.max(-20, specification.peak().highest()),
                 0,

@@ -27,7 +27,7 @@ public record Pace(
 
     /** @param words words of each piece, in their order */
     static Pace of(Production production, List<Integer> words, List<Recorded> takes) {
-        Effort effort = production.effort();
+        WorkRatios effort = production.effort();
         double seconds = 0;
         double spoken = 0;
         double finished = 0;

@@ -30,7 +30,7 @@ public record Production(
         Brief brief,
         Order order,
         Script script,
-        Effort effort,
+        WorkRatios effort,
         WorkingTime time,
         Money money,
         List<Spent> spent,
@@ -53,7 +53,7 @@ public record Production(
             Brief brief,
             Order order,
             Script script,
-            Effort effort,
+            WorkRatios effort,
             WorkingTime time,
             Money money,
             List<Spent> spent) {
@@ -66,7 +66,7 @@ public record Production(
             Brief brief,
             Order order,
             Script script,
-            Effort effort,
+            WorkRatios effort,
             WorkingTime time,
             Money money,
             List<Spent> spent,
@@ -99,7 +99,7 @@ public record Production(
         return new Production(id, brief, order, newScript, effort, time, money, spent, spots, kits, cards, takes);
     }
 
-    public Production with(Effort newEffort) {
+    public Production with(WorkRatios newEffort) {
         return new Production(id, brief, order, script, newEffort, time, money, spent, spots, kits, cards, takes);
     }
 

@@ -1,7 +1,7 @@
 package app.redlamp.core.planning.plan;
 
 import app.redlamp.core.acoustics.spot.Wanted;
-import app.redlamp.core.chain.Finishing;
+import app.redlamp.core.chain.FinishingTarget;
 import app.redlamp.core.delivery.spec.Specification;
 import app.redlamp.core.units.Limits;
 import java.util.OptionalDouble;
@@ -32,7 +32,7 @@ public final class RoomNeeds {
     private static double snrDb(Specification specification) {
         OptionalDouble floor = specification.noiseFloorDbfs();
         if (floor.isEmpty()) {
-            return Finishing.USUAL_SNR_DB;
+            return FinishingTarget.USUAL_SNR_DB;
         }
         Limits window = specification.loudness().map(l -> l.limits()).orElse(null);
         boolean closed =

@@ -1,6 +1,6 @@
 package app.redlamp.core.setting.level;
 
-import app.redlamp.core.chain.Finishing;
+import app.redlamp.core.chain.FinishingTarget;
 import java.util.OptionalDouble;
 
 /**
@@ -17,7 +17,7 @@ public record FloorForecast(
         double rawDbfs, double makeUpDb, double afterDbfs, OptionalDouble limitDbfs, boolean measured) {
 
     /** @param averageDbfs active level of the reading as recorded */
-    public static FloorForecast of(double rawDbfs, double averageDbfs, boolean measured, Finishing finishing) {
+    public static FloorForecast of(double rawDbfs, double averageDbfs, boolean measured, FinishingTarget finishing) {
         double makeUp = finishing.levelDbfs() - averageDbfs + finishing.compressionDb();
         return new FloorForecast(rawDbfs, makeUp, rawDbfs + makeUp, finishing.floorDbfs(), measured);
     }

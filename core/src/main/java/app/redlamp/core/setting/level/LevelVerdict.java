@@ -1,6 +1,6 @@
 package app.redlamp.core.setting.level;
 
-import app.redlamp.core.chain.Finishing;
+import app.redlamp.core.chain.FinishingTarget;
 import app.redlamp.core.chain.GainSchool;
 import app.redlamp.core.units.Limits;
 import app.redlamp.core.verdict.Cost;
@@ -50,12 +50,12 @@ public record LevelVerdict(
             GainSchool school,
             Optional<Knob> knob,
             OptionalDouble predictedDbfs,
-            Finishing finishing) {
+            FinishingTarget finishing) {
         Optional<Turn> turn = levels.loudest().map(p -> Turn.of(school, p, levels.averageDbfs(), knob));
         Optional<FloorForecast> floor = floor(levels, predictedDbfs, finishing);
         List<InputFault> faults = new ArrayList<>();
         Set<InputFault.Kind> told = EnumSet.noneOf(InputFault.Kind.class);
-        for (Step step : Step.values()) {
+        for (SettingStep step : SettingStep.values()) {
             levels.faults(step).stream().filter(f -> told.add(f.kind())).forEach(faults::add);
         }
         levels.pumpingDb().ifPresent(db -> {
@@ -67,7 +67,7 @@ public record LevelVerdict(
     }
 
     private static Optional<FloorForecast> floor(
-            VoiceLevels levels, OptionalDouble predictedDbfs, Finishing finishing) {
+            VoiceLevels levels, OptionalDouble predictedDbfs, FinishingTarget finishing) {
         OptionalDouble raw = levels.floorDbfs();
         OptionalDouble snr = levels.snrDb();
         if (raw.isEmpty() || (snr.isEmpty() && predictedDbfs.isEmpty())) {
@@ -138,18 +138,18 @@ public record LevelVerdict(
     }
 
     /** The step that comes next; absent where all is done. */
-    public Optional<Step> next() {
-        for (Step step : List.of(Step.STILL, Step.LOUDEST, Step.READ)) {
+    public Optional<SettingStep> next() {
+        for (SettingStep step : List.of(SettingStep.STILL, SettingStep.LOUDEST, SettingStep.READ)) {
             if (levels.of(step).isEmpty()) {
                 return Optional.of(step);
             }
         }
         if (turn.filter(Turn::moves).isPresent()) {
-            return Optional.of(Step.TURN);
+            return Optional.of(SettingStep.TURN);
         }
-        if (levels.of(Step.EXCITED).isEmpty()) {
-            return Optional.of(Step.EXCITED);
+        if (levels.of(SettingStep.EXCITED).isEmpty()) {
+            return Optional.of(SettingStep.EXCITED);
         }
-        return held(LevelProblem.EXCITED) ? Optional.of(Step.TURN) : Optional.empty();
+        return held(LevelProblem.EXCITED) ? Optional.of(SettingStep.TURN) : Optional.empty();
     }
 }

@@ -11,7 +11,7 @@ import java.util.OptionalDouble;
  * @param gainDb where the knob stood; absent where nobody knows
  * @param channels what each channel gave, in their order
  */
-public record Taken(Step step, OptionalDouble gainDb, List<Report> channels) {
+public record Taken(SettingStep step, OptionalDouble gainDb, List<Report> channels) {
 
     /** @throws IllegalArgumentException without a channel */
     public Taken {

@@ -13,7 +13,7 @@ import java.util.OptionalDouble;
  * @param channel which channel is its microphone's, from 0
  * @param steps what each step gave last
  */
-public record VoiceLevels(int channel, Map<Step, Taken> steps) {
+public record VoiceLevels(int channel, Map<SettingStep, Taken> steps) {
 
     private static final double SILENCE_DBFS = -120;
 
@@ -30,24 +30,24 @@ public record VoiceLevels(int channel, Map<Step, Taken> steps) {
 
     /** With a step taken anew; what it makes doubtful is forgotten. */
     public VoiceLevels with(Taken taken) {
-        Map<Step, Taken> all = new EnumMap<>(Step.class);
+        Map<SettingStep, Taken> all = new EnumMap<>(SettingStep.class);
         all.putAll(steps);
         all.put(taken.step(), taken);
         // Another gain: the excited line was spoken at the old one.
-        if (taken.step() == Step.LOUDEST) {
-            all.remove(Step.EXCITED);
+        if (taken.step() == SettingStep.LOUDEST) {
+            all.remove(SettingStep.EXCITED);
         }
         return new VoiceLevels(channel, all);
     }
 
-    public Optional<Report> of(Step step) {
+    public Optional<Report> of(SettingStep step) {
         return Optional.ofNullable(steps.get(step))
                 .filter(t -> channel < t.channels().size())
                 .map(t -> t.channels().get(channel));
     }
 
     /** What is wrong with the input, as far as a step tells; nothing where it was not taken. */
-    public List<InputFault> faults(Step step) {
+    public List<InputFault> faults(SettingStep step) {
         List<InputFault> own =
                 of(step).map(r -> InputFault.of(r, step.spoken())).orElse(List.of());
         boolean dead = own.stream().anyMatch(f -> f.kind() == InputFault.Kind.ZEROS);
@@ -59,21 +59,21 @@ public record VoiceLevels(int channel, Map<Step, Taken> steps) {
 
     /** Peaks of the loudest line. */
     public Optional<Peaks> loudest() {
-        return of(Step.LOUDEST).map(Peaks::of);
+        return of(SettingStep.LOUDEST).map(Peaks::of);
     }
 
     public Optional<Peaks> excited() {
-        return of(Step.EXCITED).map(Peaks::of);
+        return of(SettingStep.EXCITED).map(Peaks::of);
     }
 
     /** By how much the gain was changed between two steps, in dB; 0 where nobody knows. */
-    private double shiftDb(Step from, Step to) {
+    private double shiftDb(SettingStep from, SettingStep to) {
         OptionalDouble a = gain(from);
         OptionalDouble b = gain(to);
         return a.isPresent() && b.isPresent() ? b.getAsDouble() - a.getAsDouble() : 0;
     }
 
-    private OptionalDouble gain(Step step) {
+    private OptionalDouble gain(SettingStep step) {
         Taken taken = steps.get(step);
         return taken == null ? OptionalDouble.empty() : taken.gainDb();
     }
@@ -81,29 +81,31 @@ public record VoiceLevels(int channel, Map<Step, Taken> steps) {
     /** Active level of the reading in dBFS, as it would be at the gain of the loudest line. */
     public OptionalDouble averageDbfs() {
         OptionalDouble level =
-                of(Step.READ).map(r -> r.activeSpeech().levelDbov()).orElse(OptionalDouble.empty());
-        return level.isPresent() && steps.containsKey(Step.LOUDEST)
-                ? OptionalDouble.of(level.getAsDouble() + shiftDb(Step.READ, Step.LOUDEST))
+                of(SettingStep.READ).map(r -> r.activeSpeech().levelDbov()).orElse(OptionalDouble.empty());
+        return level.isPresent() && steps.containsKey(SettingStep.LOUDEST)
+                ? OptionalDouble.of(level.getAsDouble() + shiftDb(SettingStep.READ, SettingStep.LOUDEST))
                 : level;
     }
 
     /** Noise floor behind the high-pass of finishing in dBFS, as recorded. */
     public OptionalDouble floorDbfs() {
-        return of(Step.STILL).map(r -> r.highPassed().noiseFloorDbfs()).orElse(OptionalDouble.empty());
+        return of(SettingStep.STILL).map(r -> r.highPassed().noiseFloorDbfs()).orElse(OptionalDouble.empty());
     }
 
     /** By how much the noise is louder at a gain than when nobody spoke, in dB; 0 where nobody knows. */
     public double floorShiftDb(double gainDb) {
-        return gain(Step.STILL).isPresent() ? gainDb - gain(Step.STILL).getAsDouble() : 0;
+        return gain(SettingStep.STILL).isPresent()
+                ? gainDb - gain(SettingStep.STILL).getAsDouble()
+                : 0;
     }
 
     /** From the voice down to the noise, in dB, both at one gain. */
     public OptionalDouble snrDb() {
         OptionalDouble level =
-                of(Step.READ).map(r -> r.activeSpeech().levelDbov()).orElse(OptionalDouble.empty());
+                of(SettingStep.READ).map(r -> r.activeSpeech().levelDbov()).orElse(OptionalDouble.empty());
         return level.isPresent() && floorDbfs().isPresent()
                 ? OptionalDouble.of(level.getAsDouble()
-                        + shiftDb(Step.READ, Step.STILL)
+                        + shiftDb(SettingStep.READ, SettingStep.STILL)
                         - floorDbfs().getAsDouble())
                 : OptionalDouble.empty();
     }
@@ -113,20 +115,20 @@ public record VoiceLevels(int channel, Map<Step, Taken> steps) {
      * gain turns it up for as long as there is no voice. Absent where it was not, or where it is not known.
      */
     public OptionalDouble pumpingDb() {
-        OptionalDouble still = of(Step.STILL).map(Report::noiseFloorDbfs).orElse(OptionalDouble.empty());
-        OptionalDouble read = of(Step.READ).map(Report::noiseFloorDbfs).orElse(OptionalDouble.empty());
+        OptionalDouble still = of(SettingStep.STILL).map(Report::noiseFloorDbfs).orElse(OptionalDouble.empty());
+        OptionalDouble read = of(SettingStep.READ).map(Report::noiseFloorDbfs).orElse(OptionalDouble.empty());
         if (still.isEmpty() || read.isEmpty()) {
             return OptionalDouble.empty();
         }
-        double louder = still.getAsDouble() + shiftDb(Step.STILL, Step.READ) - read.getAsDouble();
+        double louder = still.getAsDouble() + shiftDb(SettingStep.STILL, SettingStep.READ) - read.getAsDouble();
         return louder >= PUMPING_DB ? OptionalDouble.of(louder) : OptionalDouble.empty();
     }
 
     /** Every recorded step that was taken. */
     public boolean complete() {
-        return steps.containsKey(Step.STILL)
-                && steps.containsKey(Step.LOUDEST)
-                && steps.containsKey(Step.READ)
-                && steps.containsKey(Step.EXCITED);
+        return steps.containsKey(SettingStep.STILL)
+                && steps.containsKey(SettingStep.LOUDEST)
+                && steps.containsKey(SettingStep.READ)
+                && steps.containsKey(SettingStep.EXCITED);
     }
 }

@@ -47,12 +47,12 @@ class StudyTest {
     @Test
     void theWorstIsTreatedFirstAndEveryStepHelps() {
         Room room = Rooms.boxRoom();
-        List<Step> steps = new Treatment(SpotsForTests.NARRATION, WARES).steps(room);
+        List<TreatmentStep> steps = new Treatment(SpotsForTests.NARRATION, WARES).steps(room);
 
         assertThat(steps).hasSizeGreaterThanOrEqualTo(3);
         double worth = Double.POSITIVE_INFINITY;
         SixBands before = DrawnDecay.of(room).seconds();
-        for (Step step : steps) {
+        for (TreatmentStep step : steps) {
             assertThat(step.before()).isEqualTo(before);
             assertThat(step.gain()).isPositive();
             assertThat(step.price())

@@ -8,7 +8,7 @@ import app.redlamp.core.chain.Converter;
 import app.redlamp.core.chain.Preamp;
 import app.redlamp.core.chain.Surroundings;
 import app.redlamp.core.chain.fit.Miss;
-import app.redlamp.core.chain.fit.Shelf;
+import app.redlamp.core.chain.fit.Stock;
 import app.redlamp.core.chain.kit.AudioInterface;
 import app.redlamp.core.chain.kit.Gear;
 import app.redlamp.core.chain.kit.Kit;
@@ -103,14 +103,14 @@ class ChooseTest {
                 Parts.price(40),
                 "");
         Need need = Parts.need(1, Surroundings.of(16, 12, 0.2), Map.of());
-        Shelf shelf = new Shelf(List.of(Parts.USB, worse(44), poor, Parts.XLR));
+        Stock shelf = new Stock(List.of(Parts.USB, worse(44), poor, Parts.XLR));
         School school = School.of(Candidates.of(need, shelf), need).get(0);
         assertThat(school.question()).isEqualTo(School.Question.CONNECTION);
         assertThat(school.side().orElseThrow().microphone()).isEqualTo(Parts.USB);
         assertThat(school.first().path().snrDb())
                 .isLessThan(school.second().path().snrDb() - 5);
         // And the other way round.
-        Shelf turned = new Shelf(List.of(
+        Stock turned = new Stock(List.of(
                 Parts.digital("bad", 46, Parts.USB.inside().orElseThrow(), 50), Parts.CONDENSER, Parts.ONE, Parts.XLR));
         assertThat(School.of(Candidates.of(need, turned), need)
                         .get(0)
@@ -137,7 +137,7 @@ class ChooseTest {
                 gear.remove(m);
                 gear.add(changed);
                 Need need = Parts.need(1, room, Map.of());
-                int rank = rank(Candidates.of(need, new Shelf(gear)), changed);
+                int rank = rank(Candidates.of(need, new Stock(gear)), changed);
                 assertThat(rank).isGreaterThanOrEqualTo(last);
                 last = rank;
             }

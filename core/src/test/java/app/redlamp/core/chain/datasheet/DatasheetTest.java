@@ -95,7 +95,7 @@ class DatasheetTest {
 
     @Test
     void aPastedSheet() {
-        Sheet sheet = SheetReader.read("""
+        DataSheet sheet = DataSheetReader.read("""
                 Sunday Lantern, large diaphragm condenser
                 Polar pattern: cardioid
                 Frequency range   20 Hz – 20 kHz
@@ -115,7 +115,7 @@ class DatasheetTest {
         assertThat(sheet.value(Item.MAX_SPL).orElseThrow()).isCloseTo(140.02, within(0.01));
         assertThat(sheet.value(Item.WEIGHT)).hasValue(0.42);
         assertThat(sheet.faults()).isEmpty();
-        SheetMicrophone made = SheetMicrophone.of(sheet, Microphone.Kind.LARGE_CONDENSER);
+        DataSheetMicrophone made = DataSheetMicrophone.of(sheet, Microphone.Kind.LARGE_CONDENSER);
         assertThat(made.assumed()).isEmpty();
         assertThat(made.doubts()).isEmpty();
         assertThat(made.usual()).isEqualTo(made.worst()).isEqualTo(made.best());
@@ -123,7 +123,7 @@ class DatasheetTest {
 
     @Test
     void aPastedBox() {
-        Sheet sheet = SheetReader.read("""
+        DataSheet sheet = DataSheetReader.read("""
                 Microphone inputs
                 Gain range: 0 dB to 56 dB
                 EIN (A-weighted): -129 dBu
@@ -144,32 +144,32 @@ class DatasheetTest {
     /** SNR = 94 − self-noise: 14 dB(A) and 85 dB cannot both be. */
     @Test
     void contradictionsAreSeenAndTheWorseIsTaken() {
-        Sheet sheet = SheetReader.read("Self-noise: 8 dB(A)\nSignal-to-noise ratio: 75 dB");
+        DataSheet sheet = DataSheetReader.read("Self-noise: 8 dB(A)\nSignal-to-noise ratio: 75 dB");
         assertThat(sheet.selfNoiseDbA()).hasValue(19);
-        Doubt doubt = SheetMicrophone.of(sheet, Microphone.Kind.LARGE_CONDENSER).doubts().stream()
+        Doubt doubt = DataSheetMicrophone.of(sheet, Microphone.Kind.LARGE_CONDENSER).doubts().stream()
                 .filter(d -> d.kind() == Doubt.Kind.CONTRADICTION)
                 .findFirst()
                 .orElseThrow();
         assertThat(doubt.value()).isEqualTo(8);
         assertThat(doubt.other()).isEqualTo(19);
-        assertThat(SheetReader.read("S/N: 80 dB").selfNoiseDbA()).hasValue(14);
+        assertThat(DataSheetReader.read("S/N: 80 dB").selfNoiseDbA()).hasValue(14);
     }
 
     @Test
     void whatHardlyCanBeIsDoubted() {
-        Sheet dynamic = SheetReader.read("Sensitivity: 25 mV/Pa\nImpedance: 300 ohms");
-        assertThat(SheetMicrophone.of(dynamic, Microphone.Kind.DYNAMIC).doubts())
+        DataSheet dynamic = DataSheetReader.read("Sensitivity: 25 mV/Pa\nImpedance: 300 ohms");
+        assertThat(DataSheetMicrophone.of(dynamic, Microphone.Kind.DYNAMIC).doubts())
                 .extracting(Doubt::kind, Doubt::item)
                 .contains(tuple(Doubt.Kind.HIGH, Item.SENSITIVITY));
         // 300 Ω at 1.5 mV/Pa hiss by 18.3 dB(A): no coil is quieter.
-        Sheet quiet = SheetReader.read("Sensitivity: 1.5 mV/Pa\nImpedance: 300 ohms\nSelf-noise 10 dB(A)");
-        Doubt thermal = SheetMicrophone.of(quiet, Microphone.Kind.DYNAMIC).doubts().stream()
+        DataSheet quiet = DataSheetReader.read("Sensitivity: 1.5 mV/Pa\nImpedance: 300 ohms\nSelf-noise 10 dB(A)");
+        Doubt thermal = DataSheetMicrophone.of(quiet, Microphone.Kind.DYNAMIC).doubts().stream()
                 .filter(d -> d.kind() == Doubt.Kind.BELOW_THERMAL)
                 .findFirst()
                 .orElseThrow();
         assertThat(thermal.other()).isCloseTo(18.3, within(0.1));
-        Sheet low = SheetReader.read("Sensitivity: 1 mV/Pa\nMax SPL: 90 dB");
-        assertThat(SheetMicrophone.of(low, Microphone.Kind.LARGE_CONDENSER).doubts())
+        DataSheet low = DataSheetReader.read("Sensitivity: 1 mV/Pa\nMax SPL: 90 dB");
+        assertThat(DataSheetMicrophone.of(low, Microphone.Kind.LARGE_CONDENSER).doubts())
                 .extracting(Doubt::kind)
                 .containsOnly(Doubt.Kind.LOW);
     }
@@ -179,19 +179,20 @@ class DatasheetTest {
         Chain chain = Parts.with(Parts.CONDENSER, Optional.of(Parts.ONE))
                 .chain(0, Surroundings.of(14, 12, 0.25), Parts.AUDIOBOOK)
                 .orElseThrow();
-        SheetMicrophone nothing = SheetMicrophone.of(Sheet.EMPTY, Microphone.Kind.LARGE_CONDENSER);
+        DataSheetMicrophone nothing = DataSheetMicrophone.of(DataSheet.EMPTY, Microphone.Kind.LARGE_CONDENSER);
         assertThat(nothing.assumed())
                 .containsExactly(Item.SENSITIVITY, Item.SELF_NOISE, Item.MAX_SPL, Item.OUTPUT_IMPEDANCE);
         assertThat(nothing.spreadDb(chain)).isGreaterThan(5);
-        Sheet some = SheetReader.read("Self-noise: 12 dB(A)");
+        DataSheet some = DataSheetReader.read("Self-noise: 12 dB(A)");
         double narrower =
-                SheetMicrophone.of(some, Microphone.Kind.LARGE_CONDENSER).spreadDb(chain);
+                DataSheetMicrophone.of(some, Microphone.Kind.LARGE_CONDENSER).spreadDb(chain);
         assertThat(narrower).isLessThan(nothing.spreadDb(chain));
         // A dynamic's noise follows from its coil and is not assumed.
-        assertThat(SheetMicrophone.of(Sheet.EMPTY, Microphone.Kind.DYNAMIC).assumed())
+        assertThat(DataSheetMicrophone.of(DataSheet.EMPTY, Microphone.Kind.DYNAMIC)
+                        .assumed())
                 .doesNotContain(Item.SELF_NOISE);
         for (Microphone.Kind kind : Microphone.Kind.values()) {
-            SheetMicrophone any = SheetMicrophone.of(Sheet.EMPTY, kind);
+            DataSheetMicrophone any = DataSheetMicrophone.of(DataSheet.EMPTY, kind);
             assertThat(any.worst().sensitivityMvPerPa()).isLessThan(any.best().sensitivityMvPerPa());
             assertThat(any.doubts()).isEmpty();
         }
@@ -199,7 +200,7 @@ class DatasheetTest {
 
     @Test
     void faultsAreSaidAndTheRestIsRead() {
-        Sheet sheet = SheetReader.read("Sensitivity: -5 mV/Pa\nEIN: 129 dBu\nSelf-noise: 12 dB(A)");
+        DataSheet sheet = DataSheetReader.read("Sensitivity: -5 mV/Pa\nEIN: 129 dBu\nSelf-noise: 12 dB(A)");
         assertThat(sheet.faults()).hasSize(2);
         assertThat(sheet.value(Item.SELF_NOISE)).hasValue(12);
         assertThat(sheet.value(Item.SENSITIVITY)).isEmpty();
@@ -217,19 +218,19 @@ class DatasheetTest {
             for (int n = random.nextInt(300); n > 0; n--) {
                 text.append(letters.charAt(random.nextInt(letters.length())));
             }
-            Sheet sheet = SheetReader.read(text.toString());
+            DataSheet sheet = DataSheetReader.read(text.toString());
             assertThat(sheet.entries()).allMatch(e -> Double.isFinite(e.value()));
         }
-        assertThat(SheetReader.read("").entries()).isEmpty();
-        assertThatThrownBy(() -> SheetReader.read("x".repeat(100_001)))
+        assertThat(DataSheetReader.read("").entries()).isEmpty();
+        assertThatThrownBy(() -> DataSheetReader.read("x".repeat(100_001)))
                 .hasMessageContaining("longer than any data sheet");
     }
 
     @Test
     void aBoxIsMadeOfItsSheet() {
-        Sheet sheet = SheetReader.read("Gain range: 0 to 56 dB\nEIN: -128 dBu\nMaximum input level: +9 dBu\n"
+        DataSheet sheet = DataSheetReader.read("Gain range: 0 to 56 dB\nEIN: -128 dBu\nMaximum input level: +9 dBu\n"
                 + "Input impedance: 3 kohms\nDynamic range: 108 dB\nBit depth: 24 bit\n48 V phantom");
-        SheetInterface box = SheetInterface.of(sheet);
+        DataSheetInterface box = DataSheetInterface.of(sheet);
         assertThat(box.assumed()).isEmpty();
         assertThat(box.doubts()).isEmpty();
         assertThat(box.usual()).isEqualTo(box.worst()).isEqualTo(box.best());
@@ -239,7 +240,7 @@ class DatasheetTest {
                 .chain(0, Surroundings.of(14, 12, 0.25), Parts.AUDIOBOOK)
                 .orElseThrow();
         assertThat(box.spreadDb(chain)).isZero();
-        SheetInterface nothing = SheetInterface.of(Sheet.EMPTY);
+        DataSheetInterface nothing = DataSheetInterface.of(DataSheet.EMPTY);
         assertThat(nothing.assumed()).contains(Item.INPUT_NOISE, Item.MAX_GAIN);
         assertThat(nothing.spreadDb(chain)).isGreaterThan(2);
         // The voice stands as high in the converter as before.
@@ -251,8 +252,8 @@ class DatasheetTest {
     /** −133 dBu is less than bare resistance of 150 Ω has, −130.9. */
     @Test
     void aBoxThatCannotBeIsDoubted() {
-        Sheet sheet = SheetReader.read("EIN: -133 dBu\nMaximum gain: 12 dB\nDynamic range: 138 dB");
-        assertThat(SheetInterface.of(sheet).doubts())
+        DataSheet sheet = DataSheetReader.read("EIN: -133 dBu\nMaximum gain: 12 dB\nDynamic range: 138 dB");
+        assertThat(DataSheetInterface.of(sheet).doubts())
                 .extracting(Doubt::kind, Doubt::item)
                 .containsExactly(
                         tuple(Doubt.Kind.BELOW_THERMAL, Item.INPUT_NOISE),

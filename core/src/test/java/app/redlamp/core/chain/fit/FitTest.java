@@ -2,9 +2,9 @@ package app.redlamp.core.chain.fit;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import app.redlamp.core.chain.Effort;
 import app.redlamp.core.chain.Position;
 import app.redlamp.core.chain.Preamp;
+import app.redlamp.core.chain.VocalEffort;
 import app.redlamp.core.chain.Voice;
 import app.redlamp.core.chain.fit.Miss.Kind;
 import app.redlamp.core.chain.kit.AudioInterface;
@@ -196,7 +196,7 @@ class FitTest {
     @Test
     void aShoutIntoATelephoneClips() {
         Kit kit = Parts.with(Parts.TELEPHONE, Optional.empty());
-        Seat close = first(kit).at(Position.straight(0.03)).spoken(new Voice(Effort.SHOUT, Effort.SHOUT, 15));
+        Seat close = first(kit).at(Position.straight(0.03)).spoken(new Voice(VocalEffort.SHOUT, VocalEffort.SHOUT, 15));
         assertThat(one(seat(kit, close), Kind.CAPSULE_CLIPS).amount()).isPositive();
         assertThat(one(kit, Kind.AUTOMATIC).severity()).isEqualTo(Severity.SPOILS);
         assertThat(one(kit, Kind.BITS).amount()).isEqualTo(16);

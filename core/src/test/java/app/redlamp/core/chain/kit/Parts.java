@@ -4,13 +4,13 @@ import app.redlamp.core.acoustics.room.Pattern;
 import app.redlamp.core.chain.Booster;
 import app.redlamp.core.chain.Capsule;
 import app.redlamp.core.chain.Converter;
-import app.redlamp.core.chain.Effort;
-import app.redlamp.core.chain.Finishing;
+import app.redlamp.core.chain.FinishingTarget;
 import app.redlamp.core.chain.GainSchool;
 import app.redlamp.core.chain.Preamp;
 import app.redlamp.core.chain.Surroundings;
+import app.redlamp.core.chain.VocalEffort;
 import app.redlamp.core.chain.Voice;
-import app.redlamp.core.chain.fit.Shelf;
+import app.redlamp.core.chain.fit.Stock;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -18,8 +18,8 @@ import java.util.OptionalDouble;
 
 /** Made-up parts and jobs for tests. */
 public final class Parts {
-    public static final Voice VOICE = new Voice(Effort.NORMAL, Effort.RAISED, 15);
-    public static final Finishing AUDIOBOOK = new Finishing(-20.5, -3, 0, 24, OptionalDouble.of(-60));
+    public static final Voice VOICE = new Voice(VocalEffort.NORMAL, VocalEffort.RAISED, 15);
+    public static final FinishingTarget AUDIOBOOK = new FinishingTarget(-20.5, -3, 0, 24, OptionalDouble.of(-60));
     public static final GainSchool MIDDLE = GainSchool.MIDDLE;
     public static final Preamp PREAMP = new Preamp(0, 56, -127, 4, 10, 3000);
     public static final Converter CONVERTER = new Converter(24, 105);
@@ -73,7 +73,7 @@ public final class Parts {
     public static final Extra SCREEN = extra("screen", Extra.Use.POP_FILTER, 0, 0, 0, 12);
     public static final Extra ADAPTER = extra("adapter", Extra.Use.ADAPTER, 0, 0, 0, 9);
 
-    public static final Shelf SHELF = new Shelf(List.of(
+    public static final Stock SHELF = new Stock(List.of(
             DYNAMIC, CONDENSER, HISSING, RIBBON, USB, TELEPHONE, ONE, TWO, BARE, XLR, SHORT, BOOSTER, CLOSED, OPEN,
             SPLITTER, ARM, TABLE, FLOOR, SHOCK, SCREEN, ADAPTER));
 

@@ -5,10 +5,10 @@ import static org.assertj.core.api.Assertions.within;
 
 import app.redlamp.core.acoustics.room.Pattern;
 import app.redlamp.core.chain.Chain;
-import app.redlamp.core.chain.Effort;
 import app.redlamp.core.chain.Position;
 import app.redlamp.core.chain.Proximity;
 import app.redlamp.core.chain.Surroundings;
+import app.redlamp.core.chain.VocalEffort;
 import app.redlamp.core.chain.kit.Kit;
 import app.redlamp.core.chain.kit.Parts;
 import java.util.Optional;
@@ -174,10 +174,10 @@ class PlacementTest {
     void loudLinesFromFurtherBack() {
         Chain chain = chain(Position.straight(0.15));
         // 68.34 − 62.35 = 5.99 dB: twice as far, 29.9 cm.
-        assertThat(Placing.distanceFor(chain, Effort.RAISED)).isCloseTo(0.299, within(0.001));
+        assertThat(Placing.distanceFor(chain, VocalEffort.RAISED)).isCloseTo(0.299, within(0.001));
         // Never beyond 30 cm, and never nearer than 5.
-        assertThat(Placing.distanceFor(chain, Effort.SHOUT)).isEqualTo(0.30);
-        assertThat(Placing.distanceFor(chain, Effort.WHISPER)).isEqualTo(0.05);
-        assertThat(Placing.distanceFor(chain, Effort.NORMAL)).isCloseTo(0.15, within(1e-9));
+        assertThat(Placing.distanceFor(chain, VocalEffort.SHOUT)).isEqualTo(0.30);
+        assertThat(Placing.distanceFor(chain, VocalEffort.WHISPER)).isEqualTo(0.05);
+        assertThat(Placing.distanceFor(chain, VocalEffort.NORMAL)).isCloseTo(0.15, within(1e-9));
     }
 }

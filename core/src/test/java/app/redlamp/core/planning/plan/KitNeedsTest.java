@@ -9,9 +9,9 @@ import app.redlamp.core.acoustics.outside.Timbre;
 import app.redlamp.core.acoustics.room.Rooms;
 import app.redlamp.core.acoustics.spot.Spot;
 import app.redlamp.core.acoustics.spot.Study;
-import app.redlamp.core.chain.Effort;
-import app.redlamp.core.chain.Finishing;
+import app.redlamp.core.chain.FinishingTarget;
 import app.redlamp.core.chain.GainSchool;
+import app.redlamp.core.chain.VocalEffort;
 import app.redlamp.core.chain.kit.Need;
 import app.redlamp.core.chain.kit.RoomGuess;
 import app.redlamp.core.delivery.spec.Specifications;
@@ -38,7 +38,7 @@ class KitNeedsTest {
     void aBookAsksForOneVoiceAndTheGapOfItsSpecification() {
         Need need = KitNeeds.of(Productions.book(100), Optional.empty());
         assertThat(need.voices()).isEqualTo(1);
-        assertThat(need.voice().loudest()).isEqualTo(Effort.RAISED);
+        assertThat(need.voice().loudest()).isEqualTo(VocalEffort.RAISED);
         // −23 to −18 dBFS RMS, floor at −60: 39.5 dB.
         assertThat(need.finishing().levelDbfs()).isCloseTo(-20.5, within(1e-9));
         assertThat(need.finishing().wantedSnrDb()).isCloseTo(39.5, within(1e-9));
@@ -120,8 +120,8 @@ class KitNeedsTest {
     /** −23 LUFS in one channel are −23 dBFS of speech; the broadcast file here is counted as it is. */
     @Test
     void loudnessBecomesALevelOfTheVoice() {
-        Finishing broadcast = KitNeeds.finishing(Specifications.broadcast(), KitNeeds.voice(JobKind.COMMERCIAL));
+        FinishingTarget broadcast = KitNeeds.finishing(Specifications.broadcast(), KitNeeds.voice(JobKind.COMMERCIAL));
         assertThat(broadcast.levelDbfs()).isBetween(-26.1, -22.9);
-        assertThat(broadcast.wantedSnrDb()).isEqualTo(Finishing.USUAL_SNR_DB);
+        assertThat(broadcast.wantedSnrDb()).isEqualTo(FinishingTarget.USUAL_SNR_DB);
     }
 }

@@ -109,7 +109,7 @@ class ProductionPlanTest {
 
     @Test
     void diskIsRateTimesBytesTimesChannelsTimesTime() {
-        Capture capture = new Capture(44_100, 24, 1);
+        RecordingFormat capture = new RecordingFormat(44_100, 24, 1);
         DiskNeed book = DiskNeed.of(capture, Specifications.audiobook().format(), 36_000, 1.5);
         // A ten-hour book: 44,100 × 3 × 36,000 bytes = 4.76 GB a copy; 192 kbit/s × 36,000 s = 864 MB.
         assertThat(book.working()).isEqualTo(4_762_800_000.0);
@@ -117,7 +117,7 @@ class ProductionPlanTest {
         assertThat(book.ready()).isEqualTo(864_000_000.0 + 4_762_800_000.0);
         assertThat(book.backup()).isEqualTo(book.here()).isEqualTo(book.raw() + book.working() + book.ready());
         DiskNeed wav = DiskNeed.of(
-                new Capture(48_000, 24, 2), Specifications.broadcast().format(), 60, 1);
+                new RecordingFormat(48_000, 24, 2), Specifications.broadcast().format(), 60, 1);
         assertThat(wav.ready()).isEqualTo(2 * 48_000 * 3 * 2 * 60.0);
     }
 

@@ -44,7 +44,7 @@ public final class Productions {
                 brief,
                 Order.of(Specifications.audiobook()),
                 script,
-                new Effort(150, 2, 1, 1, 1),
+                new WorkRatios(150, 2, 1, 1, 1),
                 evenings(0),
                 Money.in(Currency.getInstance("EUR")),
                 List.of());

@@ -5,13 +5,13 @@ import static org.assertj.core.api.Assertions.assertThat;
 import app.redlamp.core.acoustics.room.Pattern;
 import app.redlamp.core.chain.Capsule;
 import app.redlamp.core.chain.Chain;
-import app.redlamp.core.chain.Effort;
 import app.redlamp.core.chain.GainSchool;
 import app.redlamp.core.chain.Lead;
 import app.redlamp.core.chain.Node;
 import app.redlamp.core.chain.Position;
 import app.redlamp.core.chain.Preamp;
 import app.redlamp.core.chain.SignalPath;
+import app.redlamp.core.chain.VocalEffort;
 import app.redlamp.core.chain.Voice;
 import app.redlamp.core.chain.kit.Parts;
 import app.redlamp.core.chain.kit.RoomGuess;
@@ -50,8 +50,8 @@ class OneSchoolTest {
     @ParameterizedTest
     @EnumSource(GainSchool.class)
     void whatTheKitCallsRightTheLevelLeavesAlone(GainSchool school) {
-        for (Effort reading : Effort.values()) {
-            for (Effort loudest : Effort.values()) {
+        for (VocalEffort reading : VocalEffort.values()) {
+            for (VocalEffort loudest : VocalEffort.values()) {
                 if (loudest.compareTo(reading) >= 0) {
                     for (double crest : new double[] {4, 11, 15, 19}) {
                         for (double sensitivity : new double[] {1.1, 8, 25}) {
@@ -72,7 +72,8 @@ class OneSchoolTest {
     @ParameterizedTest
     @EnumSource(GainSchool.class)
     void bothAgreeWhereverTheKnobStands(GainSchool school) {
-        Chain set = chain(9, 0.2, new Voice(Effort.NORMAL, Effort.LOUD, 14)).set(school);
+        Chain set = chain(9, 0.2, new Voice(VocalEffort.NORMAL, VocalEffort.LOUD, 14))
+                .set(school);
         for (double off = -8; off <= 8; off += 0.25) {
             Chain turned = set.gained(set.gainDb() + off);
             assertThat(heard(turned, school).verdict() == Turn.Verdict.FITS)

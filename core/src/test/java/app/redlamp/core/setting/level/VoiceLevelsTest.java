@@ -3,7 +3,7 @@ package app.redlamp.core.setting.level;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
-import app.redlamp.core.chain.Finishing;
+import app.redlamp.core.chain.FinishingTarget;
 import app.redlamp.core.chain.GainSchool;
 import app.redlamp.core.measure.analysis.Report;
 import java.util.List;
@@ -20,7 +20,7 @@ class VoiceLevelsTest {
     private static final double SECONDS = 12;
 
     /** What each channel gives: noise at a level, and bursts of half a second over it where it speaks. */
-    private static Taken taken(Step step, double gainDb, double noiseDb, boolean silentFirst, int channels) {
+    private static Taken taken(SettingStep step, double gainDb, double noiseDb, boolean silentFirst, int channels) {
         StepMeter meter = new StepMeter(RATE, 24, channels, 0, SECONDS, 480);
         SplittableRandom random = new SplittableRandom(4);
         float[][] block = new float[channels][480];
@@ -54,7 +54,7 @@ class VoiceLevelsTest {
                         GainSchool.MIDDLE,
                         Optional.empty(),
                         OptionalDouble.empty(),
-                        new Finishing(-20, -3, 0, 16, OptionalDouble.of(-60)))
+                        new FinishingTarget(-20, -3, 0, 16, OptionalDouble.of(-60)))
                 .faults();
     }
 
@@ -64,8 +64,8 @@ class VoiceLevelsTest {
     void noiseThatIsLouderWithoutAVoiceIsAnAutomaticGain(
             double stillDb, double stillGain, double readDb, double readGain, double expected) {
         VoiceLevels levels = VoiceLevels.none(0)
-                .with(taken(Step.STILL, stillGain, stillDb, false, 1))
-                .with(taken(Step.READ, readGain, readDb, false, 1));
+                .with(taken(SettingStep.STILL, stillGain, stillDb, false, 1))
+                .with(taken(SettingStep.READ, readGain, readDb, false, 1));
         assertThat(levels.pumpingDb().orElse(0)).isCloseTo(expected, within(1.5));
         assertThat(faults(levels).stream().anyMatch(f -> f.kind() == InputFault.Kind.AUTOMATIC_GAIN))
                 .isEqualTo(expected > 0);
@@ -73,11 +73,11 @@ class VoiceLevelsTest {
 
     @Test
     void aMicrophoneInTheOtherSocketIsToldFromADeadOne() {
-        VoiceLevels first = VoiceLevels.none(0).with(taken(Step.READ, 30, -60, true, 2));
+        VoiceLevels first = VoiceLevels.none(0).with(taken(SettingStep.READ, 30, -60, true, 2));
         assertThat(faults(first)).extracting(InputFault::kind).containsExactly(InputFault.Kind.ONE_CHANNEL_SILENT);
-        VoiceLevels second = VoiceLevels.none(1).with(taken(Step.READ, 30, -60, true, 2));
+        VoiceLevels second = VoiceLevels.none(1).with(taken(SettingStep.READ, 30, -60, true, 2));
         assertThat(faults(second)).isEmpty();
-        VoiceLevels alone = VoiceLevels.none(0).with(taken(Step.READ, 30, -60, true, 1));
+        VoiceLevels alone = VoiceLevels.none(0).with(taken(SettingStep.READ, 30, -60, true, 1));
         assertThat(faults(alone)).extracting(InputFault::kind).containsExactly(InputFault.Kind.ZEROS);
     }
 

@@ -9,15 +9,15 @@ package app.redlamp.core.planning.plan;
  * @param proof hours of proof listening for a finished hour, 0 to 20
  * @param kept length of what is kept in {@code raw/} for a finished second, retakes among them, 1 to 10
  */
-public record Effort(double wordsPerMinute, double booth, double edit, double proof, double kept) {
+public record WorkRatios(double wordsPerMinute, double booth, double edit, double proof, double kept) {
     /**
      * Common practice, no source: 150 to 160 words a minute; 1.5 to 3 hours in the booth and 4 to 6 hours of work in all for
      * a finished hour.
      */
-    public static final Effort USUAL = new Effort(155, 2, 2, 1, 1.3);
+    public static final WorkRatios USUAL = new WorkRatios(155, 2, 2, 1, 1.3);
 
     /** @throws IllegalArgumentException for figures out of range */
-    public Effort {
+    public WorkRatios {
         check("words a minute", wordsPerMinute, 60, 300);
         check("hours in the booth for a finished hour", booth, 1, 20);
         check("hours of editing for a finished hour", edit, 0, 20);

@@ -19,7 +19,7 @@ import java.util.List;
  * @param echoesAfter and with it
  * @param room with it and all that was put up before
  */
-public record Step(
+public record TreatmentStep(
         Patch patch,
         int pieces,
         double price,
@@ -30,7 +30,7 @@ public record Step(
         List<Reflection> echoesAfter,
         Room room) {
 
-    public Step {
+    public TreatmentStep {
         echoesBefore = List.copyOf(echoesBefore);
         echoesAfter = List.copyOf(echoesAfter);
     }

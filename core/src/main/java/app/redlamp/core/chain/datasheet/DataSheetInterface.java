@@ -20,7 +20,7 @@ import java.util.OptionalDouble;
  * @param assumed what was not said
  * @param doubts what cannot be, or hardly can
  */
-public record SheetInterface(
+public record DataSheetInterface(
         Preamp usual, Preamp worst, Preamp best, Converter converter, List<Item> assumed, List<Doubt> doubts) {
     private static final double STRAIN_DB = 4;
     private static final double USUAL_RANGE_DB = 106;
@@ -36,16 +36,16 @@ public record SheetInterface(
             Item.DYNAMIC_RANGE,
             Item.BITS);
 
-    public SheetInterface {
+    public DataSheetInterface {
         assumed = List.copyOf(assumed);
         doubts = List.copyOf(doubts);
     }
 
     /** @throws IllegalArgumentException for a figure that no interface has; one line */
-    public static SheetInterface of(Sheet sheet) {
+    public static DataSheetInterface of(DataSheet sheet) {
         List<Item> assumed =
                 ITEMS.stream().filter(i -> sheet.value(i).isEmpty()).toList();
-        return new SheetInterface(
+        return new DataSheetInterface(
                 preamp(sheet, 0),
                 preamp(sheet, -1),
                 preamp(sheet, 1),
@@ -57,7 +57,7 @@ public record SheetInterface(
     }
 
     /** @param side −1 for the worst, 0 for the usual, 1 for the best */
-    private static Preamp preamp(Sheet sheet, int side) {
+    private static Preamp preamp(DataSheet sheet, int side) {
         double least = sheet.value(Item.MIN_GAIN).orElse(0);
         return new Preamp(
                 least,
@@ -72,7 +72,7 @@ public record SheetInterface(
         return side < 0 ? worst : side > 0 ? best : usual;
     }
 
-    private static List<Doubt> doubts(Sheet sheet) {
+    private static List<Doubt> doubts(DataSheet sheet) {
         List<Doubt> doubts = new ArrayList<>();
         double thermal = Volts.thermalDbu(150);
         OptionalDouble noise = sheet.value(Item.INPUT_NOISE);
@@ -85,7 +85,7 @@ public record SheetInterface(
         return doubts;
     }
 
-    private static void doubt(Sheet sheet, Item item, double low, double high, List<Doubt> doubts) {
+    private static void doubt(DataSheet sheet, Item item, double low, double high, List<Doubt> doubts) {
         OptionalDouble value = sheet.value(item);
         if (value.isPresent() && value.getAsDouble() < low) {
             doubts.add(new Doubt(Doubt.Kind.LOW, item, value.getAsDouble(), low));

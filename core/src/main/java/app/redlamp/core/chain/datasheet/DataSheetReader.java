@@ -10,7 +10,7 @@ import java.util.Optional;
 import java.util.regex.Matcher;
 
 /** Finds the figures in the pasted text of a data sheet, whatever else stands around them. The first of each item counts. */
-public final class SheetReader {
+public final class DataSheetReader {
     private static final int MOST_CHARACTERS = 100_000;
     private static final int MOST_LINES = 2000;
 
@@ -32,20 +32,20 @@ public final class SheetReader {
     private Optional<Pattern> pattern = Optional.empty();
     private boolean phantom;
 
-    private SheetReader() {}
+    private DataSheetReader() {}
 
     /** @throws IllegalArgumentException for a text that is longer than any data sheet */
-    public static Sheet read(String text) {
+    public static DataSheet read(String text) {
         if (text.length() > MOST_CHARACTERS) {
             throw new IllegalArgumentException(
                     "the text is longer than any data sheet; paste the page with the figures");
         }
-        SheetReader reader = new SheetReader();
+        DataSheetReader reader = new DataSheetReader();
         text.lines()
                 .limit(MOST_LINES)
                 .flatMap(l -> List.of(l.split("[;|\t]", -1)).stream())
                 .forEach(reader::line);
-        return new Sheet(List.copyOf(reader.entries.values()), reader.pattern, reader.phantom, reader.faults);
+        return new DataSheet(List.copyOf(reader.entries.values()), reader.pattern, reader.phantom, reader.faults);
     }
 
     private static Map<String, Item> names() {

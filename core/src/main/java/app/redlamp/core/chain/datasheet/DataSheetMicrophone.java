@@ -19,11 +19,11 @@ import java.util.OptionalDouble;
  * @param assumed what was not said
  * @param doubts what cannot be, or hardly can
  */
-public record SheetMicrophone(Capsule usual, Capsule worst, Capsule best, List<Item> assumed, List<Doubt> doubts) {
+public record DataSheetMicrophone(Capsule usual, Capsule worst, Capsule best, List<Item> assumed, List<Doubt> doubts) {
     /** Rounding of data sheets. */
     private static final double ROUNDING_DB = 1;
 
-    public SheetMicrophone {
+    public DataSheetMicrophone {
         assumed = List.copyOf(assumed);
         doubts = List.copyOf(doubts);
     }
@@ -32,7 +32,7 @@ public record SheetMicrophone(Capsule usual, Capsule worst, Capsule best, List<I
      * @param kind how it is built
      * @throws IllegalArgumentException for a figure that no capsule has; one line
      */
-    public static SheetMicrophone of(Sheet sheet, Microphone.Kind kind) {
+    public static DataSheetMicrophone of(DataSheet sheet, Microphone.Kind kind) {
         List<Item> assumed = new ArrayList<>();
         Pattern pattern = sheet.pattern().orElse(Pattern.CARDIOID);
         boolean thermal = kind == Microphone.Kind.DYNAMIC || kind == Microphone.Kind.RIBBON;
@@ -46,7 +46,7 @@ public record SheetMicrophone(Capsule usual, Capsule worst, Capsule best, List<I
             }
         }
         Capsule usual = capsule(sheet, kind, pattern, 0);
-        return new SheetMicrophone(
+        return new DataSheetMicrophone(
                 usual,
                 capsule(sheet, kind, pattern, -1),
                 capsule(sheet, kind, pattern, 1),
@@ -55,7 +55,7 @@ public record SheetMicrophone(Capsule usual, Capsule worst, Capsule best, List<I
     }
 
     /** @param side −1 for the worst, 0 for the usual, 1 for the best */
-    private static Capsule capsule(Sheet sheet, Microphone.Kind kind, Pattern pattern, int side) {
+    private static Capsule capsule(DataSheet sheet, Microphone.Kind kind, Pattern pattern, int side) {
         boolean thermal = kind == Microphone.Kind.DYNAMIC || kind == Microphone.Kind.RIBBON;
         OptionalDouble noise = sheet.selfNoiseDbA();
         if (noise.isEmpty() && !thermal) {
@@ -69,7 +69,7 @@ public record SheetMicrophone(Capsule usual, Capsule worst, Capsule best, List<I
                 said(sheet, Item.OUTPUT_IMPEDANCE, kind, -side));
     }
 
-    private static double said(Sheet sheet, Item item, Microphone.Kind kind, int side) {
+    private static double said(DataSheet sheet, Item item, Microphone.Kind kind, int side) {
         return sheet.value(item).orElse(at(Usual.of(item, kind), side));
     }
 
@@ -77,7 +77,7 @@ public record SheetMicrophone(Capsule usual, Capsule worst, Capsule best, List<I
         return side < 0 ? usual.low() : side > 0 ? usual.high() : usual.usual();
     }
 
-    private static List<Doubt> doubts(Sheet sheet, Microphone.Kind kind, Capsule capsule) {
+    private static List<Doubt> doubts(DataSheet sheet, Microphone.Kind kind, Capsule capsule) {
         List<Doubt> doubts = new ArrayList<>();
         OptionalDouble said = sheet.value(Item.SELF_NOISE);
         OptionalDouble ratio = sheet.value(Item.SIGNAL_TO_NOISE);

@@ -12,13 +12,13 @@ import java.util.ArrayList;
 import java.util.List;
 
 /** Headphones, and what they are plugged into. */
-final class Listened {
+final class ListeningCheck {
     private final Kit kit;
     private final Need need;
-    private final Shelf shelf;
+    private final Stock shelf;
     private final List<Miss> misses = new ArrayList<>();
 
-    Listened(Kit kit, Need need, Shelf shelf) {
+    ListeningCheck(Kit kit, Need need, Stock shelf) {
         this.kit = kit;
         this.need = need;
         this.shelf = shelf;
@@ -53,7 +53,7 @@ final class Listened {
 
     private void outputs(int heads) {
         int sockets = kit.box().map(AudioInterface::headphoneOutputs).orElse(0)
-                + (int) kit.seats().stream().filter(Listened::hasSocket).count();
+                + (int) kit.seats().stream().filter(ListeningCheck::hasSocket).count();
         // A computer has one of its own, which is heard late.
         sockets = Math.max(1, sockets);
         for (Extra splitter : kit.extras(Extra.Use.HEADPHONE_SPLITTER)) {

@@ -13,7 +13,7 @@ import java.util.ArrayList;
 import java.util.List;
 
 /** Plugs, sockets, power and the computer's ports. */
-final class Plugged {
+final class PlugCheck {
     /** What a port gives without being asked for more (USB 2.0 specification, section 7.2.1; from memory). */
     private static final int PORT_MILLIAMPS = 500;
 
@@ -24,10 +24,10 @@ final class Plugged {
 
     private final Kit kit;
     private final Need need;
-    private final Shelf shelf;
+    private final Stock shelf;
     private final List<Miss> misses = new ArrayList<>();
 
-    Plugged(Kit kit, Need need, Shelf shelf) {
+    PlugCheck(Kit kit, Need need, Stock shelf) {
         this.kit = kit;
         this.need = need;
         this.shelf = shelf;
@@ -42,7 +42,7 @@ final class Plugged {
                     .mendedBy(kit.seats().stream().findFirst().map(Seat::microphone), more));
         }
         if (throughBox > 0 && kit.box().isEmpty()) {
-            boolean phantom = kit.seats().stream().anyMatch(Plugged::wantsPhantom);
+            boolean phantom = kit.seats().stream().anyMatch(PlugCheck::wantsPhantom);
             Plug plug = kit.seats().stream()
                     .map(Seat::microphone)
                     .filter(m -> !m.isDigital())
@@ -101,7 +101,7 @@ final class Plugged {
                 && box.phantom()
                 && seat.booster().isEmpty()) {
             // On small boxes one switch feeds all sockets.
-            boolean switchedOn = kit.seats().stream().anyMatch(Plugged::wantsPhantom);
+            boolean switchedOn = kit.seats().stream().anyMatch(PlugCheck::wantsPhantom);
             add(Miss.of(
                     Kind.RIBBON_PHANTOM,
                     switchedOn ? Severity.BLOCKS : Severity.ADVISES,

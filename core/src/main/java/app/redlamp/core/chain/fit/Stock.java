@@ -10,10 +10,10 @@ import java.util.Optional;
 import java.util.function.Predicate;
 
 /** Finds the cheapest part that does what is wanted; what is there already costs nothing. */
-public final class Shelf {
+public final class Stock {
     private final List<Gear> all;
 
-    public Shelf(List<Gear> all) {
+    public Stock(List<Gear> all) {
         this.all = List.copyOf(all);
     }
 

@@ -12,7 +12,7 @@ import java.util.List;
 import java.util.OptionalDouble;
 
 /** Stands and arms, and what stands before the microphone. */
-final class Held {
+final class HoldingCheck {
     /** From the edge of a desk to before the mouth of whoever sits at it (common practice, no source). */
     private static final double TO_THE_MOUTH_M = 0.55;
 
@@ -25,10 +25,10 @@ final class Held {
     private static final double SCREEN_WORTH_DB = 10;
 
     private final Kit kit;
-    private final Shelf shelf;
+    private final Stock shelf;
     private final List<Miss> misses = new ArrayList<>();
 
-    Held(Kit kit, Shelf shelf) {
+    HoldingCheck(Kit kit, Stock shelf) {
         this.kit = kit;
         this.shelf = shelf;
     }

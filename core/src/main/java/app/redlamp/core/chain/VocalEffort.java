@@ -7,7 +7,7 @@ import java.util.Locale;
  * How loud somebody speaks, by the level at 1 m in front of the mouth. Normal to shouted: ANSI S3.5-1997 (from memory); whisper
  * and quiet: common practice, no source.
  */
-public enum Effort {
+public enum VocalEffort {
     WHISPER(45),
     QUIET(56),
     NORMAL(62.35),
@@ -17,7 +17,7 @@ public enum Effort {
 
     private final double atOneMetreDb;
 
-    Effort(double atOneMetreDb) {
+    VocalEffort(double atOneMetreDb) {
         this.atOneMetreDb = atOneMetreDb;
     }
 
@@ -37,7 +37,7 @@ public enum Effort {
     }
 
     /** One step louder; a shout stays one. */
-    public Effort louder() {
+    public VocalEffort louder() {
         return switch (this) {
             case WHISPER -> QUIET;
             case QUIET -> NORMAL;

@@ -32,7 +32,7 @@ import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 
 /** Knob and place of the microphone. In the simulated booth they are moved here; of a real one they say how it stands. */
-final class KnobsSheet extends VBox implements Desk.Sheet<StationParts<LevelStation.Models>> {
+final class LevelKnobsSheet extends VBox implements Desk.Sheet<StationParts<LevelStation.Models>> {
     private static final double NEAREST_CM = 3;
     private static final double FURTHEST_CM = 60;
     private static final double MOST_DEG = 180;
@@ -55,7 +55,7 @@ final class KnobsSheet extends VBox implements Desk.Sheet<StationParts<LevelStat
     private final HBox table;
     private boolean showing;
 
-    KnobsSheet(StationParts<LevelStation.Models> parts) {
+    LevelKnobsSheet(StationParts<LevelStation.Models> parts) {
         this.parts = parts;
         getStyleClass().add("desk-sheet");
         screen = new CheckBox(parts.say("level.pop"));

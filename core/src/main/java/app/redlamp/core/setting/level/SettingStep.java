@@ -5,7 +5,7 @@ import java.util.Locale;
 import java.util.Optional;
 
 /** The guided setting, step by step. */
-public enum Step {
+public enum SettingStep {
     /** Nobody speaks. */
     STILL(10),
     /** The loudest line of the job. */
@@ -19,7 +19,7 @@ public enum Step {
 
     private final double seconds;
 
-    Step(double seconds) {
+    SettingStep(double seconds) {
         this.seconds = seconds;
     }
 

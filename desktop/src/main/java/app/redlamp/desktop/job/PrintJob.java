@@ -6,7 +6,7 @@ import java.nio.file.Path;
 import java.util.List;
 
 /** Writes a report away from the interface thread and says what came of it. */
-public record SheetJob(JobService jobs, Strings strings) {
+public record PrintJob(JobService jobs, Strings strings) {
 
     /** Writes something to a file. */
     public interface Writing {

@@ -1,9 +1,9 @@
 package app.redlamp.desktop.kit;
 
-import app.redlamp.core.chain.Effort;
 import app.redlamp.core.chain.GainFit;
 import app.redlamp.core.chain.Preamp;
 import app.redlamp.core.chain.SignalPath;
+import app.redlamp.core.chain.VocalEffort;
 import app.redlamp.core.chain.choose.Upgrade;
 import app.redlamp.core.chain.kit.Kit;
 import app.redlamp.core.chain.kit.Need;
@@ -30,7 +30,7 @@ import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 
 /** Gain, place and voice as knobs, and what another part would do here. */
-final class KnobsSheet extends VBox implements Desk.Sheet<Kit> {
+final class KitKnobsSheet extends VBox implements Desk.Sheet<Kit> {
     private static final PseudoClass WARN = PseudoClass.getPseudoClass("over");
     private static final double BASS_HZ = 100;
     private static final double NEAREST_CM = 2;
@@ -50,13 +50,13 @@ final class KnobsSheet extends VBox implements Desk.Sheet<Kit> {
     private final Region strain = new Region();
     private final Label gainWords = words("knob-gain-words");
     private final Label placeWords = words("knob-place-words");
-    private final Choice<Effort> reading;
-    private final Choice<Effort> loudest;
+    private final Choice<VocalEffort> reading;
+    private final Choice<VocalEffort> loudest;
     private final Choice<Double> finishing;
     private final GridPane table = new GridPane();
     private boolean showing;
 
-    KnobsSheet(StationParts<KitStation.Models> parts) {
+    KitKnobsSheet(StationParts<KitStation.Models> parts) {
         this.parts = parts;
         moves = new KitMoves(parts.models().kit());
         getStyleClass().add("desk-sheet");
@@ -150,17 +150,17 @@ final class KnobsSheet extends VBox implements Desk.Sheet<Kit> {
         return Parts.line(name, track, words);
     }
 
-    private Choice<Effort> effort(String id, String key, boolean loud) {
+    private Choice<VocalEffort> effort(String id, String key, boolean loud) {
         return new Choice<>(
                 id,
                 parts.say(key),
-                List.of(Effort.values()),
+                List.of(VocalEffort.values()),
                 e -> parts.words().chains().effort(e),
                 () -> parts.models()
                         .kit()
                         .currentSeat()
                         .map(s -> loud ? s.voice().loudest() : s.voice().reading())
-                        .orElse(Effort.NORMAL),
+                        .orElse(VocalEffort.NORMAL),
                 e -> parts.models()
                         .kit()
                         .editSeat(

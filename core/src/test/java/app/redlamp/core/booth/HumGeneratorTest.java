@@ -18,7 +18,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
-class HumTest {
+class HumGeneratorTest {
     private static final Tape TAPE = Speech.tape(Booths.RATE);
 
     /** A bad lead at both mains, drifted: family, base and level. */

@@ -14,10 +14,10 @@ import java.util.OptionalDouble;
  * @param phantom whether 48 V are spoken of
  * @param faults lines that were understood and could not be; one sentence each
  */
-public record Sheet(List<Entry> entries, Optional<Pattern> pattern, boolean phantom, List<String> faults) {
-    public static final Sheet EMPTY = new Sheet(List.of(), Optional.empty(), false, List.of());
+public record DataSheet(List<Entry> entries, Optional<Pattern> pattern, boolean phantom, List<String> faults) {
+    public static final DataSheet EMPTY = new DataSheet(List.of(), Optional.empty(), false, List.of());
 
-    public Sheet {
+    public DataSheet {
         entries = List.copyOf(entries);
         faults = List.copyOf(faults);
     }
@@ -33,16 +33,16 @@ public record Sheet(List<Entry> entries, Optional<Pattern> pattern, boolean phan
     }
 
     /** With an entry in the place of that of the same item. */
-    public Sheet with(Entry entry) {
+    public DataSheet with(Entry entry) {
         List<Entry> all = new ArrayList<>(
                 entries.stream().filter(e -> e.item() != entry.item()).toList());
         all.add(entry);
-        return new Sheet(all, pattern, phantom, faults);
+        return new DataSheet(all, pattern, phantom, faults);
     }
 
     /** Without an item. */
-    public Sheet without(Item item) {
-        return new Sheet(entries.stream().filter(e -> e.item() != item).toList(), pattern, phantom, faults);
+    public DataSheet without(Item item) {
+        return new DataSheet(entries.stream().filter(e -> e.item() != item).toList(), pattern, phantom, faults);
     }
 
     /**

@@ -18,7 +18,7 @@ import java.util.List;
 import java.util.Optional;
 
 /** Gain, ceilings and hum. */
-final class Levelled {
+final class LevelCheck {
     /** Hum that narrows the signal-to-noise ratio by less is nothing to buy a lead for. */
     private static final double HUM_WORTH_DB = 0.5;
 
@@ -26,10 +26,10 @@ final class Levelled {
 
     private final Kit kit;
     private final Need need;
-    private final Shelf shelf;
+    private final Stock shelf;
     private final List<Miss> misses = new ArrayList<>();
 
-    Levelled(Kit kit, Need need, Shelf shelf) {
+    LevelCheck(Kit kit, Need need, Stock shelf) {
         this.kit = kit;
         this.need = need;
         this.shelf = shelf;

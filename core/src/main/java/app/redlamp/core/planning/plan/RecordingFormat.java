@@ -7,10 +7,10 @@ package app.redlamp.core.planning.plan;
  * @param bitDepth 16, 24 or 32
  * @param channels 1 for one voice; one for each microphone otherwise, at most 8
  */
-public record Capture(int sampleRateHz, int bitDepth, int channels) {
+public record RecordingFormat(int sampleRateHz, int bitDepth, int channels) {
 
     /** @throws IllegalArgumentException for figures out of range */
-    public Capture {
+    public RecordingFormat {
         boolean depth = bitDepth == 16 || bitDepth == 24 || bitDepth == 32;
         if (!(sampleRateHz >= 8000 && sampleRateHz <= 192_000 && depth && channels >= 1 && channels <= 8)) {
             throw new IllegalArgumentException("recording at " + sampleRateHz + " Hz, " + bitDepth + " bits, "

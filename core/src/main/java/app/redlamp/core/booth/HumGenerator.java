@@ -4,7 +4,7 @@ import app.redlamp.core.acoustics.outside.OctaveLevels;
 import app.redlamp.core.signal.Biquad;
 
 /** Harmonics of the mains up to the octave of 500 Hz, so strong that each octave has its level. */
-final class Hum {
+final class HumGenerator {
     /** Upper edge of the octave of 500 Hz. */
     static final double HIGHEST_HZ = 720;
 
@@ -19,7 +19,7 @@ final class Hum {
     private final double highPassed;
 
     /** @param levels what each octave is to have, in dB */
-    Hum(double baseHz, OctaveLevels levels, int sampleRateHz) {
+    HumGenerator(double baseHz, OctaveLevels levels, int sampleRateHz) {
         int count = (int) (Math.min(HIGHEST_HZ, 0.45 * sampleRateHz) / baseHz);
         re = new double[count];
         im = new double[count];

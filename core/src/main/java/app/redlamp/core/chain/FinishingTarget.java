@@ -11,7 +11,7 @@ import java.util.OptionalDouble;
  * @param bits of a sample in the file, 8 to 32
  * @param floorDbfs highest noise floor that is let pass, in dBFS RMS; absent where nobody asks
  */
-public record Finishing(
+public record FinishingTarget(
         double levelDbfs, double ceilingDbfs, double compressionDb, int bits, OptionalDouble floorDbfs) {
 
     /** From voice down to noise where nobody asks for a floor (common practice, no source). */
@@ -21,7 +21,7 @@ public record Finishing(
     private static final double DITHER_DB = 10 * Math.log10(3);
 
     /** @throws IllegalArgumentException out of range */
-    public Finishing {
+    public FinishingTarget {
         if (!(levelDbfs >= -60 && levelDbfs <= 0 && ceilingDbfs >= -20 && ceilingDbfs <= 0)) {
             throw new IllegalArgumentException("level of " + levelDbfs + ", peaks to " + ceilingDbfs
                     + " dBFS: must lie between −60 and 0, and −20 and 0");
@@ -32,8 +32,8 @@ public record Finishing(
         }
     }
 
-    public Finishing compressing(double db) {
-        return new Finishing(levelDbfs, ceilingDbfs, db, bits, floorDbfs);
+    public FinishingTarget compressing(double db) {
+        return new FinishingTarget(levelDbfs, ceilingDbfs, db, bits, floorDbfs);
     }
 
     /** From voice down to noise, as it must be in the file. */
