@@ -90,6 +90,12 @@ public final class LevelStation extends StationBase {
         return Optional.of(Overrule.Station.LEVEL);
     }
 
+    /** Space is the next step: whatever button had the focus would take it for itself. */
+    @Override
+    public Optional<Node> work() {
+        return model.current().map(v -> view.dial());
+    }
+
     @Override
     public Node bench() {
         return view.node();
@@ -109,7 +115,7 @@ public final class LevelStation extends StationBase {
     @Override
     public List<KeyBinding> keys() {
         List<KeyBinding> all = new ArrayList<>();
-        all.add(KeyBinding.plain(KeyCode.SPACE, strings.say("keys.level.go"), view::go));
+        all.add(KeyBinding.plain(KeyCode.SPACE, strings.say("keys.level.go"), this::next));
         SettingStep[] steps = SettingStep.values();
         for (int i = 0; i < steps.length; i++) {
             SettingStep step = steps[i];
@@ -127,6 +133,11 @@ public final class LevelStation extends StationBase {
         all.add(KeyBinding.plain(
                 KeyCode.U, strings.say("keys.lengths"), parts.context().units()::turn));
         return all;
+    }
+
+    /** What the column offers as the next thing, whatever that is: one rule for the key and the button. */
+    private void next() {
+        reading.now().primary().ifPresent(a -> a.run().run());
     }
 
     private void nextVoice() {

@@ -92,6 +92,7 @@ final class LevelView {
         ask.setId("level-ask");
         line.setId("level-line");
         dial.setId("level-dial");
+        dial.setFocusTraversable(true);
         hills.setId("level-hills");
         seats.setId("level-seats");
         seats.getStyleClass().add("desk-tabs");
@@ -130,6 +131,11 @@ final class LevelView {
         return sheets;
     }
 
+    /** What has the focus while one sets the gain: it takes no keys of its own. */
+    Node dial() {
+        return dial;
+    }
+
     private Node build() {
         VBox words = new VBox(ask, line);
         HBox.setHgrow(words, Priority.ALWAYS);
@@ -157,19 +163,6 @@ final class LevelView {
 
     void say(String key) {
         fault.set(parts.say(key));
-    }
-
-    /** Takes the step that comes next, or stops the one that is taken. */
-    void go() {
-        if (parts.models().level().running().get() != null) {
-            parts.models().level().stop();
-            return;
-        }
-        parts.models()
-                .level()
-                .current()
-                .flatMap(LevelVerdict::next)
-                .ifPresent(s -> press(s == SettingStep.TURN ? SettingStep.LOUDEST : s));
     }
 
     void press(SettingStep step) {

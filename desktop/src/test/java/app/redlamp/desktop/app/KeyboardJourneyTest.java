@@ -131,9 +131,12 @@ class KeyboardJourneyTest {
         for (int presses = 0; presses < 12 && !Window.look(this::set); presses++) {
             LevelVerdict before =
                     Window.look(() -> window.wiring.level().verdict().get());
+            double gain =
+                    Window.look(() -> window.wiring.kit().path().get().chain().gainDb());
             window.push(robot, KeyCode.SPACE);
             // A real keyboard is heard a moment later: pressed again too soon, the space bar stops the step.
             Window.until(() -> window.wiring.level().running().get() != null
+                    || window.wiring.kit().path().get().chain().gainDb() != gain
                     || !before.equals(window.wiring.level().verdict().get()));
             Window.until(() -> window.wiring.level().running().get() == null);
             window.settle();
