@@ -3,7 +3,6 @@ package app.redlamp.cli;
 import app.redlamp.core.delivery.DeliveryProblem;
 import app.redlamp.core.delivery.DeliveryVerdict;
 import app.redlamp.core.delivery.FileStanding;
-import app.redlamp.core.delivery.spec.CheckResult;
 import app.redlamp.core.delivery.spec.Judge;
 import app.redlamp.core.delivery.spec.Judgement;
 import app.redlamp.core.delivery.spec.SetJudge;
@@ -95,17 +94,10 @@ final class CheckCommand implements Callable<Integer> {
         List<SetJudge.Comparison> comparisons = SetJudge.judge(specification, reports, names);
         Verdict<DeliveryProblem> verdict = DeliveryVerdict.of(standings, comparisons);
         if (json) {
-            console.out()
-                    .println(Json.text(Map.of(
-                            "files",
-                            entries,
-                            "between",
-                            Json.comparisons(comparisons, names, wording),
-                            "verdict",
-                            VerdictJson.of(verdict, wording::problem))));
+            console.out().println(Json.files(entries, Json.comparisons(comparisons, names, wording), verdict, wording));
         } else {
             comparisons.forEach(c -> console.line(
-                    (c.verdict() == CheckResult.INSIDE ? "  " : c.verdict() == CheckResult.OUTSIDE ? "x " : "i ")
+                    Console.mark(c.verdict())
                             + wording.comparison(c, names)));
         }
         if (sheet != null) {
@@ -127,9 +119,7 @@ final class CheckCommand implements Callable<Integer> {
         console.line(file + ": " + (judgement.pass() ? "clear for " : "not clear for ")
                 + judgement.specification().id());
         judgement.checks().forEach(check -> {
-            String mark =
-                    check.verdict() == CheckResult.INSIDE ? "  " : check.verdict() == CheckResult.OUTSIDE ? "x " : "i ";
-            console.line("  " + mark + wording.check(check, judgement.specification()));
+            console.line("  " + Console.mark(check.verdict()) + wording.check(check, judgement.specification()));
         });
         flaws.forEach(flaw -> console.line("  i " + wording.finding(flaw)));
     }

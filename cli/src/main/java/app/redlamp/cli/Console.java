@@ -1,5 +1,6 @@
 package app.redlamp.cli;
 
+import app.redlamp.core.delivery.spec.CheckResult;
 import app.redlamp.core.verdict.Verdict;
 import app.redlamp.words.Wording;
 import java.io.PrintStream;
@@ -14,6 +15,15 @@ record Console(PrintStream out, PrintStream err, Locale locale) {
     /** The one way from a verdict to an exit code. */
     static int exitCode(Verdict.State state) {
         return state == Verdict.State.CLEAR ? OK : FAILS;
+    }
+
+    /** What stands before the line of a check. */
+    static String mark(CheckResult result) {
+        return switch (result) {
+            case INSIDE -> "  ";
+            case OUTSIDE -> "x ";
+            case ADVICE -> "i ";
+        };
     }
 
     Wording wording() {

@@ -85,19 +85,12 @@ final class FinishCommand implements Callable<Integer> {
         Verdict<DeliveryProblem> verdict = verdict(ended, comparisons);
         List<String> names = made.stream().map(Made::name).toList();
         if (json) {
-            console.out()
-                    .println(Json.text(Map.of(
-                            "files",
-                            entries,
-                            "between",
-                            Json.comparisons(comparisons, names, wording),
-                            "verdict",
-                            VerdictJson.of(verdict, wording::problem))));
+            console.out().println(Json.files(entries, Json.comparisons(comparisons, names, wording), verdict, wording));
         } else {
             comparisons.stream()
                     .filter(c -> c.verdict() != CheckResult.INSIDE)
                     .forEach(c -> console.line(
-                            (c.verdict() == CheckResult.OUTSIDE ? "x " : "i ") + wording.comparison(c, names)));
+                            Console.mark(c.verdict()) + wording.comparison(c, names)));
         }
         ended.stream()
                 .filter(e -> !e.error().isEmpty())

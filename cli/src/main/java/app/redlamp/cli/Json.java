@@ -1,5 +1,6 @@
 package app.redlamp.cli;
 
+import app.redlamp.core.delivery.DeliveryProblem;
 import app.redlamp.core.delivery.spec.Check;
 import app.redlamp.core.delivery.spec.Judgement;
 import app.redlamp.core.delivery.spec.SetJudge;
@@ -12,6 +13,7 @@ import app.redlamp.core.measure.noise.NoiseProfile;
 import app.redlamp.core.measure.voice.Event;
 import app.redlamp.core.signal.AudioInfo;
 import app.redlamp.core.signal.OctaveBands;
+import app.redlamp.core.verdict.Verdict;
 import app.redlamp.words.Wording;
 import com.fasterxml.jackson.core.JsonProcessingException;
 import com.fasterxml.jackson.databind.ObjectMapper;
@@ -65,6 +67,19 @@ final class Json {
             checks.add(entry);
         }
         return checks;
+    }
+
+    /** What a command on the files of a delivery prints: each file, how they match each other, the verdict. */
+    static String files(
+            List<Map<String, Object>> entries,
+            List<Map<String, Object>> between,
+            Verdict<DeliveryProblem> verdict,
+            Wording wording) {
+        Map<String, Object> json = new LinkedHashMap<>();
+        json.put("files", entries);
+        json.put("between", between);
+        json.put("verdict", VerdictJson.of(verdict, wording::problem));
+        return text(json);
     }
 
     /** How the files of a delivery match each other. */

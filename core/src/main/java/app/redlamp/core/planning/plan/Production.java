@@ -60,21 +60,6 @@ public record Production(
         this(id, brief, order, script, effort, time, money, spent, Spots.NONE, Kits.NONE, Cards.NONE, Takes.NONE);
     }
 
-    /** Before any gain was set. */
-    public Production(
-            String id,
-            Brief brief,
-            Order order,
-            Script script,
-            WorkRatios effort,
-            WorkingTime time,
-            Money money,
-            List<Spent> spent,
-            Spots spots,
-            Kits kits) {
-        this(id, brief, order, script, effort, time, money, spent, spots, kits, Cards.NONE, Takes.NONE);
-    }
-
     public Production with(Spots newSpots) {
         return new Production(id, brief, order, script, effort, time, money, spent, newSpots, kits, cards, takes);
     }
