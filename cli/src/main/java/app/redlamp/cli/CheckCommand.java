@@ -96,9 +96,7 @@ final class CheckCommand implements Callable<Integer> {
         if (json) {
             console.out().println(Json.files(entries, Json.comparisons(comparisons, names, wording), verdict, wording));
         } else {
-            comparisons.forEach(c -> console.line(
-                    Console.mark(c.verdict())
-                            + wording.comparison(c, names)));
+            comparisons.forEach(c -> console.line(Console.mark(c.verdict()) + wording.comparison(c, names)));
         }
         if (sheet != null) {
             List<ReportWording.Entry> sheetEntries = new ArrayList<>();

@@ -89,8 +89,7 @@ final class FinishCommand implements Callable<Integer> {
         } else {
             comparisons.stream()
                     .filter(c -> c.verdict() != CheckResult.INSIDE)
-                    .forEach(c -> console.line(
-                            Console.mark(c.verdict()) + wording.comparison(c, names)));
+                    .forEach(c -> console.line(Console.mark(c.verdict()) + wording.comparison(c, names)));
         }
         ended.stream()
                 .filter(e -> !e.error().isEmpty())
