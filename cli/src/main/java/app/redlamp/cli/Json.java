@@ -185,8 +185,10 @@ final class Json {
     private static List<Object> tones(NoiseProfile noise) {
         List<Object> tones = new ArrayList<>();
         for (NoiseProfile.Tone tone : noise.tones()) {
-            tones.add(Map.of(
-                    "frequencyHz", rounded(tone.frequencyHz(), 0.1), "levelDbfs", rounded(tone.levelDbfs(), 1e-3)));
+            Map<String, Object> entry = new LinkedHashMap<>();
+            entry.put("frequencyHz", rounded(tone.frequencyHz(), 0.1));
+            entry.put("levelDbfs", rounded(tone.levelDbfs(), 1e-3));
+            tones.add(entry);
         }
         return tones;
     }

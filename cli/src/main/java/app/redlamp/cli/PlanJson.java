@@ -38,11 +38,7 @@ final class PlanJson {
         json.put("editHours", plan.editHours());
         json.put("pieces", pieces(plan));
         addSchedule(json, plan);
-        json.put(
-                "remedies",
-                remedies.stream()
-                        .map(r -> Map.of("kind", r.kind().name().toLowerCase(Locale.ROOT), "amount", r.amount()))
-                        .toList());
+        json.put("remedies", remedies.stream().map(PlanJson::remedy).toList());
         Map<String, Object> disk = new LinkedHashMap<>();
         disk.put("rawBytes", Math.round(plan.disk().raw()));
         disk.put("workingBytes", Math.round(plan.disk().working()));
@@ -97,5 +93,12 @@ final class PlanJson {
                 "spareDays",
                 schedule.spareDays().isPresent() ? schedule.spareDays().getAsLong() : null);
         json.put("shortMin", schedule.shortMin());
+    }
+
+    private static Map<String, Object> remedy(Remedy remedy) {
+        Map<String, Object> json = new LinkedHashMap<>();
+        json.put("kind", remedy.kind().name().toLowerCase(Locale.ROOT));
+        json.put("amount", remedy.amount());
+        return json;
     }
 }
