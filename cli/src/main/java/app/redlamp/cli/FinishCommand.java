@@ -182,6 +182,7 @@ final class FinishCommand implements Callable<Integer> {
 
     private static Map<String, Object> obstacle(Obstacle obstacle, Specification specification, Wording wording) {
         Map<String, Object> entry = new LinkedHashMap<>();
+        entry.put("id", obstacle.id());
         entry.put("message", wording.obstacle(obstacle, specification));
         entry.put("help", wording.help(obstacle).stream().map(String::valueOf).toList());
         return entry;

@@ -13,7 +13,6 @@ import app.redlamp.words.PlanWording;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 
 /** What {@code plan} prints with {@code --json} (docs/formats.md). */
@@ -97,7 +96,7 @@ final class PlanJson {
 
     private static Map<String, Object> remedy(Remedy remedy) {
         Map<String, Object> json = new LinkedHashMap<>();
-        json.put("kind", remedy.kind().name().toLowerCase(Locale.ROOT));
+        json.put("kind", remedy.kind().id());
         json.put("amount", remedy.amount());
         return json;
     }

@@ -199,7 +199,7 @@ public final class PlanWording {
 
     /** One change that would make it fit. */
     public String remedy(Remedy remedy, ProductionPlan plan) {
-        String key = "remedy." + remedy.kind().name().toLowerCase(Locale.ROOT);
+        String key = "remedy." + remedy.kind().id();
         return switch (remedy.kind()) {
             case EARLIER, MORE_DAYS -> phrases.count(key, remedy.amount());
             case LONGER_SESSIONS, MORE_EDITING -> phrases.say(key, minutes((double) remedy.amount()));

@@ -146,8 +146,7 @@ final class BriefReading {
     }
 
     private Reading.Help remedy(Remedy remedy, Planned p) {
-        String id = "remedy-"
-                + remedy.kind().name().toLowerCase(java.util.Locale.ROOT).replace('_', '-');
+        String id = "remedy-" + remedy.kind().id();
         boolean doable = remedy.kind() != Remedy.Kind.FEWER_WORDS;
         return new Reading.Help(
                 plans.remedy(remedy, p.plan()),

@@ -1,6 +1,7 @@
 package app.redlamp.desktop.production;
 
 import app.redlamp.core.delivery.finish.FinishOutcome;
+import app.redlamp.core.delivery.finish.Obstacle;
 import app.redlamp.core.delivery.spec.Judgement;
 import app.redlamp.core.delivery.spec.Specification;
 import app.redlamp.core.log.LogEntry;
@@ -11,7 +12,6 @@ import java.nio.file.Path;
 import java.time.Clock;
 import java.time.LocalDateTime;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 
 /** Writes what was measured and finished into the log of the production that the recording belongs to, while it is open. */
@@ -69,9 +69,7 @@ public final class DeliveryBook {
                     .log(new LogEntry.Refused(
                             name.get(),
                             specification.id(),
-                            refused.obstacles().stream()
-                                    .map(o -> o.getClass().getSimpleName().toLowerCase(Locale.ROOT))
-                                    .toList()));
+                            refused.obstacles().stream().map(Obstacle::id).toList()));
         }
     }
 

@@ -10,6 +10,7 @@ import com.fasterxml.jackson.databind.ObjectMapper;
 import com.google.common.jimfs.Configuration;
 import com.google.common.jimfs.Jimfs;
 import java.io.IOException;
+import java.lang.reflect.RecordComponent;
 import java.nio.file.FileSystem;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -19,6 +20,7 @@ import java.time.LocalDateTime;
 import java.time.ZoneOffset;
 import java.util.List;
 import java.util.OptionalDouble;
+import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 
@@ -119,6 +121,34 @@ class ProductionLogTest {
         assertThat(history.all()).extracting(Logged::entry).containsExactlyElementsOf(all);
         assertThat(all).hasSameSizeAs(List.of(LogEntry.class.getPermittedSubclasses()));
         assertThat(history.of(LogEntry.Clap.class)).containsExactly(new LogEntry.Clap("clap.wav", 0.31));
+    }
+
+    /** A log outlives the classes it was written by: its kinds and fields are those of docs/formats.md. */
+    @Test
+    void theNamesOfKindsAndFieldsNeverChange() {
+        assertThat(Stream.of(LogEntry.class.getPermittedSubclasses())
+                        .map(type -> LogCodec.kind(type)
+                                + Stream.of(type.getRecordComponents())
+                                        .map(RecordComponent::getName)
+                                        .toList()))
+                .containsExactlyInAnyOrder(
+                        "created[title]",
+                        "change[parts]",
+                        "script[file]",
+                        "clap[file, decayS]",
+                        "diary[file, disturbed]",
+                        "compare[file, lessNoiseDb]",
+                        "level[step, voice, input, simulated, peakDbfs, floorDbfs]",
+                        "gain-card[voice, id]",
+                        "overruled[station, reason, problems]",
+                        "trusted[station]",
+                        "heard[noise, from, lengthS, riseDb]",
+                        "microphones[first, second, lessNoiseDb]",
+                        "measured[file, specification, pass, lengthS, integratedLufs, rmsDbfs, peakDbfs, floorDbfs,"
+                                + " signalToNoiseDb]",
+                        "finished[file, specification, written, gainDb, reductionDb]",
+                        "refused[file, specification, obstacles]",
+                        "delivered[specification, files]");
     }
 
     /** Lines of other versions, half lines and what is no JSON at all spoil nobody else's. */

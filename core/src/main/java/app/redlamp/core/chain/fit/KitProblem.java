@@ -12,7 +12,7 @@ import java.util.Optional;
  */
 public record KitProblem(Kind kind, int seat, Optional<Miss> miss) {
 
-    /** What it is. */
+    /** What it is, in the order in which it is to be mended. */
     public enum Kind {
         /** Something does not go together. */
         MISS,

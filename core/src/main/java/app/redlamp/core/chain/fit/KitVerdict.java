@@ -14,6 +14,7 @@ import app.redlamp.core.verdict.Problem;
 import app.redlamp.core.verdict.Severity;
 import app.redlamp.core.verdict.Verdict;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
@@ -45,12 +46,13 @@ public final class KitVerdict {
 
     private Verdict<KitProblem> verdict(int shown) {
         misses(Severity.BLOCKS);
-        for (KitProblem.Kind kind : KitProblem.Kind.values()) {
-            for (int i = 0; i < kit.seats().size(); i++) {
-                int seat = i;
-                kit.chain(seat, need.room(), need.finishing()).ifPresent(chain -> seat(kind, seat, chain));
-            }
+        int blocking = problems.size();
+        for (int i = 0; i < kit.seats().size(); i++) {
+            int seat = i;
+            kit.chain(seat, need.room(), need.finishing()).ifPresent(chain -> seat(seat, chain));
         }
+        problems.subList(blocking, problems.size())
+                .sort(Comparator.comparing(p -> p.detail().kind()));
         misses(Severity.SPOILS);
         misses(Severity.ADVISES);
         return Verdict.of(problems, figures(shown));
@@ -105,47 +107,20 @@ public final class KitVerdict {
         return -1;
     }
 
-    private void seat(KitProblem.Kind kind, int seat, Chain chain) {
+    private void seat(int seat, Chain chain) {
         boolean set = chain.isSet(need.school());
         Lacks lacks = Lacks.of(SignalPath.of(set ? chain : chain.set(need.school())), need);
         GainFit gain = GainFit.of(chain, need.school());
-        switch (kind) {
-            case CLIPS -> add(lacks.headroomDb() > 0, kind, seat, lacks.headroomDb(), Cost.CLIPPED, "further", "pad");
-            case SIGNAL_TO_NOISE ->
-                add(
-                        lacks.signalToNoiseDb() > 0,
-                        kind,
-                        seat,
-                        lacks.signalToNoiseDb(),
-                        Cost.NOISE,
-                        "closer",
-                        "quieter",
-                        "part");
-            case GAIN_SHORT ->
-                add(
-                        gain.verdict() == GainFit.Verdict.SHORT,
-                        kind,
-                        seat,
-                        gain.shortDb(),
-                        Cost.NOISE,
-                        "closer",
-                        "booster");
-            case GAIN -> {
-                double off = chain.offDb(need.school());
-                add(!set, kind, seat, off, off > 0 ? Cost.CLIPPED : Cost.NOISE, "knob");
-            }
-            case CLARITY ->
-                add(
-                        lacks.clarityDb() > 0,
-                        kind,
-                        seat,
-                        lacks.clarityDb(),
-                        Cost.ROOM_IN_VOICE,
-                        "closer",
-                        "treat",
-                        "pattern");
-            case MISS -> {}
-        }
+        double off = chain.offDb(need.school());
+        double headroom = lacks.headroomDb();
+        double snr = lacks.signalToNoiseDb();
+        double clarity = lacks.clarityDb();
+        boolean isShort = gain.verdict() == GainFit.Verdict.SHORT;
+        add(headroom > 0, KitProblem.Kind.CLIPS, seat, headroom, Cost.CLIPPED, "further", "pad");
+        add(snr > 0, KitProblem.Kind.SIGNAL_TO_NOISE, seat, snr, Cost.NOISE, "closer", "quieter", "part");
+        add(isShort, KitProblem.Kind.GAIN_SHORT, seat, gain.shortDb(), Cost.NOISE, "closer", "booster");
+        add(!set, KitProblem.Kind.GAIN, seat, off, off > 0 ? Cost.CLIPPED : Cost.NOISE, "knob");
+        add(clarity > 0, KitProblem.Kind.CLARITY, seat, clarity, Cost.ROOM_IN_VOICE, "closer", "treat", "pattern");
     }
 
     private void add(boolean there, KitProblem.Kind kind, int seat, double db, Cost cost, String... mends) {

@@ -5,6 +5,9 @@ import app.redlamp.core.delivery.spec.Check;
 /** Why a recording cannot be finished to its specification, with the figures that prove it. */
 public sealed interface Obstacle {
 
+    /** Name in the log and in reports, such as {@code too-long}; it stands in files and never changes. */
+    String id();
+
     /**
      * The loudness needs more gain than the noise allows.
      *
@@ -13,6 +16,11 @@ public sealed interface Obstacle {
      * @param limitDbfs where it may be
      */
     record Noise(double gainDb, double floorDbfs, double limitDbfs) implements Obstacle {
+        @Override
+        public String id() {
+            return "noise";
+        }
+
         /** By how much the floor would be too high, in dB. */
         public double excessDb() {
             return floorDbfs - limitDbfs;
@@ -20,13 +28,28 @@ public sealed interface Obstacle {
     }
 
     /** The recording is clipped, which nothing downstream repairs; {@code runs} above 0. */
-    record Clipped(int runs) implements Obstacle {}
+    record Clipped(int runs) implements Obstacle {
+        @Override
+        public String id() {
+            return "clipped";
+        }
+    }
 
     /** There is nothing to bring to a loudness: silence. */
-    record Silent() implements Obstacle {}
+    record Silent() implements Obstacle {
+        @Override
+        public String id() {
+            return "silent";
+        }
+    }
 
     /** The recording is longer than one file may be. */
-    record TooLong(double durationS, double longestS) implements Obstacle {}
+    record TooLong(double durationS, double longestS) implements Obstacle {
+        @Override
+        public String id() {
+            return "too-long";
+        }
+    }
 
     /**
      * The client wants other names, and finishing gives none of its own.
@@ -34,8 +57,18 @@ public sealed interface Obstacle {
      * @param name what the delivery would be called
      * @param pattern what names must be like
      */
-    record Misnamed(String name, String pattern) implements Obstacle {}
+    record Misnamed(String name, String pattern) implements Obstacle {
+        @Override
+        public String id() {
+            return "misnamed";
+        }
+    }
 
     /** What came out was measured and one check is still outside. */
-    record StillOutside(Check check) implements Obstacle {}
+    record StillOutside(Check check) implements Obstacle {
+        @Override
+        public String id() {
+            return "still-outside";
+        }
+    }
 }

@@ -9,7 +9,6 @@ import app.redlamp.core.verdict.Severity;
 import app.redlamp.core.verdict.Verdict;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import java.util.OptionalDouble;
 
 /** Whether a job is done in time, with names for its files and room for them. */
@@ -35,9 +34,7 @@ public final class PlanVerdict {
         if (!nameFault.isEmpty()) {
             problems.add(problem(PlanProblem.NAMES, Severity.SPOILS, Cost.REFUSED, List.of("names")));
         }
-        List<String> mends = remedies.stream()
-                .map(r -> r.kind().name().toLowerCase(Locale.ROOT).replace('_', '-'))
-                .toList();
+        List<String> mends = remedies.stream().map(r -> r.kind().id()).toList();
         if (!schedule.fits()) {
             problems.add(
                     schedule.done().isEmpty()

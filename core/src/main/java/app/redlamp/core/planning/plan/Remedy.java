@@ -1,5 +1,7 @@
 package app.redlamp.core.planning.plan;
 
+import java.util.Locale;
+
 /**
  * One change that by itself makes a plan fit.
  *
@@ -20,6 +22,11 @@ public record Remedy(Kind kind, long amount) {
         /** So many words fewer, or minutes fewer where nothing is read. */
         FEWER_WORDS,
         /** A deadline so many days later. */
-        LATER
+        LATER;
+
+        /** Name in reports and in a verdict's mends, such as {@code longer-sessions}. */
+        public String id() {
+            return name().toLowerCase(Locale.ROOT).replace('_', '-');
+        }
     }
 }
