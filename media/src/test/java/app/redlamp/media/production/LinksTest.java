@@ -41,7 +41,7 @@ class LinksTest {
     void receive() throws IOException {
         new Random(4).nextBytes(sound);
         mine = Files.write(home.resolve("my only take.wav"), sound);
-        try (Held held = folders.create(home, ProductionFoldersTest.full())) {
+        try (Held held = folders.create(home, FullProduction.full())) {
             received = held.folder();
         }
     }

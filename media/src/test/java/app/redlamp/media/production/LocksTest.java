@@ -37,7 +37,7 @@ class LocksTest {
     }
 
     private Path made() throws IOException {
-        try (Held held = folders.create(home, ProductionFoldersTest.full())) {
+        try (Held held = folders.create(home, FullProduction.full())) {
             return held.folder();
         }
     }

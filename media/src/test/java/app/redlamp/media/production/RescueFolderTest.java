@@ -28,7 +28,7 @@ class RescueFolderTest {
 
     @Test
     void whatIsKeptIsOfferedTheNewestFirstUntilItIsForgotten() throws IOException {
-        Production book = ProductionFoldersTest.full();
+        Production book = FullProduction.full();
         Production other = Productions.book(100, 200).as("another");
         at(NOON).keep(book, home.resolve("Borrowed Weather"));
         at(NOON.plus(Duration.ofHours(1))).keep(other, home.resolve("Other"));
@@ -48,7 +48,7 @@ class RescueFolderTest {
 
     @Test
     void aLaterCopyTakesThePlaceOfAnEarlierOne() throws IOException {
-        Production book = ProductionFoldersTest.full();
+        Production book = FullProduction.full();
         Production later = book.with(book.brief().forClient("Mill House"));
         at(NOON).keep(book, home);
         at(NOON).keep(later, home);
@@ -58,7 +58,7 @@ class RescueFolderTest {
     /** A copy that a kill broke off, and what somebody else laid there, hinder nothing and are not removed. */
     @Test
     void whatIsNoWholeCopyIsPassedOver() throws IOException {
-        Production book = ProductionFoldersTest.full();
+        Production book = FullProduction.full();
         at(NOON).keep(book, home);
         Path rescue = home.resolve("library/rescue");
         Path mine = Files.createDirectory(rescue.resolve("mine"));

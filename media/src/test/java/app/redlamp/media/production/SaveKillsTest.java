@@ -41,7 +41,7 @@ public class SaveKillsTest {
 
     /** A production with something in every field. */
     public static Path made(Path parent) throws IOException {
-        try (Held held = new ProductionFolders(CLOCK).create(parent, ProductionFoldersTest.full())) {
+        try (Held held = new ProductionFolders(CLOCK).create(parent, FullProduction.full())) {
             return held.folder();
         }
     }
@@ -61,7 +61,7 @@ public class SaveKillsTest {
     /** Each step of a save, once as a fault of the disk and once as the last thing that ever happened. */
     @Test
     void whicheverStepEndsItTheProductionIsWhole() throws IOException {
-        Production before = ProductionFoldersTest.full();
+        Production before = FullProduction.full();
         FaultyDisk counting = FaultyDisk.counting();
         try (Held held = new ProductionFolders(CLOCK, counting).open(made())) {
             held.save(changed(before));
@@ -95,18 +95,18 @@ public class SaveKillsTest {
     @Test
     void aProductionThatCannotBeMadeIsTakenBack() throws IOException {
         ProductionFolders failing = new ProductionFolders(CLOCK, FaultyDisk.failing(3, "No space left on device"));
-        assertThatThrownBy(() -> failing.create(home.resolve("new"), ProductionFoldersTest.full()))
+        assertThatThrownBy(() -> failing.create(home.resolve("new"), FullProduction.full()))
                 .hasMessageContaining("the disk is full");
-        try (Held held = folders.create(home.resolve("new"), ProductionFoldersTest.full())) {
-            assertThat(held.production()).isEqualTo(ProductionFoldersTest.full());
+        try (Held held = folders.create(home.resolve("new"), FullProduction.full())) {
+            assertThat(held.production()).isEqualTo(FullProduction.full());
         }
-        assertThatThrownBy(() -> folders.create(Files.createFile(home.resolve("file")), ProductionFoldersTest.full()))
+        assertThatThrownBy(() -> folders.create(Files.createFile(home.resolve("file")), FullProduction.full()))
                 .hasMessageContaining("is no folder")
                 .hasMessageContaining("choose another place");
     }
 
     private static Production telling(List<Block> blocks) {
-        Production book = ProductionFoldersTest.full();
+        Production book = FullProduction.full();
         return book.with(new Script(
                 new ScriptText(blocks),
                 List.of(),

@@ -52,7 +52,7 @@ class StalledDiskTest {
     @Test
     void nobodyWaitsForASaveToAskHowThingsStand()
             throws IOException, InterruptedException, ExecutionException, TimeoutException {
-        try (Held held = new ProductionFolders(CLOCK, disk()).create(home, ProductionFoldersTest.full())) {
+        try (Held held = new ProductionFolders(CLOCK, disk()).create(home, FullProduction.full())) {
             sleepy.set(true);
             CompletableFuture<Void> saving = CompletableFuture.runAsync(() -> {
                 try {

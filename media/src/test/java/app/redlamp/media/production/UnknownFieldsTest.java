@@ -3,12 +3,15 @@ package app.redlamp.media.production;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
+import app.redlamp.core.acoustics.room.Material;
+import app.redlamp.core.acoustics.spot.Spot;
 import app.redlamp.core.acoustics.spot.Spots;
 import app.redlamp.core.chain.kit.Kits;
 import app.redlamp.core.chain.kit.Parts;
 import app.redlamp.core.planning.plan.JobKind;
 import app.redlamp.core.planning.plan.Production;
 import app.redlamp.core.port.Productions.Held;
+import app.redlamp.core.port.Shelf;
 import app.redlamp.media.room.RoomShelf;
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.ObjectMapper;
@@ -37,12 +40,10 @@ class UnknownFieldsTest {
 
     /** With a room, a kit and everything else that a production can have. */
     private Production whole() {
-        RoomShelf rooms = new RoomShelf(home.resolve("library"));
+        Shelf<Material, Spot> rooms = RoomShelf.in(home.resolve("library"));
         var spot = rooms.presets().get(0);
         var kit = Parts.complete();
-        return ProductionFoldersTest.full()
-                .with(new Spots(List.of(spot), spot.id()))
-                .with(Kits.NONE.with(kit));
+        return FullProduction.full().with(new Spots(List.of(spot), spot.id())).with(Kits.NONE.with(kit));
     }
 
     private Path made(Production production) throws IOException {
