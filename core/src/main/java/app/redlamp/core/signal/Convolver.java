@@ -11,12 +11,66 @@ public final class Convolver {
     private final int block;
     private final Fourier transform;
     private final float[] window;
-    private final float[] sum;
+    private final float[] work;
+    private final Spectrum sum;
     private final float[] faded;
-    private float[][] past = new float[0][];
-    private float[][] response;
-    private float[][] next;
+    private Spectrum[] past = new Spectrum[0];
+    private Spectrum[] response;
+    private Spectrum[] next;
     private int newest;
+
+    /**
+     * Bins 0 to n/2, real and imaginary parts in rows of their own: so the compiler multiplies several at once, which halves the
+     * time of a long response.
+     */
+    private static final class Spectrum {
+        private final float[] real;
+        private final float[] imaginary;
+
+        Spectrum(int block) {
+            real = new float[block + 1];
+            imaginary = new float[block + 1];
+        }
+
+        void clear() {
+            Arrays.fill(real, 0);
+            Arrays.fill(imaginary, 0);
+        }
+
+        /** From the order of {@link Fourier}. */
+        void from(float[] bins) {
+            int last = real.length - 1;
+            real[0] = bins[0];
+            real[last] = bins[1];
+            for (int k = 1; k < last; k++) {
+                real[k] = bins[2 * k];
+                imaginary[k] = bins[2 * k + 1];
+            }
+        }
+
+        void into(float[] bins) {
+            int last = real.length - 1;
+            bins[0] = real[0];
+            bins[1] = real[last];
+            for (int k = 1; k < last; k++) {
+                bins[2 * k] = real[k];
+                bins[2 * k + 1] = imaginary[k];
+            }
+        }
+
+        void addProduct(Spectrum a, Spectrum b) {
+            addProduct(a.real, a.imaginary, b.real, b.imaginary, real, imaginary);
+        }
+
+        private static void addProduct(float[] ar, float[] ai, float[] br, float[] bi, float[] sr, float[] si) {
+            for (int k = 0; k < sr.length; k++) {
+                sr[k] += ar[k] * br[k] - ai[k] * bi[k];
+            }
+            for (int k = 0; k < si.length; k++) {
+                si[k] += ar[k] * bi[k] + ai[k] * br[k];
+            }
+        }
+    }
 
     /**
      * @param block samples a block, a power of two
@@ -26,7 +80,8 @@ public final class Convolver {
         this.block = block;
         transform = new Fourier(2 * block);
         window = new float[2 * block];
-        sum = new float[2 * block];
+        work = new float[2 * block];
+        sum = new Spectrum(block);
         faded = new float[block];
         this.response = parts(response);
         keep(this.response.length);
@@ -43,49 +98,47 @@ public final class Convolver {
         System.arraycopy(window, block, window, 0, block);
         System.arraycopy(samples, 0, window, block, block);
         newest = (newest + past.length - 1) % past.length;
-        System.arraycopy(window, 0, past[newest], 0, 2 * block);
-        transform.forward(past[newest]);
+        System.arraycopy(window, 0, work, 0, 2 * block);
+        transform.forward(work);
+        past[newest].from(work);
         convolve(response);
         if (next == null) {
             for (int n = 0; n < block; n++) {
-                out[n] += sum[block + n];
+                out[n] += work[block + n];
             }
             return;
         }
-        System.arraycopy(sum, block, faded, 0, block);
+        System.arraycopy(work, block, faded, 0, block);
         convolve(next);
         for (int n = 0; n < block; n++) {
             float share = (n + 0.5f) / block;
-            out[n] += faded[n] + share * (sum[block + n] - faded[n]);
+            out[n] += faded[n] + share * (work[block + n] - faded[n]);
         }
         response = next;
         next = null;
     }
 
-    private void convolve(float[][] parts) {
-        Arrays.fill(sum, 0);
+    /** Leaves what comes out in the second half of the work. */
+    private void convolve(Spectrum[] parts) {
+        sum.clear();
         for (int p = 0; p < parts.length; p++) {
-            multiply(past[(newest + p) % past.length], parts[p]);
+            sum.addProduct(past[(newest + p) % past.length], parts[p]);
         }
-        transform.inverse(sum);
+        sum.into(work);
+        transform.inverse(work);
     }
 
-    private void multiply(float[] a, float[] b) {
-        sum[0] += a[0] * b[0];
-        sum[1] += a[1] * b[1];
-        for (int k = 2; k < a.length; k += 2) {
-            sum[k] += a[k] * b[k] - a[k + 1] * b[k + 1];
-            sum[k + 1] += a[k] * b[k + 1] + a[k + 1] * b[k];
-        }
-    }
-
-    private float[][] parts(float[] whole) {
+    private Spectrum[] parts(float[] whole) {
         int count = Math.max(1, (whole.length + block - 1) / block);
-        float[][] parts = new float[count][2 * block];
+        Spectrum[] parts = new Spectrum[count];
+        float[] part = new float[2 * block];
         for (int p = 0; p < count; p++) {
             int from = p * block;
-            System.arraycopy(whole, from, parts[p], 0, Math.max(0, Math.min(block, whole.length - from)));
-            transform.forward(parts[p]);
+            Arrays.fill(part, 0);
+            System.arraycopy(whole, from, part, 0, Math.max(0, Math.min(block, whole.length - from)));
+            transform.forward(part);
+            parts[p] = new Spectrum(block);
+            parts[p].from(part);
         }
         return parts;
     }
@@ -93,9 +146,9 @@ public final class Convolver {
     /** Remembers as many blocks as a response has parts; what is remembered stays. */
     private void keep(int count) {
         if (past.length < count) {
-            float[][] longer = new float[count][2 * block];
-            for (int p = 0; p < past.length; p++) {
-                longer[p] = past[(newest + p) % past.length];
+            Spectrum[] longer = new Spectrum[count];
+            for (int p = 0; p < count; p++) {
+                longer[p] = p < past.length ? past[(newest + p) % past.length] : new Spectrum(block);
             }
             past = longer;
             newest = 0;
