@@ -1,5 +1,7 @@
 package app.redlamp.cli;
 
+import app.redlamp.core.acoustics.room.Material;
+import app.redlamp.core.acoustics.spot.Spot;
 import app.redlamp.core.acoustics.spot.Study;
 import app.redlamp.core.acoustics.spot.Wanted;
 import app.redlamp.core.chain.Chain;
@@ -14,13 +16,13 @@ import app.redlamp.core.chain.fit.Fit;
 import app.redlamp.core.chain.fit.KitProblem;
 import app.redlamp.core.chain.fit.KitVerdict;
 import app.redlamp.core.chain.fit.Stock;
+import app.redlamp.core.chain.kit.Gear;
 import app.redlamp.core.chain.kit.Kit;
 import app.redlamp.core.chain.kit.Need;
 import app.redlamp.core.chain.kit.RoomGuess;
 import app.redlamp.core.delivery.spec.Specification;
 import app.redlamp.core.planning.plan.KitNeeds;
-import app.redlamp.core.port.Equipment;
-import app.redlamp.core.port.Rooms;
+import app.redlamp.core.port.Shelf;
 import app.redlamp.core.port.Specifications;
 import app.redlamp.core.verdict.Verdict;
 import app.redlamp.words.ChainWording;
@@ -50,8 +52,8 @@ final class ChainCommand implements Callable<Integer> {
     private static final int MOST_UPGRADES = 3;
 
     private final Console console;
-    private final Function<Path, Equipment> shelves;
-    private final Function<Path, Rooms> rooms;
+    private final Function<Path, Shelf<Gear, Kit>> shelves;
+    private final Function<Path, Shelf<Material, Spot>> rooms;
 
     @Parameters(paramLabel = "FILE", description = "Kit document (docs/formats.md).")
     private Path file;
@@ -84,7 +86,8 @@ final class ChainCommand implements Callable<Integer> {
      * @param shelves parts and kits of a library
      * @param rooms rooms of a library
      */
-    ChainCommand(Console console, Function<Path, Equipment> shelves, Function<Path, Rooms> rooms) {
+    ChainCommand(
+            Console console, Function<Path, Shelf<Gear, Kit>> shelves, Function<Path, Shelf<Material, Spot>> rooms) {
         this.console = console;
         this.shelves = shelves;
         this.rooms = rooms;
@@ -92,7 +95,7 @@ final class ChainCommand implements Callable<Integer> {
 
     @Override
     public Integer call() throws IOException {
-        Equipment equipment = shelves.apply(library.folder());
+        Shelf<Gear, Kit> equipment = shelves.apply(library.folder());
         equipment.faults().forEach(console::error);
         Kit kit;
         try {

@@ -33,11 +33,11 @@ final class CommandFactory implements CommandLine.IFactory {
             Clock clock = Clock.system(ZoneId.systemDefault());
             return type.cast(new PlanCommand(console, new ProductionFolders(clock), clock));
         } else if (type == RoomCommand.class) {
-            return type.cast(new RoomCommand(console, RoomShelf::new));
+            return type.cast(new RoomCommand(console, RoomShelf::in));
         } else if (type == ChainCommand.class) {
-            return type.cast(new ChainCommand(console, KitShelf::new, RoomShelf::new));
+            return type.cast(new ChainCommand(console, KitShelf::in, RoomShelf::in));
         } else if (type == SimulateCommand.class) {
-            return type.cast(new SimulateCommand(console, KitShelf::new, RoomShelf::new));
+            return type.cast(new SimulateCommand(console, KitShelf::in, RoomShelf::in));
         } else if (type == DecayCommand.class) {
             return type.cast(new DecayCommand(console, new FileListening()));
         }

@@ -3,6 +3,7 @@ package app.redlamp.cli;
 import app.redlamp.core.acoustics.outside.WeekNoise;
 import app.redlamp.core.acoustics.outside.WhatIf;
 import app.redlamp.core.acoustics.room.Boominess;
+import app.redlamp.core.acoustics.room.Material;
 import app.redlamp.core.acoustics.room.SixBands;
 import app.redlamp.core.acoustics.spot.RoomVerdict;
 import app.redlamp.core.acoustics.spot.Spot;
@@ -10,7 +11,7 @@ import app.redlamp.core.acoustics.spot.Study;
 import app.redlamp.core.acoustics.spot.Treatment;
 import app.redlamp.core.acoustics.spot.TreatmentStep;
 import app.redlamp.core.acoustics.spot.Wanted;
-import app.redlamp.core.port.Rooms;
+import app.redlamp.core.port.Shelf;
 import app.redlamp.words.Lengths;
 import app.redlamp.words.RoomWording;
 import java.io.IOException;
@@ -30,7 +31,7 @@ final class RoomCommand implements Callable<Integer> {
     private static final LocalTime LATEST = LocalTime.of(23, 0);
 
     private final Console console;
-    private final Function<Path, Rooms> shelves;
+    private final Function<Path, Shelf<Material, Spot>> shelves;
 
     @Parameters(paramLabel = "FILE", description = "Room document (docs/formats.md).")
     private Path file;
@@ -48,14 +49,14 @@ final class RoomCommand implements Callable<Integer> {
     private Library library = new Library();
 
     /** @param shelves rooms and materials of a library */
-    RoomCommand(Console console, Function<Path, Rooms> shelves) {
+    RoomCommand(Console console, Function<Path, Shelf<Material, Spot>> shelves) {
         this.console = console;
         this.shelves = shelves;
     }
 
     @Override
     public Integer call() throws IOException {
-        Rooms rooms = shelves.apply(library.folder());
+        Shelf<Material, Spot> rooms = shelves.apply(library.folder());
         rooms.faults().forEach(console::error);
         Spot spot;
         try {
@@ -65,7 +66,7 @@ final class RoomCommand implements Callable<Integer> {
         }
         Wanted wanted = wanted(spot);
         Study study = Study.of(spot, wanted);
-        List<TreatmentStep> steps = new Treatment(wanted, rooms.materials()).steps(spot.room());
+        List<TreatmentStep> steps = new Treatment(wanted, rooms.parts()).steps(spot.room());
         RoomWording wording =
                 new RoomWording(console.locale(), new Lengths(console.locale(), Lengths.imperialIn(console.locale())));
         if (json) {

@@ -1,5 +1,7 @@
 package app.redlamp.cli;
 
+import app.redlamp.core.acoustics.room.Material;
+import app.redlamp.core.acoustics.spot.Spot;
 import app.redlamp.core.booth.Act;
 import app.redlamp.core.booth.Booth;
 import app.redlamp.core.booth.BoothEvent;
@@ -10,11 +12,12 @@ import app.redlamp.core.chain.FinishingTarget;
 import app.redlamp.core.chain.Node;
 import app.redlamp.core.chain.SignalPath;
 import app.redlamp.core.chain.Voice;
+import app.redlamp.core.chain.kit.Gear;
+import app.redlamp.core.chain.kit.Kit;
 import app.redlamp.core.delivery.spec.Specification;
 import app.redlamp.core.fault.Reason;
 import app.redlamp.core.planning.plan.KitNeeds;
-import app.redlamp.core.port.Equipment;
-import app.redlamp.core.port.Rooms;
+import app.redlamp.core.port.Shelf;
 import app.redlamp.media.booth.BoothDocument;
 import app.redlamp.media.booth.DemoVoice;
 import app.redlamp.media.disk.Disk;
@@ -43,8 +46,8 @@ final class SimulateCommand implements Callable<Integer> {
     private static final int BLOCK = 8192;
 
     private final Console console;
-    private final Function<Path, Equipment> shelves;
-    private final Function<Path, Rooms> rooms;
+    private final Function<Path, Shelf<Gear, Kit>> shelves;
+    private final Function<Path, Shelf<Material, Spot>> rooms;
 
     @Parameters(paramLabel = "BOOTH", description = "Booth document (docs/formats.md).")
     private Path file;
@@ -72,7 +75,8 @@ final class SimulateCommand implements Callable<Integer> {
      * @param shelves parts of a library
      * @param rooms materials of a library
      */
-    SimulateCommand(Console console, Function<Path, Equipment> shelves, Function<Path, Rooms> rooms) {
+    SimulateCommand(
+            Console console, Function<Path, Shelf<Gear, Kit>> shelves, Function<Path, Shelf<Material, Spot>> rooms) {
         this.console = console;
         this.shelves = shelves;
         this.rooms = rooms;
@@ -105,11 +109,11 @@ final class SimulateCommand implements Callable<Integer> {
                 .orElseThrow(() -> new IOException("there is no specification '" + specId + "'; see redlamp specs"));
         FinishingTarget finishing = KitNeeds.finishing(specification, Voice.USUAL);
         try {
-            Rooms materials = rooms.apply(library.folder());
-            Equipment parts = shelves.apply(library.folder());
+            Shelf<Material, Spot> materials = rooms.apply(library.folder());
+            Shelf<Gear, Kit> parts = shelves.apply(library.folder());
             materials.faults().forEach(console::error);
             parts.faults().forEach(console::error);
-            return BoothDocument.read(file, materials.materials(), parts.parts(), finishing);
+            return BoothDocument.read(file, materials.parts(), parts.parts(), finishing);
         } catch (IOException e) {
             throw new IOException(file + ": " + e.getMessage(), e);
         }

@@ -3,9 +3,12 @@ package app.redlamp.cli;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import app.redlamp.core.acoustics.room.Material;
+import app.redlamp.core.acoustics.spot.Spot;
 import app.redlamp.core.chain.Position;
 import app.redlamp.core.chain.kit.Kit;
 import app.redlamp.core.chain.kit.Parts;
+import app.redlamp.core.port.Shelf;
 import app.redlamp.media.kit.KitShelf;
 import app.redlamp.media.room.RoomShelf;
 import com.fasterxml.jackson.databind.JsonNode;
@@ -26,7 +29,7 @@ class ChainCommandTest {
     private final Shell shell = new Shell();
 
     private Path kept(Kit kit) throws IOException {
-        new KitShelf(folder).keep(kit);
+        KitShelf.in(folder).keep(kit);
         return folder.resolve("kits").resolve(kit.id() + ".json");
     }
 
@@ -88,7 +91,7 @@ class ChainCommandTest {
 
     @Test
     void aRoomOfItsOwnCounts() throws IOException {
-        RoomShelf rooms = new RoomShelf(folder);
+        Shelf<Material, Spot> rooms = RoomShelf.in(folder);
         rooms.keep(rooms.presets().get(0));
         String room = folder.resolve("rooms/box-room.json").toString();
         String kit = kept(Parts.complete()).toString();

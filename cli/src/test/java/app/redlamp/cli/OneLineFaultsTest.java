@@ -2,7 +2,10 @@ package app.redlamp.cli;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import app.redlamp.core.acoustics.room.Material;
 import app.redlamp.core.acoustics.room.SixBands;
+import app.redlamp.core.acoustics.spot.Spot;
+import app.redlamp.core.port.Shelf;
 import app.redlamp.core.signal.Signals;
 import app.redlamp.media.demo.DemoProduction;
 import app.redlamp.media.room.RoomShelf;
@@ -91,7 +94,7 @@ class OneLineFaultsTest {
     /** A room that names a material of one's own, which is broken, is not computed with another of that name. */
     @Test
     void aBrokenMaterialIsNamedAndNothingStandsInForIt() throws IOException {
-        RoomShelf shelf = new RoomShelf(folder);
+        Shelf<Material, Spot> shelf = RoomShelf.in(folder);
         shelf.keep(shelf.presets().get(0));
         Path room = folder.resolve("rooms/box-room.json");
         ObjectNode tree = (ObjectNode) mapper.readTree(Files.readAllBytes(room));
@@ -100,7 +103,7 @@ class OneLineFaultsTest {
         assertThat(shell.run("room", bare.toString(), "--library", folder.toString()))
                 .isEqualTo(Console.FAILS);
         String named = tree.at("/surfaces").elements().next().asText();
-        shelf.save(shelf.material(named).orElseThrow().absorbing(SixBands.all(0.9)));
+        shelf.save(shelf.part(named).orElseThrow().absorbing(SixBands.all(0.9)));
         assertThat(shell.run("room", bare.toString(), "--library", folder.toString()))
                 .isNotEqualTo(Console.CANNOT);
         assertThat(shell.err()).isEmpty();

@@ -3,6 +3,9 @@ package app.redlamp.cli;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import app.redlamp.core.acoustics.room.Material;
+import app.redlamp.core.acoustics.spot.Spot;
+import app.redlamp.core.port.Shelf;
 import app.redlamp.media.demo.DemoProduction;
 import app.redlamp.media.room.RoomShelf;
 import com.fasterxml.jackson.databind.JsonNode;
@@ -31,7 +34,7 @@ class RoomCommandsTest {
         try (DemoProduction demo = DemoProduction.in(shared)) {
             clap = demo.sound("clap.wav");
         }
-        RoomShelf shelf = new RoomShelf(shared.resolve("library"));
+        Shelf<Material, Spot> shelf = RoomShelf.in(shared.resolve("library"));
         shelf.keep(shelf.presets().get(0));
         room = shared.resolve("library/rooms/box-room.json");
     }
@@ -66,7 +69,7 @@ class RoomCommandsTest {
 
     @Test
     void aDeadRoomPasses() throws IOException {
-        RoomShelf shelf = new RoomShelf(folder);
+        Shelf<Material, Spot> shelf = RoomShelf.in(folder);
         shelf.keep(shelf.presets().stream()
                 .filter(s -> s.id().equals("pillow-fort"))
                 .findFirst()

@@ -22,7 +22,7 @@ class SimulateCommandTest {
     private final Shell shell = new Shell();
 
     private Path booth(String more) throws IOException {
-        new KitShelf(folder).keep(Parts.complete());
+        KitShelf.in(folder).keep(Parts.complete());
         String kit =
                 Files.readString(folder.resolve("kits").resolve(Parts.complete().id() + ".json"));
         Path file = folder.resolve("booth.json");

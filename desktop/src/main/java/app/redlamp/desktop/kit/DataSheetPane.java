@@ -15,6 +15,7 @@ import app.redlamp.desktop.bench.Choice;
 import app.redlamp.desktop.bench.CommitField;
 import app.redlamp.desktop.bench.Overlay;
 import app.redlamp.desktop.bench.Parts;
+import app.redlamp.desktop.job.Latest;
 import app.redlamp.desktop.station.StationParts;
 import java.util.List;
 import java.util.Optional;
@@ -51,7 +52,7 @@ final class DataSheetPane extends Overlay {
         text.setPromptText(parts.say("sheet.prompt"));
         text.setWrapText(true);
         text.setAccessibleText(parts.say("sheet.prompt"));
-        Consumer<String> reading = parts.models().parts().reading(this::read);
+        Consumer<String> reading = new Latest<>(parts.context().jobs(), ReadSheet::of, this::read)::ask;
         text.textProperty().addListener((o, was, now) -> reading.accept(now));
         grid.getStyleClass().add("room-grid");
         findings.getStyleClass().add("kit-schools");
@@ -120,7 +121,7 @@ final class DataSheetPane extends Overlay {
         text.requestFocus();
     }
 
-    private void read(PartsModel.ReadSheet read) {
+    private void read(ReadSheet read) {
         fault = read.fault();
         if (fault.isEmpty()) {
             sheet = read.sheet();
@@ -223,7 +224,12 @@ final class DataSheetPane extends Overlay {
 
     /** Keeps it in the library and puts it into the kit. */
     private void keep() {
-        made().map(SheetSort.Made::part).ifPresent(p -> parts.models().parts().keep(p, () -> putIn(p)));
+        made().map(SheetSort.Made::part).ifPresent(p -> parts.models().shelf().save(p, this::saved));
+    }
+
+    private void saved(Gear part) {
+        parts.models().shelf().sayKept(part.name());
+        putIn(part);
     }
 
     private void putIn(Gear part) {

@@ -19,7 +19,7 @@ final class FirstKitPane extends VBox {
                         Parts.wrapped(parts.say(any ? "kit.first.what" : "kit.first.production"), "order-value"));
         if (any) {
             FlowPane kept = Parts.wrapping();
-            for (Kit kit : parts.models().parts().kept()) {
+            for (Kit kit : parts.models().shelf().kept()) {
                 Button button = new Button(kit.name());
                 button.setId("kept-" + kit.id());
                 button.getStyleClass().add("start-kind");

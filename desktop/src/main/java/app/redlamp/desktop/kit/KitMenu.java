@@ -38,16 +38,16 @@ final class KitMenu {
                 parts.say("kit.remove"),
                 () -> parts.models().kit().change("edit.kit.remove", k -> k.without(current.id()))));
         items.add(item(
-                "kit-keep", parts.say("kit.keep"), () -> parts.models().parts().keep(current)));
+                "kit-keep", parts.say("kit.keep"), () -> parts.models().shelf().keep(current)));
         items.add(item(
                 "kit-open",
                 parts.say("kit.open"),
                 () -> parts.doors()
                         .open(Doors.Kind.KIT)
                         .ifPresent(file -> parts.models()
-                                .parts()
+                                .shelf()
                                 .read(file, kit -> parts.models().kit().change("edit.kit", k -> k.with(kit))))));
-        List<Kit> kept = parts.models().parts().kept();
+        List<Kit> kept = parts.models().shelf().kept();
         if (!kept.isEmpty()) {
             items.add(new SeparatorMenuItem());
             kept.forEach(k -> items.add(item(

@@ -228,7 +228,7 @@ final class KitReading {
 
     /** What of one's own is broken and so not counted, and safety. */
     private List<String> cautions(Kit kit) {
-        List<String> all = new ArrayList<>(parts.models().parts().faults());
+        List<String> all = new ArrayList<>(parts.models().shelf().faults());
         boolean ribbon = kit.seats().stream().anyMatch(s -> s.microphone().kind() == Microphone.Kind.RIBBON);
         boolean phantom = kit.seats().stream().anyMatch(s -> s.microphone().power() == Microphone.Power.PHANTOM);
         if (ribbon) {

@@ -2,10 +2,12 @@ package app.redlamp.desktop.kit;
 
 import app.redlamp.core.acoustics.spot.Spot;
 import app.redlamp.core.chain.fit.KitProblem;
+import app.redlamp.core.chain.kit.Gear;
 import app.redlamp.core.chain.kit.Kit;
 import app.redlamp.core.planning.plan.Production;
 import app.redlamp.core.setting.card.Overrule;
 import app.redlamp.core.verdict.Verdict;
+import app.redlamp.desktop.bench.ShelfModel;
 import app.redlamp.desktop.control.Reading;
 import app.redlamp.desktop.look.Soon;
 import app.redlamp.desktop.look.Sparing;
@@ -33,7 +35,7 @@ public final class KitStation extends StationBase {
     private final Sparing words;
 
     /** What the station works with. */
-    public record Models(KitModel kit, PartsModel parts, TakesModel takes) {}
+    public record Models(KitModel kit, ShelfModel<Gear, Kit> shelf, TakesModel takes) {}
 
     public KitStation(StationContext context, Models models) {
         this(StationParts.of(context, models));
@@ -90,9 +92,9 @@ public final class KitStation extends StationBase {
             parts.models().takes().compare(files.get(0), files.get(1));
             view.openVersus();
         } else if (files.size() == 1 && files.get(0).toString().endsWith(".json")) {
-            parts.models().parts().read(files.get(0), kit -> model.change("edit.kit", k -> k.with(kit)));
+            parts.models().shelf().read(files.get(0), kit -> model.change("edit.kit", k -> k.with(kit)));
         } else {
-            parts.models().parts().say("kit.drop");
+            parts.context().jobs().notify(strings.say("kit.drop"));
         }
     }
 

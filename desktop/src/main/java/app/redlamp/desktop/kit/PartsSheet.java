@@ -124,7 +124,7 @@ final class PartsSheet extends VBox implements Desk.Sheet<Kit> {
     }
 
     private <G extends Gear> Choice<G> required(String id, Class<G> type, Function<Seat, G> shown, Putting<G> put) {
-        List<G> all = new ArrayList<>(parts.models().parts().of(type));
+        List<G> all = new ArrayList<>(parts.models().shelf().of(type));
         G now = parts.models().kit().currentSeat().map(shown).orElseThrow();
         if (!all.contains(now)) {
             all.add(0, now);
@@ -161,7 +161,7 @@ final class PartsSheet extends VBox implements Desk.Sheet<Kit> {
             String id, Class<G> type, Optional<G> now, Supplier<Optional<G>> shown, Consumer<Optional<G>> commit) {
         List<Optional<G>> all = new ArrayList<>();
         all.add(Optional.empty());
-        parts.models().parts().of(type).forEach(p -> all.add(Optional.of(p)));
+        parts.models().shelf().of(type).forEach(p -> all.add(Optional.of(p)));
         if (!all.contains(now)) {
             all.add(1, now);
         }
@@ -177,7 +177,7 @@ final class PartsSheet extends VBox implements Desk.Sheet<Kit> {
     private MenuButton extras() {
         MenuButton menu = new MenuButton(parts.say("parts.extras.add"));
         menu.setId("extra-add");
-        for (Extra extra : parts.models().parts().of(Extra.class)) {
+        for (Extra extra : parts.models().shelf().of(Extra.class)) {
             MenuItem item = new MenuItem(extra.name());
             item.setOnAction(e -> parts.models().kit().edit("edit.extra", k -> k.adding(extra)));
             menu.getItems().add(item);

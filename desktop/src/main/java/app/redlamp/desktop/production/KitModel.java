@@ -10,6 +10,7 @@ import app.redlamp.core.chain.fit.Fit;
 import app.redlamp.core.chain.fit.KitProblem;
 import app.redlamp.core.chain.fit.KitVerdict;
 import app.redlamp.core.chain.fit.Stock;
+import app.redlamp.core.chain.kit.Gear;
 import app.redlamp.core.chain.kit.Kit;
 import app.redlamp.core.chain.kit.Kits;
 import app.redlamp.core.chain.kit.Need;
@@ -18,7 +19,7 @@ import app.redlamp.core.chain.placement.Table;
 import app.redlamp.core.planning.plan.KitNeeds;
 import app.redlamp.core.planning.plan.Production;
 import app.redlamp.core.planning.plan.RoomNeeds;
-import app.redlamp.core.port.Equipment;
+import app.redlamp.core.port.Shelf;
 import app.redlamp.core.verdict.Verdict;
 import app.redlamp.desktop.job.JobService;
 import app.redlamp.desktop.job.Latest;
@@ -38,7 +39,7 @@ import javafx.beans.property.ReadOnlyStringWrapper;
  */
 public final class KitModel {
     private final ProductionModel open;
-    private final Equipment equipment;
+    private final Shelf<Gear, Kit> equipment;
     private final Strings strings;
     private final ReadOnlyObjectWrapper<Kit> kit = new ReadOnlyObjectWrapper<>();
     private final ReadOnlyIntegerWrapper seat = new ReadOnlyIntegerWrapper(0);
@@ -71,7 +72,7 @@ public final class KitModel {
 
     private record Advised(Kit kit, int seat, Need need, Stock shelf) {}
 
-    public KitModel(ProductionModel open, Equipment equipment, JobService jobs, Strings strings) {
+    public KitModel(ProductionModel open, Shelf<Gear, Kit> equipment, JobService jobs, Strings strings) {
         this.open = open;
         this.equipment = equipment;
         this.strings = strings;

@@ -115,7 +115,7 @@ final class MaterialFields extends VBox {
 
     private void keep(Material changed) {
         shown = changed;
-        parts.models().shelf().keep(changed);
+        parts.models().shelf().save(changed, saved -> {});
         parts.models().room().edit("edit.material", r -> with(r, changed));
     }
 

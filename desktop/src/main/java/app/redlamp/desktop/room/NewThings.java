@@ -30,24 +30,21 @@ final class NewThings {
     List<MenuItem> items() {
         List<MenuItem> all = new ArrayList<>();
         Menu treatment = new Menu(parts.strings().say("add.treatment"));
-        parts.models()
-                .shelf()
-                .materials(Material.Use.TREATMENT)
-                .forEach(m -> treatment.getItems().add(item(m)));
+        fill(treatment, Material.Use.TREATMENT);
         Menu openings = new Menu(parts.strings().say("add.openings"));
-        parts.models()
-                .shelf()
-                .materials(Material.Use.OPENING)
-                .forEach(m -> openings.getItems().add(item(m)));
+        fill(openings, Material.Use.OPENING);
         Menu furniture = new Menu(parts.strings().say("add.furniture"));
-        parts.models()
-                .shelf()
-                .materials(Material.Use.FURNITURE)
-                .forEach(m -> furniture.getItems().add(item(m)));
+        fill(furniture, Material.Use.FURNITURE);
         all.add(treatment);
         all.add(furniture);
         all.add(openings);
         return all;
+    }
+
+    private void fill(Menu menu, Material.Use use) {
+        parts.models().shelf().parts().stream()
+                .filter(m -> m.use() == use)
+                .forEach(m -> menu.getItems().add(item(m)));
     }
 
     private MenuItem item(Material material) {

@@ -1,5 +1,6 @@
 package app.redlamp.desktop.room;
 
+import app.redlamp.core.acoustics.room.Material;
 import app.redlamp.core.acoustics.room.Room;
 import app.redlamp.core.acoustics.spot.Ranking;
 import app.redlamp.core.acoustics.spot.Spot;
@@ -7,7 +8,7 @@ import app.redlamp.core.acoustics.spot.Spots;
 import app.redlamp.core.acoustics.spot.Study;
 import app.redlamp.core.planning.plan.Production;
 import app.redlamp.core.planning.plan.RoomNeeds;
-import app.redlamp.core.port.Rooms;
+import app.redlamp.core.port.Shelf;
 import app.redlamp.desktop.job.JobService;
 import app.redlamp.desktop.job.Latest;
 import app.redlamp.desktop.look.Strings;
@@ -49,11 +50,11 @@ public final class RoomModel {
         }
     }
 
-    public RoomModel(ProductionModel open, Rooms rooms, JobService jobs, Strings strings) {
+    public RoomModel(ProductionModel open, Shelf<Material, Spot> rooms, JobService jobs, Strings strings) {
         this.open = open;
         this.strings = strings;
         studying = new Latest<>(jobs, Asked::study, this::studied);
-        advising = new Latest<>(jobs, s -> Advice.of(s, rooms.materials()), advice::set);
+        advising = new Latest<>(jobs, s -> Advice.of(s, rooms.parts()), advice::set);
         ranked = new Latest<>(jobs, RoomModel::rank, ranking::set);
         offered = new Latest<>(jobs, RoomModel::rank, offers::set);
         open.production().addListener((o, was, now) -> follow(was, now));

@@ -1,5 +1,6 @@
 package app.redlamp.desktop.room;
 
+import app.redlamp.core.acoustics.room.Material;
 import app.redlamp.core.acoustics.spot.RoomProblem;
 import app.redlamp.core.acoustics.spot.RoomVerdict;
 import app.redlamp.core.acoustics.spot.Spot;
@@ -7,6 +8,7 @@ import app.redlamp.core.acoustics.spot.Study;
 import app.redlamp.core.planning.plan.Production;
 import app.redlamp.core.setting.card.Overrule;
 import app.redlamp.core.verdict.Verdict;
+import app.redlamp.desktop.bench.ShelfModel;
 import app.redlamp.desktop.control.Reading;
 import app.redlamp.desktop.look.Soon;
 import app.redlamp.desktop.look.Sparing;
@@ -33,7 +35,8 @@ public final class RoomStation extends StationBase {
     private final Sparing words;
 
     /** What the station works with. */
-    public record Models(RoomModel room, ListeningModel listening, QuietModel quiet, ShelfModel shelf) {}
+    public record Models(
+            RoomModel room, ListeningModel listening, QuietModel quiet, ShelfModel<Material, Spot> shelf) {}
 
     public RoomStation(StationContext context, Models models) {
         this(StationParts.of(context, models));

@@ -113,7 +113,9 @@ final class SpaceSheet extends VBox implements Desk.Sheet<Study> {
     }
 
     private List<Material> surfaces() {
-        List<Material> all = new ArrayList<>(parts.models().shelf().materials(Material.Use.SURFACE));
+        List<Material> all = new ArrayList<>(parts.models().shelf().parts().stream()
+                .filter(m -> m.use() == Material.Use.SURFACE)
+                .toList());
         // What a room was made of may not be in this library.
         room().surfaces().values().stream().filter(m -> !all.contains(m)).forEach(all::add);
         return all;

@@ -201,7 +201,7 @@ class KitPanesJourneyTest {
     @Test
     void kitsAreCopiedKeptRemovedAndDropped(FxRobot robot) throws IOException {
         kits.openDemo(folder, 2);
-        new KitShelf(folder.resolve("other")).keep(Parts.complete());
+        KitShelf.in(folder.resolve("other")).keep(Parts.complete());
         window.drop(robot, List.of(folder.resolve("other/kits/complete.json")));
         kits.advised();
         assertThat(kits.kit().name()).isEqualTo("Complete");

@@ -7,6 +7,7 @@ import app.redlamp.core.acoustics.spot.Spots;
 import app.redlamp.core.chain.Node;
 import app.redlamp.core.chain.Position;
 import app.redlamp.core.chain.SignalPath;
+import app.redlamp.core.chain.kit.Gear;
 import app.redlamp.core.chain.kit.Kit;
 import app.redlamp.core.chain.kit.Microphone;
 import app.redlamp.core.chain.kit.Parts;
@@ -14,6 +15,8 @@ import app.redlamp.core.chain.kit.RoomGuess;
 import app.redlamp.core.chain.kit.Seat;
 import app.redlamp.core.planning.plan.Production;
 import app.redlamp.core.planning.plan.Productions;
+import app.redlamp.core.port.Shelf;
+import app.redlamp.desktop.bench.ShelfModel;
 import app.redlamp.desktop.control.Ribbon;
 import app.redlamp.desktop.edit.UndoHistory;
 import app.redlamp.desktop.job.JobService;
@@ -56,16 +59,16 @@ class KitModelTest {
     private final Strings strings = new Strings(Locale.ENGLISH);
     private final ProductionModel open =
             new ProductionModel(new ProductionFolders(CLOCK), jobs, history, strings, CLOCK);
-    private KitShelf shelf;
+    private Shelf<Gear, Kit> shelf;
     private KitModel model;
-    private PartsModel parts;
+    private ShelfModel<Gear, Kit> parts;
     private TakesModel takes;
 
     @BeforeEach
     void begin() {
-        shelf = new KitShelf(home.resolve("library"));
+        shelf = KitShelf.in(home.resolve("library"));
         model = new KitModel(open, shelf, jobs, strings);
-        parts = new PartsModel(shelf, jobs, strings);
+        parts = new ShelfModel<>(shelf, Kit::name, jobs, strings);
         takes = new TakesModel(open, new FileRecordings(), jobs, strings);
         open.create(home, Productions.book(100));
         workers.runAll();
@@ -196,7 +199,7 @@ class KitModelTest {
         open.edit(
                 "x",
                 p -> p.with(Spots.NONE.with(
-                        new RoomShelf(home.resolve("library")).presets().get(0))));
+                        RoomShelf.in(home.resolve("library")).presets().get(0))));
         workers.runAll();
         assertThat(guessed).isCloseTo(30, within(1e-6));
         assertThat(model.need().get().room().volumeM3()).isCloseTo(2.4 * 1.9 * 2.45, within(0.01));
@@ -231,7 +234,7 @@ class KitModelTest {
     @Test
     void partsAndKitsAreKeptInTheLibrary() throws IOException {
         List<String> told = new ArrayList<>();
-        parts.keep(Parts.DYNAMIC, () -> told.add("there"));
+        parts.save(Parts.DYNAMIC, saved -> told.add("there"));
         parts.keep(Parts.complete());
         workers.runAll();
         assertThat(told).containsExactly("there");

@@ -79,7 +79,7 @@ class LevelModelTest {
 
     @BeforeEach
     void begin() throws IOException {
-        kit = new KitModel(open, new KitShelf(home.resolve("library")), jobs, strings);
+        kit = new KitModel(open, KitShelf.in(home.resolve("library")), jobs, strings);
         input = new InputModel(booth, jobs, pending::add);
         level = new LevelModel(kit, input, booth(booth), jobs, strings, CLOCK);
         cards = new CardModel(level, strings);

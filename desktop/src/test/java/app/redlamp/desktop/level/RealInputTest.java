@@ -90,7 +90,7 @@ class RealInputTest {
         Strings strings = new Strings(Locale.ENGLISH);
         ProductionModel open =
                 new ProductionModel(new ProductionFolders(CLOCK), jobs, new UndoHistory(), strings, CLOCK);
-        KitModel kit = new KitModel(open, new KitShelf(home.resolve("library")), jobs, strings);
+        KitModel kit = new KitModel(open, KitShelf.in(home.resolve("library")), jobs, strings);
         input = new InputModel(box, jobs, pending::add);
         BoothModel booth =
                 new BoothModel(kit, input, mock(SimulatedBooth.class), jobs, WeekTime.of(LocalDateTime.now(CLOCK)));

@@ -23,6 +23,8 @@ import app.redlamp.core.planning.plan.WorkingTime;
 import app.redlamp.core.planning.script.Piece;
 import app.redlamp.core.planning.script.Script;
 import app.redlamp.core.planning.script.ScriptText;
+import app.redlamp.core.port.Shelf;
+import app.redlamp.desktop.bench.ShelfModel;
 import app.redlamp.desktop.edit.UndoHistory;
 import app.redlamp.desktop.job.JobService;
 import app.redlamp.desktop.job.ManualExecutor;
@@ -64,19 +66,19 @@ class RoomModelTest {
     private final Strings strings = new Strings(Locale.ENGLISH);
     private final ProductionModel open =
             new ProductionModel(new ProductionFolders(CLOCK), jobs, history, strings, CLOCK);
-    private RoomShelf shelf;
+    private Shelf<Material, Spot> shelf;
     private RoomModel model;
     private ListeningModel listening;
     private QuietModel quiet;
-    private ShelfModel kept;
+    private ShelfModel<Material, Spot> kept;
 
     @BeforeEach
     void begin() {
-        shelf = new RoomShelf(home.resolve("library"));
+        shelf = RoomShelf.in(home.resolve("library"));
         model = new RoomModel(open, shelf, jobs, strings);
         listening = new ListeningModel(model, new FileListening(), new FileRecordings(), jobs, strings);
         quiet = new QuietModel(model, jobs, strings);
-        kept = new ShelfModel(shelf, jobs, strings);
+        kept = new ShelfModel<>(shelf, Spot::name, jobs, strings);
         open.create(home, made("Rain"));
         workers.runAll();
     }
@@ -297,24 +299,24 @@ class RoomModelTest {
     void aBrokenMaterialIsNamed() throws IOException {
         Path own = Files.createDirectories(home.resolve("broken/materials"));
         Files.writeString(own.resolve("duvet.json"), "{\"format\": 1,, }");
-        RoomShelf broken = new RoomShelf(home.resolve("broken"));
-        ShelfModel shown = new ShelfModel(broken, jobs, strings);
+        Shelf<Material, Spot> broken = RoomShelf.in(home.resolve("broken"));
+        ShelfModel<Material, Spot> shown = new ShelfModel<>(broken, Spot::name, jobs, strings);
         assertThat(jobs.notice().get()).contains("materials/duvet.json: line 1", "counts as not there");
         assertThat(shown.faults()).singleElement().asString().contains("materials/duvet.json");
-        assertThat(broken.material("duvet")).as("nothing stands in for it").isEmpty();
+        assertThat(broken.part("duvet")).as("nothing stands in for it").isEmpty();
         Files.delete(own.resolve("duvet.json"));
-        assertThat(new RoomShelf(home.resolve("broken")).material("duvet")).isPresent();
+        assertThat(RoomShelf.in(home.resolve("broken")).part("duvet")).isPresent();
     }
 
     @Test
     void anEditedMaterialIsKeptInTheLibrary() {
         add("box-room");
-        Material duvet = shelf.material("duvet").orElseThrow();
-        kept.keep(duvet.absorbing(SixBands.all(0.5)));
+        Material duvet = shelf.part("duvet").orElseThrow();
+        kept.save(duvet.absorbing(SixBands.all(0.5)), saved -> {});
         workers.runAll();
 
-        assertThat(new RoomShelf(home.resolve("library"))
-                        .material("duvet")
+        assertThat(RoomShelf.in(home.resolve("library"))
+                        .part("duvet")
                         .orElseThrow()
                         .absorption())
                 .isEqualTo(SixBands.all(0.5));
@@ -325,7 +327,7 @@ class RoomModelTest {
         model.editSpot("edit.noise.measured", s -> s.withNoise(OptionalDouble.of(20)));
         kept.keep(model.spot().get());
         workers.runAll();
-        assertThat(new RoomShelf(home.resolve("library")).kept()).hasSize(1);
+        assertThat(RoomShelf.in(home.resolve("library")).kept()).hasSize(1);
     }
 
     @Test

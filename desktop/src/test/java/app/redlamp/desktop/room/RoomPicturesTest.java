@@ -13,6 +13,7 @@ import app.redlamp.core.acoustics.room.Room;
 import app.redlamp.core.acoustics.spot.Spot;
 import app.redlamp.core.acoustics.spot.Study;
 import app.redlamp.core.acoustics.spot.Wanted;
+import app.redlamp.core.port.Shelf;
 import app.redlamp.desktop.control.BandsView;
 import app.redlamp.desktop.control.CurveView;
 import app.redlamp.desktop.control.RoomPlan;
@@ -32,13 +33,13 @@ class RoomPicturesTest {
     @TempDir
     Path library;
 
-    private RoomShelf shelf;
+    private Shelf<Material, Spot> shelf;
     private final RoomPictures pictures =
             new RoomPictures(Stations.parts(new RoomStation.Models(null, null, null, null)));
 
     @BeforeEach
     void read() {
-        shelf = new RoomShelf(library);
+        shelf = RoomShelf.in(library);
     }
 
     private Spot boxRoom() {
@@ -51,8 +52,8 @@ class RoomPicturesTest {
 
     @Test
     void whatHangsLiesOnItsWallAndWhatLiesOnTheFloor() {
-        Material duvet = shelf.material("duvet").orElseThrow();
-        Material rug = shelf.material("rug").orElseThrow();
+        Material duvet = shelf.part("duvet").orElseThrow();
+        Material rug = shelf.part("rug").orElseThrow();
         Room room = boxRoom()
                 .room()
                 .with(new Patch("d", duvet, Face.RIGHT, 0.3, 0, 1.35, 2))
@@ -85,7 +86,7 @@ class RoomPicturesTest {
         assertThat(same.now()).hasSize(6);
         assertThat(alone.lines()).hasSize(1);
         Study other = study(boxRoom()
-                .with(boxRoom().room().made(Face.FLOOR, shelf.material("tiles").orElseThrow())));
+                .with(boxRoom().room().made(Face.FLOOR, shelf.part("tiles").orElseThrow())));
         assertThat(pictures.bands(other, Optional.of(now)).before()).hasSize(6);
     }
 

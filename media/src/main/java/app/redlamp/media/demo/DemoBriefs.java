@@ -117,8 +117,8 @@ final class DemoBriefs {
                         item("interface with one preamp", "119", "70", Item.Standing.OWNED)));
         return production("demo-borrowed-weather", brief, order(brief, MAIL), script, money)
                 .with(new WorkRatios(155, 3, 3, 1, 1.3))
-                .with(new DemoRooms(new RoomShelf(parent)).spots())
-                .with(new DemoKits(new KitShelf(parent)).book());
+                .with(new DemoRooms(RoomShelf.in(parent)).spots())
+                .with(new DemoKits(KitShelf.in(parent)).book());
     }
 
     private Production guide() throws IOException {
@@ -134,7 +134,7 @@ final class DemoBriefs {
         Script script = new Script(text, stops, List.of(), List.of());
         Money money = Money.in(EURO).withFee(Optional.of(new Fee(Fee.Basis.FLAT, new BigDecimal("420"))));
         return production("demo-salt-mill", brief, order(brief, ""), script, money)
-                .with(new DemoKits(new KitShelf(parent)).guide());
+                .with(new DemoKits(KitShelf.in(parent)).guide());
     }
 
     private Production podcast() throws IOException {
@@ -147,7 +147,7 @@ final class DemoBriefs {
         Money money = Money.in(EURO).withBudget(Optional.of(new BigDecimal("150")));
         return production("demo-second-rise", brief, order(brief, ""), script, money)
                 .with(new WorkRatios(155, 1.5, 2, 1, 1.2))
-                .with(new DemoKits(new KitShelf(parent)).podcast())
+                .with(new DemoKits(KitShelf.in(parent)).podcast())
                 // Talking is easier on a voice than reading.
                 .with(evenings().withLongestSession(90));
     }

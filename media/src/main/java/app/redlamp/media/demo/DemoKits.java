@@ -13,7 +13,7 @@ import app.redlamp.core.chain.kit.Kits;
 import app.redlamp.core.chain.kit.Microphone;
 import app.redlamp.core.chain.kit.RoomGuess;
 import app.redlamp.core.chain.kit.Seat;
-import app.redlamp.core.port.Equipment;
+import app.redlamp.core.port.Shelf;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -22,9 +22,9 @@ import java.util.stream.Stream;
 
 /** The kits of the demo: a condenser in the box room, two dynamics at a kitchen table, a USB microphone for the museum. */
 final class DemoKits {
-    private final Equipment shelf;
+    private final Shelf<Gear, Kit> shelf;
 
-    DemoKits(Equipment shelf) {
+    DemoKits(Shelf<Gear, Kit> shelf) {
         this.shelf = shelf;
     }
 

@@ -109,7 +109,7 @@ public final class DemoProduction implements AutoCloseable {
         Path tone = Files.createDirectories(folder.resolve("tone"));
         Path file = tone.resolve(name);
         if (!Files.exists(file)) {
-            new DemoSounds(new RoomShelf(folder)).write(name, file);
+            new DemoSounds(RoomShelf.in(folder)).write(name, file);
         }
         return file;
     }

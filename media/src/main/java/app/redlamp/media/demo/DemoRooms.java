@@ -11,7 +11,7 @@ import app.redlamp.core.acoustics.room.Point;
 import app.redlamp.core.acoustics.room.Room;
 import app.redlamp.core.acoustics.spot.Spot;
 import app.redlamp.core.acoustics.spot.Spots;
-import app.redlamp.media.room.RoomShelf;
+import app.redlamp.core.port.Shelf;
 import java.time.DayOfWeek;
 import java.time.LocalTime;
 import java.util.EnumSet;
@@ -29,10 +29,10 @@ final class DemoRooms {
     private static final Set<DayOfWeek> TELEVISION =
             EnumSet.of(DayOfWeek.MONDAY, DayOfWeek.WEDNESDAY, DayOfWeek.FRIDAY, DayOfWeek.SATURDAY);
 
-    private final RoomShelf shelf;
+    private final Shelf<Material, Spot> shelf;
 
     /** @param shelf with what ships */
-    DemoRooms(RoomShelf shelf) {
+    DemoRooms(Shelf<Material, Spot> shelf) {
         this.shelf = shelf;
     }
 
@@ -111,6 +111,6 @@ final class DemoRooms {
     }
 
     private Material material(String id) {
-        return shelf.material(id).orElseThrow();
+        return shelf.part(id).orElseThrow();
     }
 }

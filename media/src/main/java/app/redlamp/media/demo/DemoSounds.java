@@ -7,11 +7,12 @@ import app.redlamp.core.acoustics.room.Patch;
 import app.redlamp.core.acoustics.room.Room;
 import app.redlamp.core.acoustics.room.SixBands;
 import app.redlamp.core.acoustics.spot.ClapPlace;
+import app.redlamp.core.acoustics.spot.Spot;
+import app.redlamp.core.port.Shelf;
 import app.redlamp.core.signal.Biquad;
 import app.redlamp.core.signal.BiquadFilter;
 import app.redlamp.core.signal.Fourier;
 import app.redlamp.core.signal.OctaveFilter;
-import app.redlamp.media.room.RoomShelf;
 import app.redlamp.media.wav.WavWriter;
 import java.io.IOException;
 import java.nio.file.Files;
@@ -42,14 +43,14 @@ final class DemoSounds {
     private final Room room;
     private final Room treated;
 
-    DemoSounds(RoomShelf shelf) {
+    DemoSounds(Shelf<Material, Spot> shelf) {
         room = new DemoRooms(shelf).boxRoom().room();
-        Material wool = shelf.material("wool-100-gap").orElseThrow();
-        Material blanket = shelf.material("moving-blanket").orElseThrow();
+        Material wool = shelf.part("wool-100-gap").orElseThrow();
+        Material blanket = shelf.part("moving-blanket").orElseThrow();
         treated = room.with(new Patch("a", wool, Face.BACK, 0.98, 0.4, 1.2, 1.2))
                 .with(new Patch("b", blanket, Face.FRONT, 0.4, 0.4, 1.5, 2.0))
                 .with(new Patch("c", wool, Face.CEILING, 0.5, 0.3, 1.2, 1.2))
-                .with(new Patch("d", shelf.material("rug").orElseThrow(), Face.FLOOR, 0.2, 0.1, 2.0, 1.6));
+                .with(new Patch("d", shelf.part("rug").orElseThrow(), Face.FLOOR, 0.2, 0.1, 2.0, 1.6));
     }
 
     /** Builds one of them, whole or not at all. */

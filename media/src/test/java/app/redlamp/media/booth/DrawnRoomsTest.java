@@ -17,10 +17,12 @@ import app.redlamp.core.chain.SignalPath;
 import app.redlamp.core.chain.Voice;
 import app.redlamp.core.chain.kit.AudioInterface;
 import app.redlamp.core.chain.kit.Cable;
+import app.redlamp.core.chain.kit.Gear;
 import app.redlamp.core.chain.kit.Kit;
 import app.redlamp.core.chain.kit.Microphone;
 import app.redlamp.core.chain.kit.Seat;
 import app.redlamp.core.measure.analysis.Report;
+import app.redlamp.core.port.Shelf;
 import app.redlamp.media.kit.KitShelf;
 import app.redlamp.media.room.RoomShelf;
 import java.io.IOException;
@@ -40,8 +42,8 @@ class DrawnRoomsTest {
 
     @Test
     void whatIsComputedComesOutOfEveryRoomThatShips() throws IOException {
-        KitShelf parts = new KitShelf(library);
-        List<Spot> rooms = new RoomShelf(library).presets();
+        Shelf<Gear, Kit> parts = KitShelf.in(library);
+        List<Spot> rooms = RoomShelf.in(library).presets();
         assertThat(rooms).hasSizeGreaterThan(3);
         for (Spot spot : rooms) {
             for (String microphone : List.of("tallow-1", "hob-2", "tallow-u2")) {
@@ -50,7 +52,7 @@ class DrawnRoomsTest {
         }
     }
 
-    private static Kit kit(KitShelf parts, String id) {
+    private static Kit kit(Shelf<Gear, Kit> parts, String id) {
         Microphone microphone = (Microphone) parts.part(id).orElseThrow();
         Seat seat = Seat.of("Reader", microphone, Voice.USUAL);
         if (!microphone.isDigital()) {

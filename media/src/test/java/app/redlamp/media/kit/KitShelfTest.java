@@ -17,6 +17,7 @@ import app.redlamp.core.chain.kit.Microphone;
 import app.redlamp.core.chain.kit.Need;
 import app.redlamp.core.chain.kit.Parts;
 import app.redlamp.core.chain.kit.RoomGuess;
+import app.redlamp.core.port.Shelf;
 import app.redlamp.media.json.DocumentFolder;
 import app.redlamp.media.json.JsonDocument;
 import com.fasterxml.jackson.databind.ObjectMapper;
@@ -50,7 +51,7 @@ class KitShelfTest {
     /** Every kind of part that a kit may need is there, in more than one class where that makes sense. */
     @Test
     void whatShips() {
-        List<Gear> parts = new KitShelf(library).parts();
+        List<Gear> parts = KitShelf.in(library).parts();
         assertThat(parts.stream().map(Gear::id)).doesNotHaveDuplicates();
         for (Microphone.Kind kind : Microphone.Kind.values()) {
             assertThat(parts).anyMatch(p -> p instanceof Microphone m && m.kind() == kind);
@@ -67,7 +68,7 @@ class KitShelfTest {
     /** What is bought comes in three classes; a telephone and a laptop are what they are. */
     @Test
     void everySortComesInThreeClasses() {
-        List<Gear> parts = new KitShelf(library).parts();
+        List<Gear> parts = KitShelf.in(library).parts();
         for (Candidate.Family family : Candidate.Family.values()) {
             if (family != Candidate.Family.TELEPHONE && family != Candidate.Family.COMPUTER) {
                 inThree(
@@ -91,7 +92,7 @@ class KitShelfTest {
 
     @Test
     void everyPartIsReadAsItWasWritten() throws IOException {
-        for (Gear part : new KitShelf(library).parts()) {
+        for (Gear part : KitShelf.in(library).parts()) {
             ObjectNode node = mapper.createObjectNode();
             GearFields.write(part, node);
             assertThat(GearReader.read(JsonDocument.read(mapper.writeValueAsBytes(node))))
@@ -132,11 +133,11 @@ class KitShelfTest {
 
     @Test
     void ownPartsAndKitsAreKept() throws IOException {
-        KitShelf shelf = new KitShelf(library);
+        Shelf<Gear, Kit> shelf = KitShelf.in(library);
         assertThat(shelf.isOwn("dynamic")).isFalse();
         shelf.save(Parts.DYNAMIC);
         shelf.keep(Parts.complete());
-        KitShelf later = new KitShelf(library);
+        Shelf<Gear, Kit> later = KitShelf.in(library);
         assertThat(later.part("dynamic")).contains(Parts.DYNAMIC);
         assertThat(later.isOwn("dynamic")).isTrue();
         assertThat(later.kept()).containsExactly(Parts.complete());
@@ -147,12 +148,13 @@ class KitShelfTest {
 
     @Test
     void oneOfTheUsersOwnTakesThePlaceOfOneThatShips() throws IOException {
-        KitShelf shelf = new KitShelf(library);
+        Shelf<Gear, Kit> shelf = KitShelf.in(library);
         Microphone shipped = (Microphone) shelf.part("hob-1").orElseThrow();
         Microphone own = shipped.hearing(Parts.DYNAMIC.capsule());
         shelf.save(own);
         assertThat(shelf.part("hob-1")).contains(own);
-        assertThat(shelf.parts()).hasSameSizeAs(new KitShelf(library.resolve("other")).parts());
+        assertThat(shelf.parts())
+                .hasSameSizeAs(KitShelf.in(library.resolve("other")).parts());
         shelf.forget("hob-1");
         assertThat(shelf.part("hob-1")).contains(shipped);
     }
@@ -162,7 +164,7 @@ class KitShelfTest {
         Files.createDirectories(library.resolve("parts"));
         Files.writeString(library.resolve("parts/bad.json"), "{\"type\": \"spoon\", \"id\": \"a\", \"name\": \"b\"}");
         Files.writeString(library.resolve("parts/worse.json"), "{");
-        KitShelf shelf = new KitShelf(library);
+        Shelf<Gear, Kit> shelf = KitShelf.in(library);
         assertThat(shelf.faults()).hasSize(2);
         assertThat(shelf.faults().get(0)).contains("bad.json", "must be one of microphone");
         assertThat(shelf.parts()).isNotEmpty();
@@ -170,7 +172,7 @@ class KitShelfTest {
 
     @Test
     void anIdLeadsNowhereElse() {
-        KitShelf shelf = new KitShelf(library);
+        Shelf<Gear, Kit> shelf = KitShelf.in(library);
         assertThatThrownBy(() -> shelf.keep(Parts.complete().as("../outside")))
                 .isInstanceOf(IOException.class)
                 .hasMessageContaining("small letters");
@@ -180,7 +182,7 @@ class KitShelfTest {
     @Test
     void aFolderThatCannotBeWrittenIsSaid() throws IOException {
         Files.writeString(library.resolve("kits"), "a file in the way");
-        assertThatThrownBy(() -> new KitShelf(library).keep(Parts.complete())).hasMessageContaining("cannot be kept");
+        assertThatThrownBy(() -> KitShelf.in(library).keep(Parts.complete())).hasMessageContaining("cannot be kept");
     }
 
     private String fault(String document) {
@@ -232,14 +234,14 @@ class KitShelfTest {
             }
         }
         assertThat(refused).isPositive();
-        assertThatThrownBy(() -> new KitShelf(library).read(library.resolve("none.json")))
+        assertThatThrownBy(() -> KitShelf.in(library).read(library.resolve("none.json")))
                 .hasMessageContaining("name a kit document");
     }
 
     /** With what ships: in a hard kitchen a dynamic, and in a dead quiet room no reason for one. */
     @Test
     void theShippedPartsLetTheRoomDecide() {
-        Stock shelf = new Stock(new KitShelf(library).parts());
+        Stock shelf = new Stock(KitShelf.in(library).parts());
         Need kitchen = Parts.need(
                 1,
                 new RoomGuess(RoomGuess.Size.LIVING_ROOM, RoomGuess.Softness.HARD, RoomGuess.Quiet.HUMMING)

@@ -18,6 +18,7 @@ import app.redlamp.core.acoustics.spot.MeasuredDecay;
 import app.redlamp.core.acoustics.spot.Spot;
 import app.redlamp.core.acoustics.spot.Study;
 import app.redlamp.core.acoustics.spot.Wanted;
+import app.redlamp.core.port.Shelf;
 import app.redlamp.media.json.JsonDocument;
 import com.fasterxml.jackson.databind.ObjectMapper;
 import com.fasterxml.jackson.databind.node.ObjectNode;
@@ -37,13 +38,13 @@ class RoomShelfTest {
     @TempDir
     private Path library;
 
-    private RoomShelf shelf() {
-        return new RoomShelf(library);
+    private Shelf<Material, Spot> shelf() {
+        return RoomShelf.in(library);
     }
 
-    private static Spot full(RoomShelf shelf) {
+    private static Spot full(Shelf<Material, Spot> shelf) {
         Spot preset = shelf.presets().get(0);
-        Material duvet = shelf.material("duvet").orElseThrow();
+        Material duvet = shelf.part("duvet").orElseThrow();
         return preset.called("Box room above the bakery")
                 .with(preset.room()
                         .with(new Patch("duvet-1", duvet, Face.LEFT, 0.3, 0.2, 1.35, 2.0))
@@ -82,7 +83,7 @@ class RoomShelfTest {
 
     @Test
     void everyWareHasItsSourceItsPriceAndItsFireNote() {
-        List<Material> wares = shelf().materials().stream()
+        List<Material> wares = shelf().parts().stream()
                 .filter(m -> m.use() == Material.Use.TREATMENT)
                 .toList();
 
@@ -98,7 +99,7 @@ class RoomShelfTest {
         Spot kept = full(shelf());
         shelf().keep(kept);
 
-        RoomShelf again = shelf();
+        Shelf<Material, Spot> again = shelf();
         assertThat(again.kept()).containsExactly(kept);
         assertThat(again.read(library.resolve("rooms/box-room.json"))).isEqualTo(kept);
         assertThat(again.faults()).isEmpty();
@@ -106,16 +107,16 @@ class RoomShelfTest {
 
     @Test
     void anEditedMaterialTakesThePlaceOfTheOneThatShips() throws Exception {
-        RoomShelf shelf = shelf();
-        Material duvet = shelf.material("duvet").orElseThrow();
+        Shelf<Material, Spot> shelf = shelf();
+        Material duvet = shelf.part("duvet").orElseThrow();
         Material thick = duvet.absorbing(SixBands.of(.2, .4, .7, .8, .8, .8));
         shelf.save(thick);
 
         assertThat(shelf.isOwn("duvet")).isTrue();
-        assertThat(shelf().material("duvet")).contains(thick);
-        assertThat(shelf().materials()).hasSameSizeAs(shelf.materials());
+        assertThat(shelf().part("duvet")).contains(thick);
+        assertThat(shelf().parts()).hasSameSizeAs(shelf.parts());
         shelf.forget("duvet");
-        assertThat(shelf.material("duvet")).contains(duvet);
+        assertThat(shelf.part("duvet")).contains(duvet);
         assertThat(shelf.isOwn("duvet")).isFalse();
     }
 
@@ -136,7 +137,7 @@ class RoomShelfTest {
         Files.writeString(
                 library.resolve("materials/wrong.json"),
                 "{\"id\":\"x\",\"name\":\"x\",\"use\":\"treatment\",\"absorption\":[2,1,1,1,1,1],\"source\":\"s\"}");
-        RoomShelf shelf = shelf();
+        Shelf<Material, Spot> shelf = shelf();
 
         assertThat(shelf.kept()).hasSize(1);
         assertThat(shelf.faults()).hasSize(2).allSatisfy(f -> assertThat(f).doesNotContain("\n"));
@@ -153,8 +154,8 @@ class RoomShelfTest {
     }
 
     private void assertFault(String document, String said) {
-        assertThatThrownBy(() -> SpotReader.read(
-                        JsonDocument.read(document.getBytes(StandardCharsets.UTF_8)), shelf().materials()))
+        assertThatThrownBy(() ->
+                        SpotReader.read(JsonDocument.read(document.getBytes(StandardCharsets.UTF_8)), shelf().parts()))
                 .isInstanceOf(IOException.class)
                 .hasMessageContaining(said);
     }
@@ -170,7 +171,7 @@ class RoomShelfTest {
     @Test
     void damagedDocumentsGiveARoomOrALine() throws Exception {
         byte[] good = document().getBytes(StandardCharsets.UTF_8);
-        List<Material> materials = shelf().materials();
+        List<Material> materials = shelf().parts();
         Random random = new Random(5);
         int refused = 0;
         for (int round = 0; round < 600; round++) {
