@@ -1,7 +1,10 @@
 package app.redlamp.desktop.app;
 
+import app.redlamp.core.acoustics.room.Material;
+import app.redlamp.core.acoustics.spot.Spot;
+import app.redlamp.core.chain.kit.Gear;
+import app.redlamp.core.chain.kit.Kit;
 import app.redlamp.core.port.Capture;
-import app.redlamp.core.port.Equipment;
 import app.redlamp.core.port.Finishing;
 import app.redlamp.core.port.Listening;
 import app.redlamp.core.port.Monitoring;
@@ -10,9 +13,9 @@ import app.redlamp.core.port.Printing;
 import app.redlamp.core.port.Productions;
 import app.redlamp.core.port.Recordings;
 import app.redlamp.core.port.Rescues;
-import app.redlamp.core.port.Rooms;
 import app.redlamp.core.port.Scripts;
 import app.redlamp.core.port.Settings;
+import app.redlamp.core.port.Shelf;
 import app.redlamp.core.port.SimulatedBooth;
 import app.redlamp.core.port.Specifications;
 import java.time.Clock;
@@ -27,9 +30,9 @@ public record Ports(
         Playback playback,
         Productions productions,
         Scripts scripts,
-        Rooms rooms,
+        Shelf<Material, Spot> rooms,
         Listening listening,
-        Equipment equipment,
+        Shelf<Gear, Kit> equipment,
         Capture capture,
         SimulatedBooth booth,
         Monitoring monitoring,

@@ -1,11 +1,14 @@
 package app.redlamp.desktop.app;
 
+import app.redlamp.core.acoustics.room.Material;
+import app.redlamp.core.acoustics.spot.Spot;
+import app.redlamp.core.chain.kit.Gear;
+import app.redlamp.core.chain.kit.Kit;
 import app.redlamp.core.port.Capture;
-import app.redlamp.core.port.Equipment;
 import app.redlamp.core.port.Monitoring;
 import app.redlamp.core.port.Playback;
-import app.redlamp.core.port.Rooms;
 import app.redlamp.core.port.Settings;
+import app.redlamp.core.port.Shelf;
 import app.redlamp.core.port.SimulatedBooth;
 import app.redlamp.core.port.Specifications;
 import app.redlamp.desktop.look.Look;
@@ -36,10 +39,10 @@ final class Preparation {
     });
     private static final CompletableFuture<Specifications> SPECIFICATIONS =
             CompletableFuture.supplyAsync(() -> new SpecificationLibrary(Places.library()));
-    private static final CompletableFuture<Rooms> ROOMS =
-            CompletableFuture.supplyAsync(() -> new RoomShelf(Places.library()));
-    private static final CompletableFuture<Equipment> EQUIPMENT =
-            CompletableFuture.supplyAsync(() -> new KitShelf(Places.library()));
+    private static final CompletableFuture<Shelf<Material, Spot>> ROOMS =
+            CompletableFuture.supplyAsync(() -> RoomShelf.in(Places.library()));
+    private static final CompletableFuture<Shelf<Gear, Kit>> EQUIPMENT =
+            CompletableFuture.supplyAsync(() -> KitShelf.in(Places.library()));
     private static final CompletableFuture<Playback> PLAYBACK =
             CompletableFuture.supplyAsync(FilePlayback::onThisMachine);
 
@@ -68,11 +71,11 @@ final class Preparation {
         return SPECIFICATIONS.join();
     }
 
-    static Rooms rooms() {
+    static Shelf<Material, Spot> rooms() {
         return ROOMS.join();
     }
 
-    static Equipment equipment() {
+    static Shelf<Gear, Kit> equipment() {
         return EQUIPMENT.join();
     }
 

@@ -1,21 +1,7 @@
 package app.redlamp.desktop.app;
 
-import app.redlamp.core.port.Settings;
 import app.redlamp.desktop.look.Look;
-import app.redlamp.media.FileListening;
-import app.redlamp.media.FileRecordings;
-import app.redlamp.media.capture.BoothCapture;
-import app.redlamp.media.finish.FileFinishing;
-import app.redlamp.media.kit.KitShelf;
-import app.redlamp.media.library.SpecificationLibrary;
-import app.redlamp.media.monitor.BoothMonitoring;
-import app.redlamp.media.play.FilePlayback;
 import app.redlamp.media.play.SilentOutput;
-import app.redlamp.media.production.ProductionFolders;
-import app.redlamp.media.production.RescueFolder;
-import app.redlamp.media.room.RoomShelf;
-import app.redlamp.media.script.ScriptFiles;
-import app.redlamp.media.sheet.FileSheets;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -57,25 +43,9 @@ public final class ShotsApp extends Application {
         Files.createDirectories(folder);
         scratch = Files.createTempDirectory("redlamp-shots-");
         Look.loadFonts();
-        BoothCapture booth = new BoothCapture(Preparation.BOOTH, SilentOutput.Pace.REAL, HASTE);
         wiring = new Wiring(
-                new Ports(
-                        new InMemorySettings(),
-                        new FileRecordings(),
-                        new FileFinishing(),
-                        new FileSheets(),
-                        new SpecificationLibrary(scratch.resolve("library")),
-                        new FilePlayback(new SilentOutput(SilentOutput.Pace.REAL)),
-                        new ProductionFolders(CLOCK),
-                        new ScriptFiles(),
-                        new RoomShelf(scratch.resolve("library")),
-                        new FileListening(),
-                        new KitShelf(scratch.resolve("library")),
-                        booth,
-                        booth,
-                        new BoothMonitoring(booth),
-                        new RescueFolder(scratch.resolve("library"), CLOCK),
-                        CLOCK),
+                StandIns.ports(
+                        new InMemorySettings(), scratch.resolve("library"), SilentOutput.Pace.REAL, HASTE, CLOCK),
                 Locale.UK,
                 Platform::runLater,
                 new ClosedDoors());
@@ -134,21 +104,6 @@ public final class ShotsApp extends Application {
             System.err.println(
                     "redlamp: " + file + ": cannot be written (" + e.getMessage() + "); choose another folder");
             Platform.exit();
-        }
-    }
-
-    /** Nothing of the user's taste is read or changed. */
-    private static final class InMemorySettings implements Settings {
-        private Values values = Values.DEFAULT;
-
-        @Override
-        public Values load() {
-            return values;
-        }
-
-        @Override
-        public void save(Values now) {
-            values = now;
         }
     }
 }

@@ -1,13 +1,16 @@
 package app.redlamp.desktop.app;
 
 import app.redlamp.core.acoustics.diary.Diary;
+import app.redlamp.core.acoustics.spot.Spot;
 import app.redlamp.core.booth.WeekTime;
+import app.redlamp.core.chain.kit.Kit;
 import app.redlamp.core.delivery.spec.Specification;
 import app.redlamp.core.planning.plan.Production;
 import app.redlamp.core.port.Capture;
 import app.redlamp.core.port.Monitoring;
 import app.redlamp.core.port.Playback;
 import app.redlamp.core.port.Specifications;
+import app.redlamp.desktop.bench.ShelfModel;
 import app.redlamp.desktop.brief.BriefModel;
 import app.redlamp.desktop.brief.BriefStation;
 import app.redlamp.desktop.deliver.DeliverModel;
@@ -19,7 +22,6 @@ import app.redlamp.desktop.input.InputModel;
 import app.redlamp.desktop.input.MonitorModel;
 import app.redlamp.desktop.job.JobService;
 import app.redlamp.desktop.kit.KitStation;
-import app.redlamp.desktop.kit.PartsModel;
 import app.redlamp.desktop.kit.TakesModel;
 import app.redlamp.desktop.level.CardModel;
 import app.redlamp.desktop.level.LevelModel;
@@ -35,7 +37,6 @@ import app.redlamp.desktop.room.ListeningModel;
 import app.redlamp.desktop.room.QuietModel;
 import app.redlamp.desktop.room.RoomModel;
 import app.redlamp.desktop.room.RoomStation;
-import app.redlamp.desktop.room.ShelfModel;
 import app.redlamp.desktop.shell.ShellModel;
 import app.redlamp.desktop.shell.ShellView;
 import app.redlamp.desktop.station.Clearance;
@@ -128,12 +129,14 @@ public final class Wiring implements AutoCloseable {
                         room,
                         listening,
                         new QuietModel(room, jobs, strings),
-                        new ShelfModel(ports.rooms(), jobs, strings)));
+                        new ShelfModel<>(ports.rooms(), Spot::name, jobs, strings)));
         List<Station> stations = List.of(
                 new BriefStation(context, new BriefStation.Models(brief, this::recent)),
                 roomStation,
                 new KitStation(
-                        context, new KitStation.Models(kit, new PartsModel(ports.equipment(), jobs, strings), takes)),
+                        context,
+                        new KitStation.Models(
+                                kit, new ShelfModel<>(ports.equipment(), Kit::name, jobs, strings), takes)),
                 new LevelStation(
                         context,
                         new LevelStation.Models(

@@ -2,8 +2,13 @@ package app.redlamp.desktop.look;
 
 import atlantafx.base.theme.PrimerDark;
 import atlantafx.base.theme.PrimerLight;
+import java.net.URL;
 import java.nio.charset.StandardCharsets;
 import java.util.Base64;
+import java.util.List;
+import java.util.Objects;
+import java.util.Optional;
+import java.util.stream.Stream;
 import javafx.application.Application;
 import javafx.scene.Scene;
 import javafx.scene.text.Font;
@@ -18,6 +23,8 @@ public final class Look {
     };
     private static final int BASE_PX = 14;
     private static final int NATURAL = 100;
+    private static final String FOLDER = "/app/redlamp/desktop/";
+    private static final List<String> SHEETS = sheets();
 
     private Look() {}
 
@@ -36,7 +43,7 @@ public final class Look {
      */
     public static void dress(Scene scene, Theme theme, int scalePercent) {
         Application.setUserAgentStylesheet(base(theme == Theme.DUSK ? new PrimerDark() : new PrimerLight()));
-        scene.getStylesheets().setAll(sheet("tokens"), sheet("redlamp"));
+        scene.getStylesheets().setAll(SHEETS);
         if (scalePercent != NATURAL) {
             scene.getStylesheets().add(popups(scalePercent));
         }
@@ -49,9 +56,21 @@ public final class Look {
         return theme.getUserAgentStylesheet().replaceFirst("\\.css$", ".bss");
     }
 
-    /** Address of a stylesheet that ships, in its binary form, which the build makes of its text. */
-    private static String sheet(String name) {
-        return Look.class.getResource("/app/redlamp/desktop/" + name + ".bss").toExternalForm();
+    /** The tokens, what all have in common, and after them what each package brings. */
+    private static List<String> sheets() {
+        return Stream.concat(
+                        Stream.of("tokens", "redlamp"), Packages.ALL.stream().map(name -> name + "/" + name))
+                .flatMap(name -> sheet(name).stream())
+                .toList();
+    }
+
+    /** A stylesheet in its binary form, which the build makes of its text; the text where nothing was built. */
+    private static Optional<String> sheet(String name) {
+        return Stream.of(".bss", ".css")
+                .map(end -> Look.class.getResource(FOLDER + name + end))
+                .filter(Objects::nonNull)
+                .map(URL::toExternalForm)
+                .findFirst();
     }
 
     private static String popups(int scalePercent) {

@@ -7,21 +7,8 @@ import app.redlamp.core.port.Settings;
 import app.redlamp.core.print.PrintedTable;
 import app.redlamp.desktop.look.Look;
 import app.redlamp.desktop.station.StationId;
-import app.redlamp.media.FileListening;
-import app.redlamp.media.FileRecordings;
-import app.redlamp.media.capture.BoothCapture;
 import app.redlamp.media.demo.DemoProduction;
-import app.redlamp.media.finish.FileFinishing;
-import app.redlamp.media.kit.KitShelf;
-import app.redlamp.media.library.SpecificationLibrary;
-import app.redlamp.media.monitor.BoothMonitoring;
-import app.redlamp.media.play.FilePlayback;
 import app.redlamp.media.play.SilentOutput;
-import app.redlamp.media.production.ProductionFolders;
-import app.redlamp.media.production.RescueFolder;
-import app.redlamp.media.room.RoomShelf;
-import app.redlamp.media.script.ScriptFiles;
-import app.redlamp.media.sheet.FileSheets;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.nio.file.Files;
@@ -37,10 +24,12 @@ import java.util.Locale;
 import java.util.Optional;
 import java.util.Queue;
 import java.util.concurrent.Callable;
+import java.util.concurrent.CountDownLatch;
 import java.util.concurrent.TimeUnit;
 import java.util.concurrent.TimeoutException;
 import java.util.function.BooleanSupplier;
 import javafx.application.Platform;
+import javafx.scene.Scene;
 import javafx.scene.control.ButtonBase;
 import javafx.scene.control.Label;
 import javafx.scene.control.Labeled;
@@ -48,6 +37,7 @@ import javafx.scene.control.TextInputControl;
 import javafx.scene.input.DragEvent;
 import javafx.scene.input.Dragboard;
 import javafx.scene.input.KeyCode;
+import javafx.scene.robot.Robot;
 import javafx.stage.Stage;
 import org.testfx.api.FxRobot;
 import org.testfx.util.WaitForAsyncUtils;
@@ -55,6 +45,7 @@ import org.testfx.util.WaitForAsyncUtils;
 /** The real application in a real window for a test, with settings of its own and the silent stand-in. */
 final class Window {
     private static final long PATIENCE_S = 120;
+    private static final int LAID_OUT = 2;
 
     final Wiring wiring;
     final List<Path> shownFolders = new ArrayList<>();
@@ -87,25 +78,8 @@ final class Window {
                 saved.add(values);
             }
         };
-        BoothCapture booth = new BoothCapture(Preparation.BOOTH, SilentOutput.Pace.REAL, HASTE);
         wiring = new Wiring(
-                new Ports(
-                        settings,
-                        new FileRecordings(),
-                        new FileFinishing(),
-                        new FileSheets(),
-                        new SpecificationLibrary(library()),
-                        new FilePlayback(new SilentOutput(pace)),
-                        new ProductionFolders(clock),
-                        new ScriptFiles(),
-                        new RoomShelf(library()),
-                        new FileListening(),
-                        new KitShelf(library()),
-                        booth,
-                        booth,
-                        new BoothMonitoring(booth),
-                        new RescueFolder(rescued, clock),
-                        clock),
+                StandIns.ports(settings, rescued, pace, HASTE, clock),
                 Locale.ENGLISH,
                 Platform::runLater,
                 new TestDoors());
@@ -174,8 +148,22 @@ final class Window {
         settle();
     }
 
+    /** Pushes keys together and lets them go. Without a monitor they need no way through a window system, and no waiting for it. */
     void push(FxRobot robot, KeyCode... keys) {
-        robot.push(keys);
+        if (System.getProperty("glass.platform", "").equals("Monocle")) {
+            look(() -> {
+                Robot hand = new Robot();
+                for (KeyCode key : keys) {
+                    hand.keyPress(key);
+                }
+                for (int i = keys.length - 1; i >= 0; i--) {
+                    hand.keyRelease(keys[i]);
+                }
+                return true;
+            });
+        } else {
+            robot.push(keys);
+        }
         settle();
     }
 
@@ -229,11 +217,38 @@ final class Window {
         settle();
     }
 
-    /** Waits until no job runs and everything that follows from it has been shown. */
+    /** Waits until no job runs and everything that follows from it has been shown and laid out. */
     void settle() {
-        WaitForAsyncUtils.waitForFxEvents();
+        drawn();
         until(() -> wiring.jobs().running().isEmpty());
-        WaitForAsyncUtils.waitForFxEvents();
+        drawn();
+    }
+
+    /** Waits until what was asked of the interface thread is done, and has been laid out twice. */
+    private void drawn() {
+        for (int i = 0; i < LAID_OUT; i++) {
+            CountDownLatch laidOut = new CountDownLatch(1);
+            Platform.runLater(() -> {
+                Scene scene = wiring.scene();
+                Runnable listener = new Runnable() {
+                    @Override
+                    public void run() {
+                        scene.removePostLayoutPulseListener(this);
+                        Platform.runLater(laidOut::countDown);
+                    }
+                };
+                scene.addPostLayoutPulseListener(listener);
+                Platform.requestNextPulse();
+            });
+            try {
+                if (!laidOut.await(PATIENCE_S, TimeUnit.SECONDS)) {
+                    throw new AssertionError("nothing was drawn");
+                }
+            } catch (InterruptedException e) {
+                Thread.currentThread().interrupt();
+                throw new AssertionError("interrupted", e);
+            }
+        }
     }
 
     /** Looks at the window on its own thread, where nothing changes meanwhile. */

@@ -6,10 +6,10 @@ import static org.assertj.core.api.Assertions.assertThatExceptionOfType;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.MissingResourceException;
-import java.util.ResourceBundle;
 import java.util.Set;
 import java.util.TreeSet;
 import java.util.regex.Matcher;
@@ -34,8 +34,7 @@ class StringsTest {
     /** Every key in the code stands in the bundle, and what stands in the bundle is used. */
     @Test
     void codeAndBundleAgree() throws IOException {
-        Set<String> bundle = ResourceBundle.getBundle("app.redlamp.desktop.strings", Locale.ROOT)
-                .keySet();
+        Set<String> bundle = new Strings(Locale.ROOT).keys();
         String code;
         try (Stream<Path> tree = Files.walk(Path.of("src/main/java"))) {
             code = tree.filter(p -> p.toString().endsWith(".java"))
@@ -69,21 +68,54 @@ class StringsTest {
 
     /** Of two the first would be lost without a word. */
     @Test
-    void noKeyStandsTwice() {
-        List<String> keys = read(Path.of("src/main/resources/app/redlamp/desktop/strings.properties"))
-                .lines()
-                .filter(l -> l.matches("[a-z][A-Za-z.-]*=.*"))
-                .map(l -> l.substring(0, l.indexOf('=')))
-                .toList();
+    void noKeyStandsTwice() throws IOException {
+        List<String> keys;
+        try (Stream<Path> tree = Files.walk(Path.of("src/main/resources"))) {
+            keys = tree.filter(p -> p.endsWith("strings.properties"))
+                    .flatMap(p -> read(p).lines())
+                    .filter(l -> l.matches("[a-z][A-Za-z.-]*=.*"))
+                    .map(l -> l.substring(0, l.indexOf('=')))
+                    .toList();
+        }
         assertThat(keys).hasSizeGreaterThan(200).doesNotHaveDuplicates();
     }
 
     @Test
     void nothingShouts() {
-        ResourceBundle bundle = ResourceBundle.getBundle("app.redlamp.desktop.strings", Locale.ROOT);
-        for (String key : bundle.keySet()) {
-            assertThat(bundle.getString(key)).as(key).doesNotContain("!").isNotBlank();
+        Strings strings = new Strings(Locale.ROOT);
+        for (String key : strings.keys()) {
+            assertThat(strings.say(key)).as(key).doesNotContain("!").isNotBlank();
         }
+    }
+
+    /** What one station alone says stands in its own bundle. */
+    @Test
+    void wordsOfAStationStandInItsPackage() throws IOException {
+        Path sources = Path.of("src/main/java/app/redlamp/desktop");
+        Path bundles = Path.of("src/main/resources/app/redlamp/desktop");
+        List<String> strays = new ArrayList<>();
+        for (String name : Packages.ALL) {
+            Path bundle = bundles.resolve(name).resolve("strings.properties");
+            if (!Files.exists(bundle)) {
+                continue;
+            }
+            String elsewhere;
+            try (Stream<Path> tree = Files.walk(sources)) {
+                elsewhere = tree.filter(p -> p.toString().endsWith(".java"))
+                        .filter(p -> !p.startsWith(sources.resolve(name)))
+                        .map(StringsTest::read)
+                        .collect(Collectors.joining("\n"));
+            }
+            read(bundle)
+                    .lines()
+                    .filter(l -> l.matches("[a-z][A-Za-z.-]*=.*"))
+                    .map(l -> l.substring(0, l.indexOf('=')))
+                    .filter(k -> elsewhere.contains("\"" + k + "\""))
+                    .forEach(strays::add);
+        }
+        assertThat(strays)
+                .as("said by others too: they belong to the common words")
+                .isEmpty();
     }
 
     private static String read(Path source) {

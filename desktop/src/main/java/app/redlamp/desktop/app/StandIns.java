@@ -1,0 +1,50 @@
+package app.redlamp.desktop.app;
+
+import app.redlamp.core.port.Settings;
+import app.redlamp.media.FileListening;
+import app.redlamp.media.FileRecordings;
+import app.redlamp.media.capture.BoothCapture;
+import app.redlamp.media.finish.FileFinishing;
+import app.redlamp.media.kit.KitShelf;
+import app.redlamp.media.library.SpecificationLibrary;
+import app.redlamp.media.monitor.BoothMonitoring;
+import app.redlamp.media.play.FilePlayback;
+import app.redlamp.media.play.SilentOutput;
+import app.redlamp.media.production.ProductionFolders;
+import app.redlamp.media.production.RescueFolder;
+import app.redlamp.media.room.RoomShelf;
+import app.redlamp.media.script.ScriptFiles;
+import app.redlamp.media.sheet.FileSheets;
+import java.nio.file.Path;
+import java.time.Clock;
+
+/** The application's ports without any device: real files in a folder of their own, a simulated booth, a silent output. */
+final class StandIns {
+    private StandIns() {}
+
+    /**
+     * @param library folder for what the user keeps; nothing outside it is read or written
+     * @param pace of the silent output
+     * @param haste how many times faster than a real one the simulated booth is, above 0
+     */
+    static Ports ports(Settings settings, Path library, SilentOutput.Pace pace, double haste, Clock clock) {
+        BoothCapture booth = new BoothCapture(Preparation.BOOTH, SilentOutput.Pace.REAL, haste);
+        return new Ports(
+                settings,
+                new FileRecordings(),
+                new FileFinishing(),
+                new FileSheets(),
+                new SpecificationLibrary(library),
+                new FilePlayback(new SilentOutput(pace)),
+                new ProductionFolders(clock),
+                new ScriptFiles(),
+                RoomShelf.in(library),
+                new FileListening(),
+                KitShelf.in(library),
+                booth,
+                booth,
+                new BoothMonitoring(booth),
+                new RescueFolder(library, clock),
+                clock);
+    }
+}
