@@ -6,13 +6,16 @@ import app.redlamp.core.booth.Cue;
 /** The knobs of the simulated booth. */
 public interface SimulatedBooth {
 
+    /** What is heard: at once where it is only other knobs and places, else when it is opened next. */
+    void prepare(Booth booth);
+
     /**
-     * What is heard: at once where it is only other knobs and places, else when it is opened next. May take a moment the first
-     * time, for whoever calls.
+     * Makes the speech ready that is read in what was prepared last, so that nobody waits for it when the booth is opened. Takes a
+     * moment the first time, for whoever calls.
      *
      * @throws java.io.IOException where the speech that ships cannot be read
      */
-    void prepare(Booth booth) throws java.io.IOException;
+    void rehearse() throws java.io.IOException;
 
     /** What a reader does. Does nothing while it is not open. */
     void cue(int stand, Cue cue);

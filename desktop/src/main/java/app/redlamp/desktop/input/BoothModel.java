@@ -34,8 +34,17 @@ public final class BoothModel {
     private final ReadOnlyObjectWrapper<Scene> scene = new ReadOnlyObjectWrapper<>();
     private final ReadOnlyObjectWrapper<WeekTime> time = new ReadOnlyObjectWrapper<>();
     private final Latest<Place, Scene> rooms;
-    private final Latest<Booth, Boolean> booths;
+    private final Latest<Asked, Outcome> booths;
+    /** Until somebody wants to listen, no speech is made ready: it takes seconds of computing. */
+    private boolean rehearsing;
+
     private Optional<Runnable> afterBooth = Optional.empty();
+
+    /** A booth, and whether its readers are to rehearse. */
+    private record Asked(Booth booth, boolean rehearsed) {}
+
+    /** What became of it. */
+    private record Outcome(boolean there, boolean rehearsed) {}
 
     /** A room that is to be heard. */
     private record Place(Production production, Optional<Spot> spot) {
@@ -102,7 +111,7 @@ public final class BoothModel {
 
     /** Fits the booth to kit and room. */
     public void refit() {
-        booth().filter(b -> !kit.dragging()).ifPresent(booths::ask);
+        booth().filter(b -> !kit.dragging()).ifPresent(b -> booths.ask(new Asked(b, rehearsing)));
     }
 
     private Optional<Booth> booth() {
@@ -122,20 +131,32 @@ public final class BoothModel {
         }
     }
 
-    private boolean prepare(Booth wanted) {
+    /** Somebody is about to listen: the readers rehearse now, and nobody waits for them then. */
+    public void rehearse() {
+        rehearsing = true;
+        refit();
+    }
+
+    private Outcome prepare(Asked asked) {
         try {
-            booth.prepare(wanted);
-            return true;
+            booth.prepare(asked.booth());
+            if (asked.rehearsed()) {
+                booth.rehearse();
+            }
+            return new Outcome(true, asked.rehearsed());
         } catch (IOException e) {
-            return false;
+            return new Outcome(false, asked.rehearsed());
         }
     }
 
-    /** Whoever waits for it is let on, or told that there is none. */
-    private void ready(boolean prepared) {
+    /** Whoever waits for it is let on, or told that there is none; what was asked before anybody waited is not waited for. */
+    private void ready(Outcome outcome) {
+        if (outcome.there() && !outcome.rehearsed()) {
+            return;
+        }
         Optional<Runnable> then = afterBooth;
         afterBooth = Optional.empty();
-        if (prepared) {
+        if (outcome.there()) {
             then.ifPresent(Runnable::run);
         } else if (then.isPresent()) {
             input.fail(Fault.OTHER);
@@ -144,12 +165,13 @@ public final class BoothModel {
 
     /** Does something as soon as what is listened to is as room and kit have it. */
     public void whenReady(Runnable then) {
+        rehearsing = true;
         Optional<Booth> wanted = input.simulated() ? booth() : Optional.empty();
         if (wanted.isEmpty()) {
             then.run();
         } else {
             afterBooth = Optional.of(then);
-            booths.ask(wanted.get());
+            booths.ask(new Asked(wanted.get(), true));
         }
     }
 

@@ -104,6 +104,7 @@ public final class LevelStation extends StationBase {
     @Override
     public void opened() {
         parts.models().level().input().refresh();
+        parts.models().level().booth().rehearse();
     }
 
     /** Recordings are measured elsewhere: it is said where. */

@@ -295,7 +295,7 @@ class LevelModelTest {
     @Test
     void aBoothThatCannotBeMadeEndsTheStep() throws IOException {
         SimulatedBooth broken = mock(SimulatedBooth.class);
-        doThrow(new IOException("half a file")).when(broken).prepare(any());
+        doThrow(new IOException("half a file")).when(broken).rehearse();
         LevelModel other = new LevelModel(kit, input, booth(broken), jobs, strings, CLOCK);
         until(() -> other.booth().scene().get() != null);
         other.take(SettingStep.STILL);

@@ -56,12 +56,21 @@ public final class BoothCapture implements Capture, SimulatedBooth {
     }
 
     @Override
-    public void prepare(Booth now) throws IOException {
-        tapes(now);
-        synchronized (this) {
-            booth = Optional.of(now);
-            open.ifPresent(line -> line.change(now));
+    public synchronized void prepare(Booth now) {
+        booth = Optional.of(now);
+        open.ifPresent(line -> line.change(now));
+    }
+
+    @Override
+    public void rehearse() throws IOException {
+        Optional<Booth> now = known();
+        if (now.isPresent()) {
+            tapes(now.get());
         }
+    }
+
+    private synchronized Optional<Booth> known() {
+        return booth;
     }
 
     /** What is wrong with the device from the next opening on; nothing where it is absent. */
@@ -81,7 +90,20 @@ public final class BoothCapture implements Capture, SimulatedBooth {
     }
 
     @Override
-    public synchronized Line open(Input input, Format format, Taker taker) throws CaptureException {
+    public Line open(Input input, Format format, Taker taker) throws CaptureException {
+        try {
+            // Speech that has to be made first is made while nobody waits for the lock.
+            Optional<Booth> now = known();
+            if (now.isPresent() && format.channels() <= now.get().stands().size()) {
+                tapes(now.get().sampled(format.sampleRateHz()));
+            }
+        } catch (IOException e) {
+            throw new CaptureException(Fault.OTHER, e.getMessage(), e);
+        }
+        return opened(input, format, taker);
+    }
+
+    private synchronized Line opened(Input input, Format format, Taker taker) throws CaptureException {
         if (!input.id().equals(ID) || booth.isEmpty()) {
             throw new CaptureException(Fault.GONE, "no booth is set up", null);
         }

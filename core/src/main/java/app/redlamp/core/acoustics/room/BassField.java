@@ -54,7 +54,7 @@ public final class BassField {
     public double[] colourDb(Point mouth, Point microphone, double[] frequenciesHz) {
         double[] products = products(mouth, microphone);
         double distance = Math.max(0.01, mouth.distance(microphone));
-        double still = images(mouth, microphone);
+        double still = images(mouth, microphone) - still(products);
         double[] colour = new double[frequenciesHz.length];
         for (int i = 0; i < colour.length; i++) {
             double k = 2 * Math.PI * frequenciesHz[i] / speed;
@@ -64,7 +64,7 @@ public final class BassField {
                 double a = wavenumberSquares[n] - k * k;
                 double b = 2 * k * damping[n] / speed;
                 double size = products[n] / (a * a + b * b);
-                re += size * a - products[n] / (wavenumberSquares[n] + STATIC_PER_M * STATIC_PER_M);
+                re += size * a;
                 im -= size * b;
             }
             double open = 1 / (4 * Math.PI * distance);
@@ -101,6 +101,15 @@ public final class BassField {
                     / (mode.meanSquare() * space.volume());
         }
         return products;
+    }
+
+    /** The static field of all modes, which is taken off and put back as images. */
+    private double still(double[] products) {
+        double sum = 0;
+        for (int n = 0; n < products.length; n++) {
+            sum += products[n] / (wavenumberSquares[n] + STATIC_PER_M * STATIC_PER_M);
+        }
+        return sum;
     }
 
     /** The static field of the source and its images in hard sides. */
