@@ -42,6 +42,7 @@ public final class RoomModel {
     private final Latest<List<Asked>, List<Ranking>> offered;
     private final ReadOnlyObjectWrapper<List<Ranking>> offers = new ReadOnlyObjectWrapper<>(List.of());
     private boolean dragging;
+    private boolean advises;
 
     /** What is to be studied. */
     private record Asked(Production production, Spot spot) {
@@ -93,8 +94,18 @@ public final class RoomModel {
     private void studied(Study now) {
         if (spot.get() != null && now.spot().id().equals(spot.get().id())) {
             study.set(now);
-            if (!dragging && now.spot().equals(spot.get())) {
+            if (advises && !dragging && now.spot().equals(spot.get())) {
                 advising.ask(now);
+            }
+        }
+    }
+
+    /** Somebody looks at the room: from now on what would help is computed too. It takes most of the time that a room takes. */
+    void advise() {
+        if (!advises) {
+            advises = true;
+            if (study.get() != null) {
+                studied(study.get());
             }
         }
     }

@@ -84,6 +84,11 @@ public final class RoomStation extends StationBase {
         return view.node();
     }
 
+    @Override
+    public void opened() {
+        model.advise();
+    }
+
     /** Opens the diary of nights. */
     public void openNight() {
         view.openNight();

@@ -73,6 +73,8 @@ class MainTest {
     private Ended run(String... arguments) throws IOException, InterruptedException {
         List<String> command = new ArrayList<>(List.of(
                 Path.of(System.getProperty("java.home"), "bin", "java").toString(),
+                "-XX:TieredStopAtLevel=1",
+                "-XX:+UseSerialGC",
                 "-cp",
                 System.getProperty("java.class.path"),
                 Main.class.getName()));

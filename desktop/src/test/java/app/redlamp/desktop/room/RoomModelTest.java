@@ -76,6 +76,7 @@ class RoomModelTest {
     void begin() {
         shelf = RoomShelf.in(home.resolve("library"));
         model = new RoomModel(open, shelf, jobs, strings);
+        model.advise();
         listening = new ListeningModel(model, new FileListening(), new FileRecordings(), jobs, strings);
         quiet = new QuietModel(model, jobs, strings);
         kept = new ShelfModel<>(shelf, Spot::name, jobs, strings);
