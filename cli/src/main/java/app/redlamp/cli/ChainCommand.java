@@ -101,7 +101,7 @@ final class ChainCommand implements Callable<Integer> {
         try {
             kit = equipment.read(file);
         } catch (IOException e) {
-            throw new IOException(file + ": " + e.getMessage(), e);
+            throw new IOException(Faults.say("chain-command.plain", file, e.getMessage()), e);
         }
         Need need = need(kit);
         Kit shown = set ? kit.set(need.room(), need.finishing(), need.school()) : kit;
@@ -129,7 +129,7 @@ final class ChainCommand implements Callable<Integer> {
         Specifications specifications = library.specifications();
         Specification specification = specifications
                 .byId(specId)
-                .orElseThrow(() -> new IOException("there is no specification '" + specId + "'; see redlamp specs"));
+                .orElseThrow(() -> new IOException(Faults.say("chain-command.there-is-no", specId)));
         return new Need(
                 kit.seats().size(),
                 false,
@@ -154,14 +154,14 @@ final class ChainCommand implements Callable<Integer> {
                 Wanted wanted = new Wanted(DECAY_S, Wanted.noiseDbA(distance, SNR_DB));
                 here = KitNeeds.room(Study.of(rooms.apply(library.folder()).read(room), wanted));
             } catch (IOException e) {
-                throw new IOException(room + ": " + e.getMessage(), e);
+                throw new IOException(Faults.say("chain-command.plain", room, e.getMessage()), e);
             }
         }
         if (noiseDbA == null) {
             return here;
         }
         if (!(noiseDbA >= 0 && noiseDbA <= 120)) {
-            throw new IOException("noise of " + noiseDbA + " dB(A): must lie between 0 and 120");
+            throw new IOException(Faults.say("chain-command.noise-db-must", noiseDbA));
         }
         return Surroundings.of(noiseDbA, here.volumeM3(), here.decayS());
     }

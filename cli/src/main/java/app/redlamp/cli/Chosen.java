@@ -23,8 +23,10 @@ final class Chosen {
         Specifications specifications = library.specifications();
         return specifications
                 .byId(id)
-                .orElseThrow(() -> new IllegalArgumentException("there is no specification '" + id + "'; there are "
-                        + specifications.all().stream().map(Specification::id).collect(Collectors.joining(", "))
-                        + specifications.faults().stream().map(f -> "; " + f).collect(Collectors.joining())));
+                .orElseThrow(() -> new IllegalArgumentException(Faults.say(
+                        "chosen.there-is-no",
+                        id,
+                        specifications.all().stream().map(Specification::id).collect(Collectors.joining(", ")),
+                        specifications.faults().stream().map(f -> "; " + f).collect(Collectors.joining()))));
     }
 }

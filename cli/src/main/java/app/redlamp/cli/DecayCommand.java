@@ -45,7 +45,7 @@ final class DecayCommand implements Callable<Integer> {
         try {
             clap = listening.clap(file, Progress.NONE);
         } catch (IOException e) {
-            throw new IOException(file + ": " + e.getMessage(), e);
+            throw new IOException(Faults.say("chain-command.plain", file, e.getMessage()), e);
         }
         if (json) {
             console.out().println(Json.text(json(clap)));

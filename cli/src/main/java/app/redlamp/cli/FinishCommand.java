@@ -202,7 +202,7 @@ final class FinishCommand implements Callable<Integer> {
             finished.judgement().checks().forEach(check -> console.line("    " + wording.check(check, specification)));
             ended.result().get().written().forEach(path -> console.line("  written " + path));
         } else if (ended.result().get().outcome() instanceof FinishOutcome.Refused refused) {
-            console.line(file + ": cannot be finished to " + specification.id() + "; nothing written");
+            console.line(Faults.say("finish-command.cannot-be-finished", file, specification.id()));
             for (Obstacle obstacle : refused.obstacles()) {
                 console.line("  " + wording.obstacle(obstacle, specification));
                 wording.help(obstacle).forEach(help -> console.line("    " + help));

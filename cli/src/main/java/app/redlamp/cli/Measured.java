@@ -17,8 +17,7 @@ import java.util.Optional;
  */
 record Measured(String name, Optional<Report> report, String error) {
 
-    private static final String NOT_A_NAME =
-            "is a name that cannot be read in this session's character set; set LC_ALL=C.UTF-8, or rename the file";
+    private static final String NOT_A_NAME = Faults.say("measured.is-name-that");
 
     /** Measures files side by side; the result is in the order given, and nothing that one of them does ends another. */
     static List<Measured> all(List<String> names, Recordings recordings) {

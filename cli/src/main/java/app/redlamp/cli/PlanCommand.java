@@ -48,7 +48,7 @@ final class PlanCommand implements Callable<Integer> {
         try {
             seen = productions.look(folder);
         } catch (IOException e) {
-            throw new IOException(folder + ": " + e.getMessage(), e);
+            throw new IOException(Faults.say("chain-command.plain", folder, e.getMessage()), e);
         }
         seen.notice().ifPresent(line -> console.error(folder + ": " + line));
         LocalDate today = LocalDate.now(clock);

@@ -62,7 +62,7 @@ final class RoomCommand implements Callable<Integer> {
         try {
             spot = rooms.read(file);
         } catch (IOException e) {
-            throw new IOException(file + ": " + e.getMessage(), e);
+            throw new IOException(Faults.say("chain-command.plain", file, e.getMessage()), e);
         }
         Wanted wanted = wanted(spot);
         Study study = Study.of(spot, wanted);

@@ -106,7 +106,7 @@ final class SimulateCommand implements Callable<Integer> {
     private BoothDocument read() throws IOException {
         Specification specification = library.specifications()
                 .byId(specId)
-                .orElseThrow(() -> new IOException("there is no specification '" + specId + "'; see redlamp specs"));
+                .orElseThrow(() -> new IOException(Faults.say("chain-command.there-is-no", specId)));
         FinishingTarget finishing = KitNeeds.finishing(specification, Voice.USUAL);
         try {
             Shelf<Material, Spot> materials = rooms.apply(library.folder());
@@ -115,24 +115,23 @@ final class SimulateCommand implements Callable<Integer> {
             parts.faults().forEach(console::error);
             return BoothDocument.read(file, materials.parts(), parts.parts(), finishing);
         } catch (IOException e) {
-            throw new IOException(file + ": " + e.getMessage(), e);
+            throw new IOException(Faults.say("chain-command.plain", file, e.getMessage()), e);
         }
     }
 
     /** Whole or not at all, and never over a file that is there. */
     private void write(Performance performance) throws IOException {
         if (Files.exists(out)) {
-            throw new IOException(out + ": is there already; name another file");
+            throw new IOException(Faults.say("simulate-command.is-there-already", out));
         }
         Path part = PassingName.beside(out);
         try {
             record(performance, part);
             Disk.REAL.publish(part, out);
         } catch (FileAlreadyExistsException e) {
-            throw new IOException(out + ": is there already; name another file", e);
+            throw new IOException(Faults.say("simulate-command.is-there-already", out), e);
         } catch (IOException e) {
-            throw new IOException(
-                    out + ": cannot be written (" + Reason.of(e) + "); free some space or choose another folder", e);
+            throw new IOException(Faults.say("simulate-command.cannot-be-written", out, Reason.of(e)), e);
         } finally {
             Files.deleteIfExists(part);
         }

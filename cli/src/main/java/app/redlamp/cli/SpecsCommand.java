@@ -59,10 +59,9 @@ final class SpecsCommand implements Callable<Integer> {
     private int copy(Specifications specifications) throws IOException {
         Specification original = specifications
                 .byId(copied)
-                .orElseThrow(() ->
-                        new IllegalArgumentException("there is no specification '" + copied + "'; 'specs' lists them"));
+                .orElseThrow(() -> new IllegalArgumentException(Faults.say("specs-command.there-is-no", copied)));
         if (copyId == null || specifications.byId(copyId).isPresent()) {
-            throw new IllegalArgumentException("--as needs an id that is not taken yet");
+            throw new IllegalArgumentException(Faults.say("specs-command.needs-id-that"));
         }
         specifications.save(original.as(copyId, original.name() + " (" + copyId + ")"));
         console.line("copied to " + library.folder().resolve("specifications").resolve(copyId + ".json"));

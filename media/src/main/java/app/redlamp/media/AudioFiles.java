@@ -3,6 +3,7 @@ package app.redlamp.media;
 import app.redlamp.core.port.Progress;
 import app.redlamp.core.signal.AudioInfo;
 import app.redlamp.core.signal.AudioSource;
+import app.redlamp.media.fault.Faults;
 import app.redlamp.media.ffmpeg.DecodedFile;
 import app.redlamp.media.wav.WavReader;
 import java.io.IOException;
@@ -38,19 +39,19 @@ public final class AudioFiles {
      */
     public static Opened open(Path path, Progress progress) throws IOException {
         if (!Files.exists(path)) {
-            throw new ReadFault("is not there; check the name");
+            throw new ReadFault(Faults.say("audio-files.is-not-there"));
         }
         if (Files.isDirectory(path)) {
-            throw new ReadFault("is a folder; name the recordings in it");
+            throw new ReadFault(Faults.say("audio-files.is-folder-name"));
         }
         if (!Files.isRegularFile(path)) {
-            throw new ReadFault("is not an ordinary file; copy the recording to disk first");
+            throw new ReadFault(Faults.say("audio-files.is-not-ordinary"));
         }
         if (!Files.isReadable(path)) {
-            throw new ReadFault("may not be read; change its permissions or copy it");
+            throw new ReadFault(Faults.say("audio-files.may-not-be"));
         }
         if (Files.size(path) == 0) {
-            throw new ReadFault("is empty (0 bytes); copy it again from where it was recorded");
+            throw new ReadFault(Faults.say("audio-files.is-empty-bytes"));
         }
         Optional<WavReader> wav = WavReader.open(path);
         if (wav.isPresent()) {

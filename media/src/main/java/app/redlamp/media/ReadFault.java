@@ -1,5 +1,6 @@
 package app.redlamp.media;
 
+import app.redlamp.media.fault.Faults;
 import java.io.IOException;
 import java.util.Locale;
 
@@ -13,15 +14,11 @@ public final class ReadFault extends IOException {
 
     /** The fault of a recording that ends before its header says so. */
     public static ReadFault cutOff(double promisedS, double foundS) {
-        return new ReadFault(String.format(
-                Locale.ROOT,
-                "is cut off: its header promises %.1f s and %.1f s are there; copy it again from where it was recorded",
-                promisedS,
-                foundS));
+        return new ReadFault(String.format(Locale.ROOT, Faults.say("read-fault.is-cut-off"), promisedS, foundS));
     }
 
     /** The fault of something that is no recording, or none that can be decoded. */
     public static ReadFault notAudio() {
-        return new ReadFault("is not a sound file that can be read; export it as WAV and try again");
+        return new ReadFault(Faults.say("read-fault.is-not-sound"));
     }
 }

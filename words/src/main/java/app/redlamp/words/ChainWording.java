@@ -9,13 +9,12 @@ import app.redlamp.core.chain.SignalPath;
 import app.redlamp.core.chain.Source;
 import app.redlamp.core.chain.VocalEffort;
 import app.redlamp.core.chain.Voice;
+import app.redlamp.core.chain.choose.Upgrade;
 import app.redlamp.core.chain.kit.Need;
 import java.util.OptionalDouble;
 
 /** Says in sentences what happens on the way from mouth to file, for the screen and the command line alike. */
 public final class ChainWording {
-    private static final double WORTH_DB = 1;
-
     private final Phrases phrases;
     private final Figures figures;
     private final Lengths lengths;
@@ -175,7 +174,7 @@ public final class ChainWording {
     /** Whether a better microphone is any use. */
     public String betterMicrophone(SignalPath path) {
         double without = path.without(Source.MICROPHONE);
-        return phrases.say(without < WORTH_DB ? "better.none" : "better.some", figures.tenths(without));
+        return phrases.say(without < Upgrade.WORTH_DB ? "better.none" : "better.some", figures.tenths(without));
     }
 
     public String levels(Node node) {

@@ -11,8 +11,6 @@ import java.util.OptionalDouble;
 
 /** Says which kit is for a job, what each school would take, and what to buy. */
 public final class ChoiceWording {
-    private static final double WORTH_DB = 1;
-
     private final Phrases phrases;
     private final Figures figures;
     private final Lengths lengths;
@@ -76,7 +74,7 @@ public final class ChoiceWording {
     public String perDecibel(Candidate candidate, Candidate than) {
         double more = candidate.gainOver(than);
         double cost = candidate.cost() - than.cost();
-        return more >= WORTH_DB && cost > 0 ? phrases.say("perdb", figures.whole(cost / more)) : Figures.ABSENT;
+        return more >= Upgrade.WORTH_DB && cost > 0 ? phrases.say("perdb", figures.whole(cost / more)) : Figures.ABSENT;
     }
 
     /** What a school holds: the first or the second of a question. */
@@ -114,7 +112,7 @@ public final class ChoiceWording {
         double clarity = other.lacks().clarityDb() - side.lacks().clarityDb();
         double headroom = other.lacks().headroomDb() - side.lacks().headroomDb();
         double most = Math.max(snr, Math.max(clarity, headroom));
-        if (most < WORTH_DB) {
+        if (most < Upgrade.WORTH_DB) {
             return phrases.say(
                     "school.by.less",
                     figures.tenths(other.lacks().sumDb() - side.lacks().sumDb()));
@@ -125,16 +123,16 @@ public final class ChoiceWording {
 
     /** What a change of one part buys. */
     public String buys(Upgrade upgrade) {
-        if (upgrade.snrDb() >= WORTH_DB) {
+        if (upgrade.snrDb() >= Upgrade.WORTH_DB) {
             String snr = figures.tenths(upgrade.snrDb());
             return upgrade.cost() > 0
                     ? phrases.say("upgrade.buys", snr, figures.whole(upgrade.cost() / upgrade.snrDb()))
                     : phrases.say("upgrade.buys.free", snr);
         }
-        if (upgrade.lessDb() >= WORTH_DB) {
+        if (upgrade.lessDb() >= Upgrade.WORTH_DB) {
             return phrases.say("upgrade.clarity", figures.tenths(upgrade.lessDb()));
         }
-        return upgrade.snrDb() > -WORTH_DB
+        return upgrade.snrDb() > -Upgrade.WORTH_DB
                 ? phrases.say(
                         "upgrade.nothing",
                         figures.signed(upgrade.snrDb()),

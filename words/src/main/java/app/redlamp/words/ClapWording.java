@@ -6,10 +6,8 @@ import app.redlamp.core.acoustics.decay.EarlyEcho;
 import app.redlamp.core.acoustics.decay.Flutter;
 import app.redlamp.core.acoustics.diary.Diary;
 import app.redlamp.core.acoustics.diary.NoiseGroup;
-import app.redlamp.core.acoustics.room.Face;
 import app.redlamp.core.acoustics.room.Reflection;
 import app.redlamp.core.acoustics.room.Room;
-import app.redlamp.core.acoustics.room.Space;
 import app.redlamp.core.chain.compare.Comparison;
 import java.util.ArrayList;
 import java.util.List;
@@ -19,8 +17,6 @@ import java.util.OptionalDouble;
 
 /** Says in sentences what recordings of a room tell: claps, sentences before and after, whole nights. */
 public final class ClapWording {
-    private static final double SAME_SHARE = 0.06;
-    private static final double SAME_DELAY_MS = 0.35;
     private static final double MINUTE_S = 60;
     private static final double HOUR_S = 3600;
 
@@ -98,26 +94,17 @@ public final class ClapWording {
 
     /** Which pair of drawn sides a flutter runs between; absent where none is so far apart. */
     public Optional<String> flutter(Flutter flutter, Room room) {
-        double spacing = flutter.spacingM(room.air().speedMps());
-        Space space = room.space();
-        for (Face face : new Face[] {Face.LEFT, Face.FRONT, Face.FLOOR}) {
-            double apart = space.along(face.axis());
-            if (Math.abs(spacing - apart) <= SAME_SHARE * apart) {
-                return Optional.of(phrases.say(
-                        "flutter.between", rooms.face(face), rooms.face(face.opposite()), lengths.say(spacing)));
-            }
-        }
-        return Optional.empty();
+        return flutter.between(room)
+                .map(face -> phrases.say(
+                        "flutter.between",
+                        rooms.face(face),
+                        rooms.face(face.opposite()),
+                        lengths.say(flutter.spacingM(room.air().speedMps()))));
     }
 
     /** What a measured echo comes off in the drawing: the reflection that is as late within a third of a millisecond. */
     public String echo(EarlyEcho echo, Room room, List<Reflection> drawn) {
-        String what = drawn.stream()
-                .filter(r -> Math.abs(r.delayMs() - echo.delayMs()) <= SAME_DELAY_MS)
-                .min((a, b) ->
-                        Double.compare(Math.abs(a.delayMs() - echo.delayMs()), Math.abs(b.delayMs() - echo.delayMs())))
-                .map(r -> rooms.off(room, r))
-                .orElseGet(() -> phrases.say("echo.unknown"));
+        String what = echo.among(drawn).map(r -> rooms.off(room, r)).orElseGet(() -> phrases.say("echo.unknown"));
         return phrases.say(
                 "echo",
                 figures.tenths(echo.delayMs()),
@@ -129,30 +116,24 @@ public final class ClapWording {
     /** What changed from before to after, one sentence. */
     public String comparison(Comparison comparison) {
         List<String> parts = new ArrayList<>();
-        comparison.lessNoiseDb().ifPresent(db -> {
-            if (Math.abs(db) >= 1) {
-                parts.add(
-                        phrases.say(db > 0 ? "compare.less-noise" : "compare.more-noise", figures.whole(Math.abs(db))));
-            }
-        });
+        comparison
+                .heardLessNoiseDb()
+                .ifPresent(db -> parts.add(phrases.say(
+                        db > 0 ? "compare.less-noise" : "compare.more-noise", figures.whole(Math.abs(db)))));
         OptionalDouble was = comparison.before().decayS();
         OptionalDouble now = comparison.after().decayS();
-        if (was.isPresent() && now.isPresent() && Math.abs(now.getAsDouble() / was.getAsDouble() - 1) > 0.1) {
+        if (comparison.decayChanged()) {
             parts.add(phrases.say(
                     now.getAsDouble() < was.getAsDouble() ? "compare.shorter" : "compare.longer",
                     seconds(now),
                     seconds(was)));
         }
-        OptionalDouble box = comparison.boxNowDb();
-        if (box.isPresent()) {
-            double change = comparison.before().boxDb().orElseThrow() - box.getAsDouble();
-            if (Math.abs(change) >= 1) {
-                parts.add(phrases.say(
-                        change > 0 ? "compare.less-box" : "compare.more-box",
-                        figures.whole(Math.abs(change)),
-                        figures.whole(comparison.before().boxHz().orElseThrow())));
-            }
-        }
+        comparison
+                .heardLessBoxDb()
+                .ifPresent(db -> parts.add(phrases.say(
+                        db > 0 ? "compare.less-box" : "compare.more-box",
+                        figures.whole(Math.abs(db)),
+                        figures.whole(comparison.before().boxHz().orElseThrow()))));
         return parts.isEmpty() ? phrases.say("compare.same") : phrases.say("compare", String.join(", ", parts));
     }
 

@@ -3,7 +3,9 @@ package app.redlamp.words;
 import app.redlamp.core.chain.GainSchool;
 import app.redlamp.core.chain.Position;
 import app.redlamp.core.setting.level.DistanceGuess;
+import app.redlamp.core.setting.level.Drift;
 import app.redlamp.core.setting.level.FloorForecast;
+import app.redlamp.core.setting.level.Hosts;
 import app.redlamp.core.setting.level.InputFault;
 import app.redlamp.core.setting.level.LevelProblem;
 import app.redlamp.core.setting.level.LevelVerdict;
@@ -19,11 +21,6 @@ import java.util.OptionalDouble;
 
 /** Says in sentences how the gain stands and what to do. */
 public final class LevelWording {
-    /** Most knobs go round by about ten marks over their range of gain (common practice, no source). */
-    private static final double DB_A_MARK = 5;
-
-    private static final double LOUDER_DB = 5;
-
     private final Phrases phrases;
     private final Figures figures;
     private final Lengths lengths;
@@ -108,7 +105,7 @@ public final class LevelWording {
 
     /** How far that is on a knob without figures. */
     public String marks(Turn turn) {
-        double marks = Math.abs(turn.db()) / DB_A_MARK;
+        double marks = turn.marks();
         return marks < 1 ? phrases.say("turn.slight") : phrases.say("turn.marks", figures.whole(marks));
     }
 
@@ -231,7 +228,7 @@ public final class LevelWording {
 
     /** Whether somebody got louder or softer while reading. */
     public String drift(double db) {
-        if (Math.abs(db) < 1) {
+        if (Drift.even(db)) {
             return phrases.say("drift.even");
         }
         return phrases.say(db > 0 ? "drift.louder" : "drift.softer", figures.tenths(Math.abs(db)));
@@ -253,7 +250,9 @@ public final class LevelWording {
     /** Whether it is as loud as was to be expected. */
     public String expected(Suspect suspect) {
         double more = suspect.levelDbfs() - suspect.predictedDbfs();
-        return more > LOUDER_DB ? phrases.say("louder-than", figures.whole(more)) : phrases.say("as-predicted");
+        return suspect.louderThanExpected()
+                ? phrases.say("louder-than", figures.whole(more))
+                : phrases.say("as-predicted");
     }
 
     /** What to do about it first. */
@@ -299,7 +298,7 @@ public final class LevelWording {
 
     /** Whether two voices are equally loud. */
     public String match(String first, String second, double firstOverDb) {
-        if (Math.abs(firstOverDb) < 1) {
+        if (Hosts.even(firstOverDb)) {
             return phrases.say("match.even", first, second);
         }
         return firstOverDb > 0

@@ -9,14 +9,6 @@ import java.util.List;
 
 /** Says what a place before the mouth does to the sound. */
 public final class PlaceWording {
-    /** From here on nearness is boom and not warmth (common practice, no source). */
-    private static final double BOOMY_DB = 9;
-
-    private static final double DULL_DB = -3;
-
-    /** A guest that is further down than this can be cut out of a track (common practice, no source). */
-    private static final double HARMLESS_DB = -30;
-
     private final Phrases phrases;
     private final Figures figures;
     private final Lengths lengths;
@@ -31,18 +23,10 @@ public final class PlaceWording {
 
     /** Where it stands, one sentence. */
     public String verdict(Placing placing) {
-        if (placing.pops()) {
-            return phrases.say("verdict.pops");
-        }
-        if (placing.zones().contains(Zone.TOO_FAR)) {
-            return phrases.say("verdict.far");
-        }
-        if (placing.trebleDb() < DULL_DB) {
-            return phrases.say("verdict.dull");
-        }
-        return placing.bassDb() > BOOMY_DB
-                ? phrases.say("verdict.bass", figures.whole(placing.bassDb()), figures.whole(placing.swayDb() / 2))
-                : phrases.say("verdict.fine");
+        return placing.trouble()
+                .map(t -> phrases.say(
+                        "verdict." + t.id(), figures.whole(placing.bassDb()), figures.whole(placing.swayDb() / 2)))
+                .orElseGet(() -> phrases.say("verdict.fine"));
     }
 
     public String at(Position position) {
@@ -114,6 +98,6 @@ public final class PlaceWording {
     }
 
     public String speaker(Bleed bleed) {
-        return phrases.say(bleed.totalDb() > HARMLESS_DB ? "speaker" : "speaker.fine", figures.whole(-bleed.totalDb()));
+        return phrases.say(bleed.harmless() ? "speaker.fine" : "speaker", figures.whole(-bleed.totalDb()));
     }
 }

@@ -27,8 +27,6 @@ import java.util.Optional;
 
 /** Says in sentences what a place is like and what would help, for the screen and the command line alike. */
 public final class RoomWording {
-    private static final double ECHO_WORTH_DB = -30;
-
     private final Phrases phrases;
     private final Figures figures;
     private final Lengths lengths;
@@ -238,35 +236,17 @@ public final class RoomWording {
 
     /** What it does to the decay, to the echo, and whether it leaves the bass. */
     public String stepDetail(TreatmentStep step) {
-        int band = 0;
-        for (int b = 0; b < SixBands.COUNT; b++) {
-            if (step.after().at(b) / step.before().at(b)
-                    < step.after().at(band) / step.before().at(band)) {
-                band = b;
-            }
-        }
+        int band = step.bestBand();
         String detail = phrases.say(
                 "step.detail",
                 band(band),
                 seconds(step.before().at(band)),
                 seconds(step.after().at(band)));
-        double echoBefore = level(step.echoesBefore(), step.patch().face());
-        double echoAfter = level(step.echoesAfter(), step.patch().face());
-        // Far below the voice an echo is nothing that anybody treats.
-        if (echoBefore > ECHO_WORTH_DB && echoBefore - echoAfter >= 3) {
-            detail = phrases.say("step.echo", detail, figures.whole(echoBefore), figures.whole(echoAfter));
+        if (step.treatsEcho()) {
+            detail = phrases.say(
+                    "step.echo", detail, figures.whole(step.echoBeforeDb()), figures.whole(step.echoAfterDb()));
         }
-        // What leaves 125 Hz as it was is no bass trap, whatever it is sold as.
-        boolean leavesBass = step.after().at(0) > 0.93 * step.before().at(0);
-        return leavesBass ? phrases.say("step.bass", detail, band(0)) : detail;
-    }
-
-    private static double level(List<Reflection> reflections, Face face) {
-        return reflections.stream()
-                .filter(r -> r.face() == face && r.thing().isEmpty())
-                .mapToDouble(Reflection::levelDb)
-                .max()
-                .orElse(0);
+        return step.leavesBass() ? phrases.say("step.bass", detail, band(0)) : detail;
     }
 
     /** A change against the loudest noise. */

@@ -22,9 +22,6 @@ import java.util.ResourceBundle;
 
 /** Says checks, findings and obstacles in one sentence each, for the screen and the command line alike. */
 public final class Wording {
-    /** Coming closer gains at most this much: a quarter of the distance; nearer than that nobody reads well. */
-    private static final double CLOSEST_GAIN_DB = 12;
-
     private final ResourceBundle bundle;
     private final Figures figures;
 
@@ -139,10 +136,9 @@ public final class Wording {
     public List<Advice> help(Obstacle obstacle) {
         if (obstacle instanceof Obstacle.Noise noise) {
             List<Advice> help = new ArrayList<>();
-            if (noise.excessDb() <= CLOSEST_GAIN_DB) {
-                double share = Math.pow(10, -noise.excessDb() / 20);
-                help.add(advice("noise.closer", figures.whole(100 * share), figures.tenths(noise.excessDb())));
-            }
+            noise.nearer()
+                    .ifPresent(share -> help.add(
+                            advice("noise.closer", figures.whole(100 * share), figures.tenths(noise.excessDb()))));
             help.add(advice("noise.source"));
             help.add(advice("noise.ask", figures.tenths(noise.limitDbfs())));
             return help;

@@ -1,6 +1,7 @@
 package app.redlamp.core.booth;
 
 import app.redlamp.core.chain.VocalEffort;
+import app.redlamp.core.fault.Faults;
 import java.util.Optional;
 
 /**
@@ -17,8 +18,7 @@ public record Act(int stand, Cue cue, Optional<VocalEffort> effort, double secon
     /** @throws IllegalArgumentException out of range */
     public Act {
         if (!(stand >= 0 && seconds > 0 && seconds <= LONGEST_S)) {
-            throw new IllegalArgumentException("voice " + (stand + 1) + " for " + seconds
-                    + " s: must be one of the voices, for more than 0 s and at most a day");
+            throw new IllegalArgumentException(Faults.say("act.voice-for-must", stand + 1, seconds));
         }
     }
 }

@@ -8,6 +8,7 @@ import app.redlamp.core.chain.kit.Microphone;
 import app.redlamp.core.chain.kit.Seat;
 import app.redlamp.core.chain.placement.Bleed;
 import app.redlamp.core.chain.placement.Table;
+import app.redlamp.core.fault.Faults;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -38,12 +39,10 @@ public record Booth(
     public Booth {
         stands = List.copyOf(stands);
         if (stands.isEmpty() || stands.size() > Kit.MOST_SEATS) {
-            throw new IllegalArgumentException(
-                    stands.size() + " voices: must be 1 to " + Kit.MOST_SEATS + "; none of the kit reaches a file");
+            throw new IllegalArgumentException(Faults.say("booth.voices-must-be", stands.size(), Kit.MOST_SEATS));
         }
         if (!(apartM >= 0.3 && apartM <= 5 && sampleRateHz >= 8000 && sampleRateHz <= 192_000)) {
-            throw new IllegalArgumentException(apartM + " m apart, " + sampleRateHz
-                    + " Hz: must lie between 0.3 and 5 m, and 8000 and 192 000 Hz");
+            throw new IllegalArgumentException(Faults.say("booth.apart-hz-must", apartM, sampleRateHz));
         }
     }
 

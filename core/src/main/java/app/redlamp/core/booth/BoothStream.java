@@ -2,6 +2,7 @@ package app.redlamp.core.booth;
 
 import app.redlamp.core.acoustics.room.Pattern;
 import app.redlamp.core.chain.VocalEffort;
+import app.redlamp.core.fault.Faults;
 import app.redlamp.core.signal.AudioSource;
 import app.redlamp.core.signal.Convolver;
 import java.util.ArrayList;
@@ -53,8 +54,8 @@ public final class BoothStream implements AudioSource {
     public BoothStream(Booth booth, List<Tape> tapes) {
         if (tapes.size() < booth.stands().size()
                 || tapes.stream().anyMatch(t -> t.sampleRateHz() != booth.sampleRateHz())) {
-            throw new IllegalArgumentException("a booth of " + booth.stands().size() + " voices at "
-                    + booth.sampleRateHz() + " Hz needs as many tapes of that rate");
+            throw new IllegalArgumentException(
+                    Faults.say("booth-stream.booth-voices-at", booth.stands().size(), booth.sampleRateHz()));
         }
         this.booth = booth;
         sampleRateHz = booth.sampleRateHz();
@@ -108,7 +109,7 @@ public final class BoothStream implements AudioSource {
      */
     public void change(Booth now) {
         if (!fits(now)) {
-            throw new IllegalArgumentException("a booth with other voices, another rate or another room: begin anew");
+            throw new IllegalArgumentException(Faults.say("booth-stream.booth-with-other"));
         }
         Booth before = booth;
         booth = now;

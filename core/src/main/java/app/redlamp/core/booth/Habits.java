@@ -1,5 +1,7 @@
 package app.redlamp.core.booth;
 
+import app.redlamp.core.fault.Faults;
+
 /**
  * What a reader does besides reading, in times a minute, each 0 to 120. Breaths and clicks come in pauses, plosives and hissing
  * sounds in words, chair, clothes and pages whenever.
@@ -18,7 +20,7 @@ public record Habits(
     public Habits {
         for (double often : new double[] {plosives, sibilants, breaths, clicks, creaks, rustles, pages}) {
             if (!(often >= 0 && often <= MOST)) {
-                throw new IllegalArgumentException(often + " times a minute: must lie between 0 and 120");
+                throw new IllegalArgumentException(Faults.say("habits.times-minute-must", often));
             }
         }
     }

@@ -1,5 +1,7 @@
 package app.redlamp.core.booth;
 
+import app.redlamp.core.fault.Faults;
+
 /**
  * The mains that hum.
  *
@@ -12,8 +14,7 @@ public record Mains(int nominalHz, double driftHz) {
     /** @throws IllegalArgumentException for another mains */
     public Mains {
         if (!((nominalHz == 50 || nominalHz == 60) && Math.abs(driftHz) <= 0.5)) {
-            throw new IllegalArgumentException("mains of " + nominalHz + " Hz, off by " + driftHz
-                    + " Hz: must be 50 or 60, off by half a hertz at most");
+            throw new IllegalArgumentException(Faults.say("mains.mains-hz-off", nominalHz, driftHz));
         }
     }
 

@@ -1,5 +1,6 @@
 package app.redlamp.core.booth;
 
+import app.redlamp.core.fault.Faults;
 import app.redlamp.core.signal.AudioSource;
 import java.util.List;
 
@@ -18,8 +19,8 @@ public final class Performance implements AudioSource {
     public Performance(Booth booth, List<Act> acts, List<Tape> tapes) {
         if (acts.isEmpty()
                 || acts.stream().anyMatch(a -> a.stand() >= booth.stands().size())) {
-            throw new IllegalArgumentException("acts must be at least one, each of one of the "
-                    + booth.stands().size() + " voices");
+            throw new IllegalArgumentException(
+                    Faults.say("performance.acts-must-be", booth.stands().size()));
         }
         this.booth = booth;
         this.acts = List.copyOf(acts);

@@ -2,6 +2,7 @@ package app.redlamp.core.booth;
 
 import app.redlamp.core.acoustics.outside.Hours;
 import app.redlamp.core.acoustics.outside.OctaveLevels;
+import app.redlamp.core.fault.Faults;
 import java.util.List;
 
 /**
@@ -28,8 +29,7 @@ public record RoomSource(String name, OctaveLevels levels, List<Hours> hours, do
         /** @throws IllegalArgumentException for lengths that are none */
         public Cycle {
             if (!(onS > 0 && offS >= 0 && onS <= 86_400 && offS <= 86_400 && fromS >= 0 && fromS <= onS + offS)) {
-                throw new IllegalArgumentException("on for " + onS + " s, off for " + offS + " s, beginning " + fromS
-                        + " s into it: must be more than 0 s on, a day at most, and begin within it");
+                throw new IllegalArgumentException(Faults.say("room-source.on-for-off", onS, offS, fromS));
             }
         }
 
@@ -42,7 +42,7 @@ public record RoomSource(String name, OctaveLevels levels, List<Hours> hours, do
     public RoomSource {
         hours = List.copyOf(hours);
         if (!(tonal >= 0 && tonal <= 1)) {
-            throw new IllegalArgumentException("share of hum " + tonal + ": must lie between 0 and 1");
+            throw new IllegalArgumentException(Faults.say("room-source.share-hum-must", tonal));
         }
     }
 

@@ -9,6 +9,7 @@ import app.redlamp.core.acoustics.room.Reflection;
 import app.redlamp.core.acoustics.room.SixBands;
 import app.redlamp.core.acoustics.spot.Study;
 import app.redlamp.core.chain.Noise;
+import app.redlamp.core.fault.Faults;
 import java.util.ArrayList;
 import java.util.List;
 
@@ -37,8 +38,7 @@ public record Scene(
         echoes = List.copyOf(echoes);
         sources = List.copyOf(sources);
         if (!(volumeM3 >= 0.2 && volumeM3 <= 10_000 && decayS.lowest() >= 0.02 && decayS.highest() <= 10)) {
-            throw new IllegalArgumentException(
-                    volumeM3 + " m³, " + decayS + " s: must lie between 0.2 and 10 000 m³, and 0.02 and 10 s");
+            throw new IllegalArgumentException(Faults.say("scene.must-lie-between", volumeM3, decayS));
         }
     }
 

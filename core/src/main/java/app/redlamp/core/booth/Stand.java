@@ -1,6 +1,7 @@
 package app.redlamp.core.booth;
 
 import app.redlamp.core.chain.Chain;
+import app.redlamp.core.fault.Faults;
 import java.util.OptionalDouble;
 
 /**
@@ -19,7 +20,7 @@ public record Stand(
     /** @throws IllegalArgumentException for a diaphragm out of range */
     public Stand {
         if (!(diaphragmM >= 0.001 && diaphragmM <= 0.06)) {
-            throw new IllegalArgumentException("diaphragm of " + diaphragmM + " m: must lie between 0.001 and 0.06 m");
+            throw new IllegalArgumentException(Faults.say("stand.diaphragm-must-lie", diaphragmM));
         }
     }
 

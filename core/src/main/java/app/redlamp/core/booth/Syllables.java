@@ -1,5 +1,6 @@
 package app.redlamp.core.booth;
 
+import app.redlamp.core.fault.Faults;
 import app.redlamp.core.measure.loudness.ActiveSpeechMeter;
 
 /** Speech by the millisecond: enough to know its level and its peaks, and what becomes of them where syllables are turned up or down. */
@@ -135,7 +136,7 @@ final class Syllables {
         }
         double level = meter.result(sum, peaks.length)
                 .levelDbov()
-                .orElseThrow(() -> new IllegalArgumentException("speech that is silent: nothing can be read from it"));
+                .orElseThrow(() -> new IllegalArgumentException(Faults.say("syllables.speech-that-is")));
         return level - 20 * Math.log10(down);
     }
 }

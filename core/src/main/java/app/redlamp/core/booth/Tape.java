@@ -1,6 +1,7 @@
 package app.redlamp.core.booth;
 
 import app.redlamp.core.chain.VocalEffort;
+import app.redlamp.core.fault.Faults;
 import app.redlamp.core.signal.Convolver;
 import app.redlamp.core.signal.MinimumPhase;
 import app.redlamp.core.signal.OctaveBands;
@@ -47,7 +48,7 @@ public final class Tape {
      */
     public static Tape of(float[] dry, int sampleRateHz, double crestDb) {
         if (dry.length < sampleRateHz) {
-            throw new IllegalArgumentException("speech of " + dry.length + " samples: must last a second or more");
+            throw new IllegalArgumentException(Faults.say("tape.speech-samples-must", dry.length));
         }
         return new Tape(sampleRateHz, crestDb, shaped(dry, sampleRateHz, crestDb, SpeechSpectrum.VOICED));
     }
@@ -141,7 +142,7 @@ public final class Tape {
         double[] powers = thirds.powers(spectrum.bins(), spectrum.binHz());
         double all = Arrays.stream(powers).sum();
         if (!(all > 0)) {
-            throw new IllegalArgumentException("speech that is silent: nothing can be read from it");
+            throw new IllegalArgumentException(Faults.say("syllables.speech-that-is"));
         }
         double[] correction = new double[powers.length];
         for (int b = 0; b < powers.length; b++) {

@@ -1,5 +1,7 @@
 package app.redlamp.core.chain;
 
+import app.redlamp.core.fault.Faults;
+
 /**
  * A small amplifier in the lead.
  *
@@ -12,8 +14,7 @@ public record Booster(double gainDb, double einDbu, double maxOutputDbu) {
     public Booster {
         Preamp.checkEin(einDbu);
         if (!(gainDb >= 1 && gainDb <= 40 && maxOutputDbu >= -20 && maxOutputDbu <= 30)) {
-            throw new IllegalArgumentException("booster of " + gainDb + " dB, up to " + maxOutputDbu
-                    + " dBu: must lie between 1 and 40 dB, and −20 and 30 dBu");
+            throw new IllegalArgumentException(Faults.say("booster.booster-db-to", gainDb, maxOutputDbu));
         }
     }
 

@@ -1,6 +1,7 @@
 package app.redlamp.core.chain;
 
 import app.redlamp.core.acoustics.room.Pattern;
+import app.redlamp.core.fault.Faults;
 import java.util.OptionalDouble;
 
 /**
@@ -26,20 +27,18 @@ public record Capsule(
     /** @throws IllegalArgumentException out of range */
     public Capsule {
         if (!(sensitivityMvPerPa >= 0.05 && sensitivityMvPerPa <= 200)) {
-            throw new IllegalArgumentException(
-                    "sensitivity of " + sensitivityMvPerPa + " mV/Pa: must lie between 0.05 and 200");
+            throw new IllegalArgumentException(Faults.say("capsule.sensitivity-must-lie", sensitivityMvPerPa));
         }
         double noise = selfNoiseDbA.orElse(0);
         if (!(noise >= 0 && noise <= 60)) {
-            throw new IllegalArgumentException("self-noise of " + noise + " dB(A): must lie between 0 and 60");
+            throw new IllegalArgumentException(Faults.say("capsule.self-noise-db", noise));
         }
         if (!(maxSplDb >= 80 && maxSplDb <= 180 && outputOhm >= 10 && outputOhm <= 10_000)) {
-            throw new IllegalArgumentException("up to " + maxSplDb + " dB SPL, " + outputOhm
-                    + " Ω: must lie between 80 and 180 dB SPL, and 10 and 10 000 Ω");
+            throw new IllegalArgumentException(Faults.say("capsule.to-db-spl", maxSplDb, outputOhm));
         }
         double even = evenAtM.orElse(1);
         if (!(even >= 0.01 && even <= 1)) {
-            throw new IllegalArgumentException("even at " + even + " m: must lie between 0.01 and 1 m");
+            throw new IllegalArgumentException(Faults.say("capsule.even-at-must", even));
         }
     }
 

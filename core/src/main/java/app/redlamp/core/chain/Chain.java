@@ -1,5 +1,6 @@
 package app.redlamp.core.chain;
 
+import app.redlamp.core.fault.Faults;
 import java.util.Optional;
 import java.util.OptionalDouble;
 
@@ -32,8 +33,8 @@ public record Chain(
     /** @throws IllegalArgumentException for a gain that the preamp has not */
     public Chain {
         if (!(gainDb >= preamp.minGainDb() - 1e-9 && gainDb <= preamp.maxGainDb() + 1e-9)) {
-            throw new IllegalArgumentException("gain of " + gainDb + " dB: must lie between " + preamp.minGainDb()
-                    + " and " + preamp.maxGainDb() + " with this preamp");
+            throw new IllegalArgumentException(
+                    Faults.say("chain.gain-db-must", gainDb, preamp.minGainDb(), preamp.maxGainDb()));
         }
     }
 

@@ -1,5 +1,7 @@
 package app.redlamp.core.chain;
 
+import app.redlamp.core.fault.Faults;
+
 /**
  * What turns the voltage into numbers.
  *
@@ -10,8 +12,7 @@ public record Converter(int bits, double dynamicRangeDbA) {
     /** @throws IllegalArgumentException out of range */
     public Converter {
         if (!(bits >= 8 && bits <= 32 && dynamicRangeDbA >= 40 && dynamicRangeDbA <= 140)) {
-            throw new IllegalArgumentException(
-                    bits + " bits, " + dynamicRangeDbA + " dB: must lie between 8 and 32 bits, and 40 and 140 dB");
+            throw new IllegalArgumentException(Faults.say("converter.bits-db-must", bits, dynamicRangeDbA));
         }
     }
 

@@ -1,5 +1,6 @@
 package app.redlamp.core.chain;
 
+import app.redlamp.core.fault.Faults;
 import java.util.OptionalDouble;
 
 /**
@@ -23,12 +24,10 @@ public record FinishingTarget(
     /** @throws IllegalArgumentException out of range */
     public FinishingTarget {
         if (!(levelDbfs >= -60 && levelDbfs <= 0 && ceilingDbfs >= -20 && ceilingDbfs <= 0)) {
-            throw new IllegalArgumentException("level of " + levelDbfs + ", peaks to " + ceilingDbfs
-                    + " dBFS: must lie between −60 and 0, and −20 and 0");
+            throw new IllegalArgumentException(Faults.say("finishing-target.level-peaks-to", levelDbfs, ceilingDbfs));
         }
         if (!(compressionDb >= 0 && compressionDb <= 12 && bits >= 8 && bits <= 32)) {
-            throw new IllegalArgumentException("compression of " + compressionDb + " dB, " + bits
-                    + " bits: must lie between 0 and 12 dB, and 8 and 32 bits");
+            throw new IllegalArgumentException(Faults.say("finishing-target.compression-db-bits", compressionDb, bits));
         }
     }
 

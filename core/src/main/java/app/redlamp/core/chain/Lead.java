@@ -2,6 +2,7 @@ package app.redlamp.core.chain;
 
 import app.redlamp.core.acoustics.outside.OctaveLevels;
 import app.redlamp.core.acoustics.outside.Timbre;
+import app.redlamp.core.fault.Faults;
 
 /**
  * What lies between microphone and preamp.
@@ -25,7 +26,7 @@ public record Lead(double lengthM, boolean balanced) {
     /** @throws IllegalArgumentException out of range */
     public Lead {
         if (!(lengthM >= 0 && lengthM <= 200)) {
-            throw new IllegalArgumentException("lead of " + lengthM + " m: must lie between 0 and 200");
+            throw new IllegalArgumentException(Faults.say("lead.lead-must-lie", lengthM));
         }
     }
 

@@ -1,6 +1,7 @@
 package app.redlamp.core.chain;
 
 import app.redlamp.core.acoustics.outside.OctaveLevels;
+import app.redlamp.core.fault.Faults;
 import app.redlamp.core.signal.AWeighting;
 
 /**
@@ -24,7 +25,7 @@ public record Noise(double flatDb, double dbA) {
     /** @throws IllegalArgumentException where it is no number */
     public Noise {
         if (!(Double.isFinite(flatDb) && Double.isFinite(dbA))) {
-            throw new IllegalArgumentException("noise of " + flatDb + " dB, " + dbA + " dB(A): must be numbers");
+            throw new IllegalArgumentException(Faults.say("noise.noise-db-db", flatDb, dbA));
         }
     }
 

@@ -2,6 +2,7 @@ package app.redlamp.core.chain;
 
 import app.redlamp.core.acoustics.room.Mouth;
 import app.redlamp.core.acoustics.room.Pattern;
+import app.redlamp.core.fault.Faults;
 
 /**
  * Where the microphone stands to the mouth.
@@ -19,15 +20,15 @@ public record Position(double distanceM, double angleDeg, double sideDeg, double
     /** @throws IllegalArgumentException out of range */
     public Position {
         if (!(distanceM >= NEAREST_M && distanceM <= FURTHEST_M)) {
-            throw new IllegalArgumentException("distance of " + distanceM + " m: must lie between 1 cm and 5 m");
+            throw new IllegalArgumentException(Faults.say("position.distance-must-lie", distanceM));
         }
         if (!(angleDeg >= 0
                 && angleDeg <= 180
                 && sideDeg >= 0
                 && sideDeg <= 90
                 && Math.abs(raisedDeg) <= HIGHEST_DEG)) {
-            throw new IllegalArgumentException("turned by " + angleDeg + "°, " + sideDeg + "° beside, " + raisedDeg
-                    + "° above: must lie between 0 and 180°, 0 and 90°, and −60 and 60°");
+            throw new IllegalArgumentException(
+                    Faults.say("position.turned-beside-above", angleDeg, sideDeg, raisedDeg));
         }
     }
 

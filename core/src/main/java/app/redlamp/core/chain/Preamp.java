@@ -1,5 +1,7 @@
 package app.redlamp.core.chain;
 
+import app.redlamp.core.fault.Faults;
+
 /**
  * What lifts the voltage of a microphone to what a converter wants.
  *
@@ -25,23 +27,20 @@ public record Preamp(
     public Preamp {
         checkEin(einDbu);
         if (!(minGainDb >= -40 && minGainDb <= 60 && maxGainDb >= minGainDb && maxGainDb <= 90)) {
-            throw new IllegalArgumentException("gain of " + minGainDb + " to " + maxGainDb
-                    + " dB: must lie between −40 and 90, and the highest not below the lowest");
+            throw new IllegalArgumentException(Faults.say("preamp.gain-to-db", minGainDb, maxGainDb));
         }
         if (!(strainDb >= 0 && strainDb <= 12 && maxInputDbu >= -60 && maxInputDbu <= 40)) {
-            throw new IllegalArgumentException("strain of " + strainDb + " dB, up to " + maxInputDbu
-                    + " dBu: must lie between 0 and 12 dB, and −60 and 40 dBu");
+            throw new IllegalArgumentException(Faults.say("preamp.strain-db-to", strainDb, maxInputDbu));
         }
         if (!(inputOhm >= 100 && inputOhm <= 1e7)) {
-            throw new IllegalArgumentException("input of " + inputOhm + " Ω: must lie between 100 and 10 000 000");
+            throw new IllegalArgumentException(Faults.say("preamp.input-must-lie", inputOhm));
         }
     }
 
     static void checkEin(double einDbu) {
         if (!(einDbu >= LOWEST_EIN && einDbu <= HIGHEST_EIN)) {
             String sign = -einDbu >= LOWEST_EIN && -einDbu <= HIGHEST_EIN ? "; did you mean −" + einDbu + "?" : "";
-            throw new IllegalArgumentException("equivalent input noise of " + einDbu
-                    + " dBu: must lie between −135 and −60, a figure below that of bare resistance is none" + sign);
+            throw new IllegalArgumentException(Faults.say("preamp.equivalent-input-noise", einDbu, sign));
         }
     }
 

@@ -4,6 +4,7 @@ import app.redlamp.core.acoustics.outside.Timbre;
 import app.redlamp.core.acoustics.room.DirectSound;
 import app.redlamp.core.acoustics.room.Mouth;
 import app.redlamp.core.acoustics.room.Pattern;
+import app.redlamp.core.fault.Faults;
 
 /**
  * The room as the microphone meets it.
@@ -19,8 +20,7 @@ public record Surroundings(Noise noise, double volumeM3, double decayS) {
     /** @throws IllegalArgumentException out of range */
     public Surroundings {
         if (!(volumeM3 >= 0.2 && volumeM3 <= 10_000 && decayS >= 0.02 && decayS <= 10)) {
-            throw new IllegalArgumentException(
-                    volumeM3 + " m³, " + decayS + " s: must lie between 0.2 and 10 000 m³, and 0.02 and 10 s");
+            throw new IllegalArgumentException(Faults.say("scene.must-lie-between", volumeM3, decayS));
         }
     }
 

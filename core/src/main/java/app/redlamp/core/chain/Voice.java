@@ -1,5 +1,7 @@
 package app.redlamp.core.chain;
 
+import app.redlamp.core.fault.Faults;
+
 /**
  * Whoever speaks.
  *
@@ -16,8 +18,8 @@ public record Voice(VocalEffort reading, VocalEffort loudest, double crestDb) {
     /** @throws IllegalArgumentException for a loudest line that is softer, or peaks out of 3 to 30 dB */
     public Voice {
         if (loudest.compareTo(reading) < 0 || !(crestDb >= 3 && crestDb <= 30)) {
-            throw new IllegalArgumentException("loudest line '" + loudest.id() + "' over '" + reading.id() + "', peaks "
-                    + crestDb + " dB up: the loudest must be no softer, and peaks lie 3 to 30 dB over the average");
+            throw new IllegalArgumentException(
+                    Faults.say("voice.loudest-line-over", loudest.id(), reading.id(), crestDb));
         }
     }
 

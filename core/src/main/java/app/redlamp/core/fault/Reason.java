@@ -20,59 +20,59 @@ public final class Reason {
     private static final int LONGEST_LINE = 400;
     private static final Pattern CONTROL = Pattern.compile("\\p{Cntrl}");
 
-    /** What the system calls it, and what it means to somebody at a desk; the first that fits. */
-    private static final List<Map.Entry<String, String>> WORDS = List.of(
-            Map.entry("No space left", "the disk is full"),
-            Map.entry("not enough space", "the disk is full"),
-            Map.entry("quota", "your share of the disk is used up"),
-            Map.entry("Read-only file system", "the disk is write-protected"),
-            Map.entry("Input/output error", "the disk reports an error"),
-            Map.entry("Stale file handle", "the network disk is gone"),
-            Map.entry("not connected", "the network disk is gone"),
-            Map.entry("No such device", "the disk is gone"),
-            Map.entry("File name too long", "its name is too long for this disk"),
-            Map.entry("Too many open files", "too many files are open on this computer"),
-            Map.entry("Too many levels of symbolic links", "it is a link"),
-            Map.entry("Operation not permitted", "it may not be changed"),
-            Map.entry("Permission denied", "it may not be used by you"),
-            Map.entry("Is a directory", "it is a folder"),
-            Map.entry("Not a directory", "part of its path is no folder"),
-            Map.entry("File too large", "the disk takes no file of that size"),
-            Map.entry("used by another process", "another program has it open"));
+    /** What the system calls it, and the key of what it means to somebody at a desk; the first that fits. */
+    private static final List<Map.Entry<String, String>> KEYS = List.of(
+            Map.entry("No space left", "disk-full"),
+            Map.entry("not enough space", "disk-full"),
+            Map.entry("quota", "quota"),
+            Map.entry("Read-only file system", "write-protected"),
+            Map.entry("Input/output error", "disk-error"),
+            Map.entry("Stale file handle", "network-disk-gone"),
+            Map.entry("not connected", "network-disk-gone"),
+            Map.entry("No such device", "disk-gone"),
+            Map.entry("File name too long", "name-too-long"),
+            Map.entry("Too many open files", "too-many-files"),
+            Map.entry("Too many levels of symbolic links", "link"),
+            Map.entry("Operation not permitted", "not-permitted"),
+            Map.entry("Permission denied", "denied"),
+            Map.entry("Is a directory", "folder"),
+            Map.entry("Not a directory", "path-no-folder"),
+            Map.entry("File too large", "file-too-large"),
+            Map.entry("used by another process", "in-use"));
 
     private Reason() {}
 
     /** A few words on a fault, for the middle of a line; no path and no name of a class. */
     public static String of(Throwable e) {
         if (e instanceof AccessDeniedException) {
-            return "it may not be used by you";
+            return Faults.say("reason.denied");
         }
         if (e instanceof NoSuchFileException) {
-            return "it is not there";
+            return Faults.say("reason.not-there");
         }
         if (e instanceof FileAlreadyExistsException) {
-            return "there is something of that name already";
+            return Faults.say("reason.there-already");
         }
         if (e instanceof ReadOnlyFileSystemException) {
-            return "the disk is write-protected";
+            return Faults.say("reason.write-protected");
         }
         if (e instanceof NotDirectoryException) {
-            return "it is no folder";
+            return Faults.say("reason.no-folder");
         }
         if (e instanceof DirectoryNotEmptyException) {
-            return "it is a folder with something in it";
+            return Faults.say("reason.folder-not-empty");
         }
         if (e instanceof CharacterCodingException) {
-            return "its text is damaged";
+            return Faults.say("reason.text-damaged");
         }
         String said = e instanceof FileSystemException fault ? fault.getReason() : e.getMessage();
         if (said == null || said.isBlank()) {
-            return "the system gives no reason";
+            return Faults.say("reason.none-given");
         }
-        return WORDS.stream()
+        return KEYS.stream()
                 .filter(w -> said.contains(w.getKey()))
                 .findFirst()
-                .map(Map.Entry::getValue)
+                .map(w -> Faults.say("reason." + w.getValue()))
                 .orElseGet(() -> line(said));
     }
 
@@ -82,30 +82,28 @@ public final class Reason {
      */
     public static String whole(Throwable e) {
         if (e instanceof FileSystemException fault && fault.getFile() != null) {
-            return line(fault.getFile()) + ": " + of(e) + "; check the place and try again";
+            return Faults.say("reason.check-the-place", line(fault.getFile()), of(e));
         }
         if (e instanceof InvalidPathException path) {
             return unreadableName(path.getInput());
         }
         if (e instanceof OutOfMemoryError) {
-            return "takes more memory than there is; leave it out, or bring it in parts";
+            return Faults.say("reason.takes-more-memory");
         }
         if (e instanceof IOException || e instanceof IllegalArgumentException) {
             String said = e.getMessage();
             if (said != null && !said.isBlank()) {
-                return WORDS.stream().anyMatch(w -> said.equals(w.getKey()) || said.startsWith(w.getKey()))
-                        ? of(e) + "; make room or check the disk, and try again"
+                return KEYS.stream().anyMatch(w -> said.equals(w.getKey()) || said.startsWith(w.getKey()))
+                        ? Faults.say("reason.make-room-check", of(e))
                         : line(said);
             }
         }
-        return "went wrong in a way that was not foreseen; try again, or leave this one out";
+        return Faults.say("reason.went-wrong-in");
     }
 
     /** What to do about a name that this session's character set cannot hold. */
     public static String unreadableName(String name) {
-        return "'" + shown(name)
-                + "' is a name that cannot be read in this session's character set; set LC_ALL=C.UTF-8,"
-                + " or give the file another name";
+        return Faults.say("reason.is-name-that", shown(name));
     }
 
     /** A value that somebody else wrote, for the middle of a line: short, and without what commands a terminal. */

@@ -1,5 +1,6 @@
 package app.redlamp.core.port;
 
+import app.redlamp.core.fault.Faults;
 import java.util.List;
 import java.util.Locale;
 
@@ -31,8 +32,8 @@ public interface Capture extends AutoCloseable {
                     && (bits == 16 || bits == 24 || bits == 32)
                     && channels >= 1
                     && channels <= 16)) {
-                throw new IllegalArgumentException(sampleRateHz + " Hz, " + bits + " bits, " + channels
-                        + " channels: must be 8000 to 192 000 Hz, 16, 24 or 32 bits, 1 to 16 channels");
+                throw new IllegalArgumentException(
+                        Faults.say("capture.hz-bits-channels", sampleRateHz, bits, channels));
             }
         }
     }

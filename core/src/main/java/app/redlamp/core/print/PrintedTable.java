@@ -1,5 +1,6 @@
 package app.redlamp.core.print;
 
+import app.redlamp.core.fault.Faults;
 import java.util.List;
 
 /**
@@ -25,11 +26,12 @@ public record PrintedTable(String title, String line, List<String> columns, List
         rows = List.copyOf(rows);
         for (Row row : rows) {
             if (row.cells().size() != columns.size()) {
-                throw new IllegalArgumentException(row.cells().size() + " cells under " + columns.size() + " columns");
+                throw new IllegalArgumentException(Faults.say(
+                        "printed-table.cells-under-columns", row.cells().size(), columns.size()));
             }
         }
         if (columns.isEmpty()) {
-            throw new IllegalArgumentException("a table needs a column");
+            throw new IllegalArgumentException(Faults.say("printed-table.table-needs-column"));
         }
     }
 }

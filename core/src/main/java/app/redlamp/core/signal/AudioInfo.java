@@ -1,5 +1,6 @@
 package app.redlamp.core.signal;
 
+import app.redlamp.core.fault.Faults;
 import java.util.Optional;
 import java.util.OptionalInt;
 
@@ -32,7 +33,7 @@ public record AudioInfo(
     public AudioInfo {
         if (!(sampleRateHz > 0 && channels > 0 && durationS >= 0)) {
             throw new IllegalArgumentException(
-                    sampleRateHz + " Hz, " + channels + " channels, " + durationS + " s: all must be above 0");
+                    Faults.say("audio-info.hz-channels-all", sampleRateHz, channels, durationS));
         }
     }
 

@@ -1,5 +1,7 @@
 package app.redlamp.core.signal;
 
+import app.redlamp.core.fault.Faults;
+
 /**
  * A second-order section {@code y[n] = b0 x[n] + b1 x[n−1] + b2 x[n−2] − a1 y[n−1] − a2 y[n−2]}, coefficients divided by
  * a0.
@@ -19,8 +21,7 @@ public record Biquad(double b0, double b1, double b2, double a1, double a2) {
      */
     public static Biquad highPass(double frequencyHz, double q, double sampleRateHz) {
         if (!(frequencyHz > 0 && frequencyHz < sampleRateHz / 2)) {
-            throw new IllegalArgumentException(
-                    "high-pass at " + frequencyHz + " Hz: must lie between 0 and " + sampleRateHz / 2 + " Hz");
+            throw new IllegalArgumentException(Faults.say("biquad.high-pass-at", frequencyHz, sampleRateHz / 2));
         }
         double w0 = 2 * Math.PI * frequencyHz / sampleRateHz;
         double cos = Math.cos(w0);
@@ -40,8 +41,7 @@ public record Biquad(double b0, double b1, double b2, double a1, double a2) {
      */
     public static Biquad lowPass(double frequencyHz, double q, double sampleRateHz) {
         if (!(frequencyHz > 0 && frequencyHz < sampleRateHz / 2)) {
-            throw new IllegalArgumentException(
-                    "low-pass at " + frequencyHz + " Hz: must lie between 0 and " + sampleRateHz / 2 + " Hz");
+            throw new IllegalArgumentException(Faults.say("biquad.low-pass-at", frequencyHz, sampleRateHz / 2));
         }
         double w0 = 2 * Math.PI * frequencyHz / sampleRateHz;
         double cos = Math.cos(w0);

@@ -1,5 +1,6 @@
 package app.redlamp.core.signal;
 
+import app.redlamp.core.fault.Faults;
 import org.jtransforms.fft.FloatFFT_1D;
 import org.jtransforms.utils.CommonUtils;
 
@@ -19,7 +20,7 @@ public final class Fourier {
     /** @param length samples, a power of two */
     public Fourier(int length) {
         if (Integer.bitCount(length) != 1 || length < 4) {
-            throw new IllegalArgumentException("transform of " + length + " samples: must be a power of two from 4 on");
+            throw new IllegalArgumentException(Faults.say("fourier.transform-samples-must", length));
         }
         transform = new FloatFFT_1D(length);
     }

@@ -1,5 +1,6 @@
 package app.redlamp.core.signal;
 
+import app.redlamp.core.fault.Faults;
 import java.util.Arrays;
 
 /**
@@ -36,7 +37,7 @@ public final class LevelHistogram {
      */
     public static LevelHistogram ofCounts(int... counts) {
         if (counts.length != BINS || Arrays.stream(counts).anyMatch(c -> c < 0)) {
-            throw new IllegalArgumentException(counts.length + " counts: must be " + BINS + ", each 0 or more");
+            throw new IllegalArgumentException(Faults.say("level-histogram.counts-must-be", counts.length, BINS));
         }
         return new LevelHistogram(counts.clone());
     }

@@ -1,5 +1,6 @@
 package app.redlamp.core.signal;
 
+import app.redlamp.core.fault.Faults;
 import java.util.ArrayList;
 import java.util.List;
 
@@ -23,8 +24,7 @@ public final class OctaveFilter {
         double lowHz = centreHz / EDGE;
         double highHz = centreHz * EDGE;
         if (!(lowHz > 0 && highHz < sampleRateHz / 2)) {
-            throw new IllegalArgumentException("octave at " + centreHz + " Hz: its upper edge must lie below "
-                    + sampleRateHz / 2 + " Hz, half the sample rate");
+            throw new IllegalArgumentException(Faults.say("octave-filter.octave-at-hz", centreHz, sampleRateHz / 2));
         }
         double low = warped(lowHz, sampleRateHz);
         double high = warped(highHz, sampleRateHz);

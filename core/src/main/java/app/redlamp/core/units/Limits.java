@@ -1,5 +1,6 @@
 package app.redlamp.core.units;
 
+import app.redlamp.core.fault.Faults;
 import java.util.OptionalDouble;
 
 /**
@@ -15,7 +16,7 @@ public record Limits(OptionalDouble low, OptionalDouble high) {
         boolean numbers = !Double.isNaN(low.orElse(0)) && !Double.isNaN(high.orElse(0));
         boolean ordered = low.isEmpty() || high.isEmpty() || low.getAsDouble() <= high.getAsDouble();
         if (!(numbers && ordered)) {
-            throw new IllegalArgumentException("window from " + low + " to " + high + ": low must not be above high");
+            throw new IllegalArgumentException(Faults.say("limits.window-from-to", low, high));
         }
     }
 

@@ -1,5 +1,6 @@
 package app.redlamp.core.verdict;
 
+import app.redlamp.core.fault.Faults;
 import app.redlamp.core.units.Limits;
 import java.util.OptionalDouble;
 
@@ -16,7 +17,7 @@ public record Figure(FigureId id, OptionalDouble value, Limits limits) {
     /** @throws IllegalArgumentException for a value that is not a number */
     public Figure {
         if (Double.isNaN(value.orElse(0))) {
-            throw new IllegalArgumentException(id.id() + " is not a number: leave it absent");
+            throw new IllegalArgumentException(Faults.say("figure.is-not-number", id.id()));
         }
     }
 

@@ -1,5 +1,6 @@
 package app.redlamp.core.verdict;
 
+import app.redlamp.core.fault.Faults;
 import java.util.List;
 import java.util.OptionalDouble;
 
@@ -30,8 +31,7 @@ public record Problem<D>(
     public Problem {
         mends = List.copyOf(mends);
         if (!(id.indexOf('.') > 0 && Double.isFinite(amount.orElse(0)))) {
-            throw new IllegalArgumentException("problem '" + id + "' of " + amount
-                    + ": needs a station and a point before its name, and an amount that is a number");
+            throw new IllegalArgumentException(Faults.say("problem.problem-needs-station", id, amount));
         }
     }
 

@@ -1,5 +1,6 @@
 package app.redlamp.core.verdict;
 
+import app.redlamp.core.fault.Faults;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
@@ -35,8 +36,7 @@ public record Verdict<D>(State state, List<Problem<D>> problems, List<Figure> fi
         problems = List.copyOf(problems);
         figures = List.copyOf(figures);
         if (state != State.UNKNOWN && state != stateOf(problems)) {
-            throw new IllegalArgumentException(
-                    state + " with " + problems.size() + " problems: the state of a verdict follows from its problems");
+            throw new IllegalArgumentException(Faults.say("verdict.with-problems-state", state, problems.size()));
         }
     }
 

@@ -107,9 +107,9 @@ public final class ScriptModel {
         });
     }
 
-    private static ScriptText plain(String text) throws IOException {
+    private ScriptText plain(String text) throws IOException {
         if (text.length() > ScriptText.MOST_CHARACTERS) {
-            throw new IOException("the pasted text " + ScriptText.TOO_LONG);
+            throw new IOException(strings.say("paste.long", ScriptText.tooLong()));
         }
         return PlainText.read(text);
     }

@@ -24,8 +24,6 @@ import java.util.Optional;
 
 /** What the reading column says of a kit. */
 final class KitReading {
-    private static final double WORTH_DB = 1;
-
     private final StationParts<KitStation.Models> parts;
     private final Runnable start;
 
@@ -183,8 +181,8 @@ final class KitReading {
     }
 
     private void closer(SignalPath path, KitAdvice advice, List<Reading.Help> help) {
-        double distance = path.chain().position().distanceM();
-        if (advice.closerDb() >= WORTH_DB && distance > 0.06) {
+        if (advice.closerDb() >= Upgrade.WORTH_DB) {
+            double distance = path.chain().position().distanceM();
             help.add(new Reading.Help(
                     parts.say("kit.closer", parts.words().lengths().say(distance * (1 - KitAdvice.CLOSER))),
                     parts.say("kit.closer.detail", parts.bench().figures().tenths(advice.closerDb())),
@@ -198,7 +196,10 @@ final class KitReading {
     }
 
     private void upgrades(KitAdvice advice, List<Reading.Help> help) {
-        advice.upgrades().stream().filter(u -> u.lessDb() >= WORTH_DB).limit(2).forEach(u -> help.add(upgrade(u)));
+        advice.upgrades().stream()
+                .filter(u -> u.lessDb() >= Upgrade.WORTH_DB)
+                .limit(2)
+                .forEach(u -> help.add(upgrade(u)));
     }
 
     private Reading.Help upgrade(Upgrade u) {

@@ -25,6 +25,9 @@ public record KitAdvice(Kit kit, Need need, Fit fit, Shopping shopping, List<Upg
     /** So much nearer is what is offered. */
     public static final double CLOSER = 0.8;
 
+    /** Whoever is as near as this is not sent nearer (common practice, no source). */
+    private static final double NEAR_ENOUGH_M = 0.06;
+
     public KitAdvice {
         upgrades = List.copyOf(upgrades);
     }
@@ -42,7 +45,7 @@ public record KitAdvice(Kit kit, Need need, Fit fit, Shopping shopping, List<Upg
 
     private static double closer(Kit kit, int seat, Need need) {
         Optional<Chain> chain = kit.chain(seat, need.room(), need.finishing());
-        if (chain.isEmpty()) {
+        if (chain.isEmpty() || chain.get().position().distanceM() <= NEAR_ENOUGH_M) {
             return 0;
         }
         Chain now = chain.get().set(need.school());

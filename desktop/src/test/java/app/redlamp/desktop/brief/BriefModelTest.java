@@ -230,11 +230,11 @@ class BriefModelTest {
         start(JobKind.AUDIOBOOK);
         String half = "Rain fell on the bakery. ".repeat(200_000);
         model.script().paste(half.repeat(2), false);
-        assertThat(jobs.notice().get()).isEqualTo("the pasted text " + ScriptText.TOO_LONG);
+        assertThat(jobs.notice().get()).isEqualTo("the pasted text " + ScriptText.tooLong());
         assertThat(production().script().text().size()).isZero();
         model.script().paste(half, false);
         model.script().paste(half, true);
-        assertThat(jobs.notice().get()).isEqualTo("the script " + ScriptText.TOO_LONG);
+        assertThat(jobs.notice().get()).isEqualTo("the script " + ScriptText.tooLong());
         assertThat(production().script().text().size()).isEqualTo(1);
     }
 

@@ -21,6 +21,7 @@ import app.redlamp.core.chain.kit.Microphone;
 import app.redlamp.core.chain.kit.RoomGuess;
 import app.redlamp.core.chain.placement.Bleed;
 import app.redlamp.core.chain.placement.Table;
+import app.redlamp.media.fault.Faults;
 import app.redlamp.media.json.DocumentFolder;
 import app.redlamp.media.json.JsonObject;
 import app.redlamp.media.json.Named;
@@ -75,7 +76,7 @@ public record BoothDocument(Booth booth, List<Act> acts) {
             JsonObject o, List<Material> materials, List<Gear> parts, FinishingTarget finishing) throws IOException {
         int format = o.integer("format");
         if (format > FORMAT) {
-            throw new IOException("is of format " + format + "; this version knows " + FORMAT + " and older");
+            throw new IOException(Faults.say("booth-document.is-format-this", format, FORMAT));
         }
         Kit kit = KitReader.read(o.object("kit"), parts);
         Scene scene = scene(o, materials, kit);
@@ -163,12 +164,14 @@ public record BoothDocument(Booth booth, List<Act> acts) {
             acts.add(new Act(voice.orElse(1) - 1, Named.of(Cue.class, one, "cue"), effort, one.number("seconds")));
         }
         if (acts.isEmpty() || acts.size() > MOST_ACTS) {
-            throw new IOException(acts.size() + " acts: must be 1 to " + MOST_ACTS);
+            throw new IOException(Faults.say("booth-document.acts-must-be", acts.size(), MOST_ACTS));
         }
         for (Act act : acts) {
             if (act.stand() >= booth.stands().size()) {
-                throw new IOException("there is no voice " + (act.stand() + 1) + "; the kit has "
-                        + booth.stands().size());
+                throw new IOException(Faults.say(
+                        "booth-document.there-is-no",
+                        act.stand() + 1,
+                        booth.stands().size()));
             }
         }
         return acts;

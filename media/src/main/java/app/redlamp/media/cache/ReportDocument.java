@@ -3,6 +3,7 @@ package app.redlamp.media.cache;
 import app.redlamp.core.measure.analysis.Outline;
 import app.redlamp.core.measure.analysis.Report;
 import app.redlamp.core.signal.LevelHistogram;
+import app.redlamp.media.fault.Faults;
 import com.fasterxml.jackson.core.JsonGenerator;
 import com.fasterxml.jackson.core.JsonParser;
 import com.fasterxml.jackson.databind.DeserializationContext;
@@ -40,11 +41,11 @@ final class ReportDocument {
         try {
             Kept kept = MAPPER.readValue(json, Kept.class);
             if (kept.version() != version || kept.report() == null) {
-                throw new IOException("version " + kept.version() + ": wanted " + version);
+                throw new IOException(Faults.say("report-document.version-wanted", kept.version(), version));
             }
             return kept.report();
         } catch (IllegalArgumentException | NullPointerException e) {
-            throw new IOException("no report", e);
+            throw new IOException(Faults.say("report-document.no-report"), e);
         }
     }
 

@@ -3,6 +3,7 @@ package app.redlamp.media.calendar;
 import app.redlamp.core.fault.Reason;
 import app.redlamp.core.planning.plan.ProductionPlan;
 import app.redlamp.media.disk.AtomicFile;
+import app.redlamp.media.fault.Faults;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Path;
@@ -27,12 +28,12 @@ public final class PlanFiles {
         } else if (name.endsWith(".csv")) {
             text = PlanTable.of(plan);
         } else {
-            throw new IOException(file.getFileName() + ": end the name in .ics for calendars or .csv for tables");
+            throw new IOException(Faults.say("plan-files.end-name-in", file.getFileName()));
         }
         try {
             AtomicFile.write(file.toAbsolutePath(), text.getBytes(StandardCharsets.UTF_8));
         } catch (IOException e) {
-            throw new IOException(file + " cannot be written (" + Reason.of(e) + "); choose another place", e);
+            throw new IOException(Faults.say("plan-files.cannot-be-written", file, Reason.of(e)), e);
         }
     }
 }

@@ -12,6 +12,7 @@ import app.redlamp.core.port.Capture;
 import app.redlamp.core.port.SimulatedBooth;
 import app.redlamp.core.signal.AudioSource;
 import app.redlamp.media.booth.DemoVoice;
+import app.redlamp.media.fault.Faults;
 import app.redlamp.media.play.SilentOutput;
 import java.io.IOException;
 import java.util.ArrayList;
@@ -105,13 +106,13 @@ public final class BoothCapture implements Capture, SimulatedBooth {
 
     private synchronized Line opened(Input input, Format format, Taker taker) throws CaptureException {
         if (!input.id().equals(ID) || booth.isEmpty()) {
-            throw new CaptureException(Fault.GONE, "no booth is set up", null);
+            throw new CaptureException(Fault.GONE, Faults.say("booth-capture.not-set-up"), null);
         }
         if (open.filter(BoothLine::running).isPresent()) {
-            throw new CaptureException(Fault.IN_USE, "the booth is open already", null);
+            throw new CaptureException(Fault.IN_USE, Faults.say("booth-capture.open-already"), null);
         }
         if (format.channels() > booth.get().stands().size()) {
-            throw new CaptureException(Fault.WRONG_FORMAT, "the booth has fewer microphones", null);
+            throw new CaptureException(Fault.WRONG_FORMAT, Faults.say("booth-capture.fewer-microphones"), null);
         }
         try {
             Booth here = booth.get().sampled(format.sampleRateHz());

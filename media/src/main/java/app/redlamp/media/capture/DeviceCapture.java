@@ -1,6 +1,7 @@
 package app.redlamp.media.capture;
 
 import app.redlamp.core.port.Capture;
+import app.redlamp.media.fault.Faults;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
@@ -38,7 +39,8 @@ public final class DeviceCapture implements Capture {
         Devices.Device device = devices.all().stream()
                 .filter(d -> input.id().equals(PREFIX + d.name()))
                 .findFirst()
-                .orElseThrow(() -> new CaptureException(Fault.GONE, input.name() + " is not there", null));
+                .orElseThrow(() ->
+                        new CaptureException(Fault.GONE, Faults.say("device-capture.not-there", input.name()), null));
         AudioFormat wanted = new AudioFormat(format.sampleRateHz(), format.bits(), format.channels(), true, false);
         DeviceLine line = new DeviceLine(input, format, opened(device, wanted), taker, open::remove);
         open.add(line);

@@ -1,5 +1,6 @@
 package app.redlamp.media.disk;
 
+import app.redlamp.media.fault.Faults;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -19,7 +20,7 @@ public final class DiskSpace {
             there = there.getParent();
         }
         if (there == null) {
-            throw new IOException(folder + " is on no disk that is there; choose another folder");
+            throw new IOException(Faults.say("disk-space.is-on-no", folder));
         }
         return Files.getFileStore(there).getUsableSpace();
     }

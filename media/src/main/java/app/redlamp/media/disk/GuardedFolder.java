@@ -1,6 +1,7 @@
 package app.redlamp.media.disk;
 
 import app.redlamp.core.fault.Reason;
+import app.redlamp.media.fault.Faults;
 import java.io.IOException;
 import java.nio.file.FileAlreadyExistsException;
 import java.nio.file.Files;
@@ -63,14 +64,11 @@ public final class GuardedFolder {
     private void check(Path at, boolean file) throws Refused {
         String shown = root.relativize(at).toString();
         if (Files.isSymbolicLink(at)) {
-            throw new Refused(
-                    "'" + shown + "' in it is a link, and nothing is written through links; remove the link, or"
-                            + " copy the folder with what the link leads to");
+            throw new Refused(Faults.say("guarded-folder.in-it-is", shown));
         }
         if (Files.exists(at, LinkOption.NOFOLLOW_LINKS)
                 && (file ? !Files.isRegularFile(at, LinkOption.NOFOLLOW_LINKS) : !Files.isDirectory(at))) {
-            throw new Refused("'" + shown + "' in it is no " + (file ? "file" : "folder")
-                    + ", and one is needed under that name; give what is there another name");
+            throw new Refused(Faults.say(file ? "guarded-folder.no-file" : "guarded-folder.no-folder", shown));
         }
     }
 
@@ -83,7 +81,7 @@ public final class GuardedFolder {
                 && step.indexOf('\\') < 0
                 && step.indexOf('\0') < 0;
         if (!single) {
-            throw new Refused("'" + Reason.shown(step) + "' is no name of a file here; give it another name");
+            throw new Refused(Faults.say("guarded-folder.is-no-name", Reason.shown(step)));
         }
         return step;
     }

@@ -1,6 +1,7 @@
 package app.redlamp.media.disk;
 
 import app.redlamp.core.fault.Reason;
+import app.redlamp.media.fault.Faults;
 import java.io.IOException;
 import java.nio.file.FileAlreadyExistsException;
 import java.nio.file.Files;
@@ -44,10 +45,7 @@ public final class PrivateFolder {
                         : Files.createTempDirectory("redlamp-" + name + "-");
             } catch (IOException also) {
                 also.addSuppressed(e);
-                throw new IOException(
-                        "there is no place that only you can write to (" + cache + ": " + Reason.of(e)
-                                + "); make that folder your own and close it to others, or set XDG_CACHE_HOME to one that is",
-                        also);
+                throw new IOException(Faults.say("private-folder.there-is-no", cache, Reason.of(e)), also);
             }
         }
     }
@@ -73,7 +71,7 @@ public final class PrivateFolder {
 
     private static void own(Path folder, boolean close) throws IOException {
         if (!Files.isDirectory(folder, LinkOption.NOFOLLOW_LINKS)) {
-            throw new IOException("is a link or no folder");
+            throw new IOException(Faults.say("private-folder.is-link-no"));
         }
         PosixFileAttributeView view =
                 Files.getFileAttributeView(folder, PosixFileAttributeView.class, LinkOption.NOFOLLOW_LINKS);
@@ -83,7 +81,7 @@ public final class PrivateFolder {
         }
         PosixFileAttributes found = view.readAttributes();
         if (!found.owner().equals(me(folder))) {
-            throw new IOException("belongs to somebody else");
+            throw new IOException(Faults.say("private-folder.belongs-to-somebody"));
         }
         Set<PosixFilePermission> wanted = EnumSet.copyOf(found.permissions());
         wanted.removeAll(OTHERS_WRITE);

@@ -31,6 +31,7 @@ import static org.bytedeco.ffmpeg.global.avutil.av_frame_make_writable;
 
 import app.redlamp.core.signal.Labels;
 import app.redlamp.core.signal.SampleSink;
+import app.redlamp.media.fault.Faults;
 import java.io.Closeable;
 import java.io.IOException;
 import java.nio.ByteBuffer;
@@ -210,8 +211,9 @@ public final class CodedWriter implements SampleSink, Closeable {
             av_packet_rescale_ts(packet, encoder.time_base(), stream.time_base());
             Ffmpeg.check(av_interleaved_write_frame(container, packet), "writing the file");
             if (container.pb().error() < 0) {
-                throw new IOException("writing the MP3 file failed: "
-                        + Ffmpeg.message(container.pb().error()));
+                throw new IOException(Faults.say(
+                        "coded-writer.writing-file-failed",
+                        Ffmpeg.message(container.pb().error())));
             }
         }
     }

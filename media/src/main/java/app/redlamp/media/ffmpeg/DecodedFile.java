@@ -23,6 +23,7 @@ import app.redlamp.core.port.Progress;
 import app.redlamp.core.signal.AudioInfo;
 import app.redlamp.core.signal.AudioSource;
 import app.redlamp.media.ReadFault;
+import app.redlamp.media.fault.Faults;
 import java.io.IOException;
 import java.nio.file.Path;
 import java.util.Optional;
@@ -190,7 +191,7 @@ public final class DecodedFile implements AudioSource {
             }
         }
         if (frame.ch_layout().nb_channels() != decoded.length || frame.sample_rate() != info.sampleRateHz()) {
-            throw new ReadFault("changes its channels or sample rate midway; export it again as WAV");
+            throw new ReadFault(Faults.say("decoded-file.changes-its-channels"));
         }
         to = frame.nb_samples();
         from = 0;

@@ -5,6 +5,7 @@ import static org.bytedeco.ffmpeg.global.avutil.AV_SAMPLE_FMT_S16;
 import static org.bytedeco.ffmpeg.global.avutil.AV_SAMPLE_FMT_S32;
 
 import app.redlamp.core.delivery.spec.DeliveryFormat;
+import app.redlamp.media.fault.Faults;
 import java.nio.ByteBuffer;
 import java.util.OptionalInt;
 
@@ -50,7 +51,8 @@ public record Encoding(String encoder, String muxer, OptionalInt bits, OptionalI
             case AIFF -> aiff(format.bitDepth().orElseThrow());
             case MU_LAW -> muLaw();
             case A_LAW -> aLaw();
-            case WAV, AAC -> throw new IllegalArgumentException(format.coding() + " needs no encoder");
+            case WAV, AAC ->
+                throw new IllegalArgumentException(Faults.say("encoding.needs-no-encoder", format.coding()));
         };
     }
 

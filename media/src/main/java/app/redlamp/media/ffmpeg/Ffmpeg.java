@@ -5,6 +5,7 @@ import static org.bytedeco.ffmpeg.global.avutil.av_log_set_level;
 import static org.bytedeco.ffmpeg.global.avutil.av_strerror;
 
 import app.redlamp.media.disk.PrivateFolder;
+import app.redlamp.media.fault.Faults;
 import app.redlamp.media.library.Places;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
@@ -55,7 +56,7 @@ public final class Ffmpeg {
      */
     static int check(int result, String tried) throws IOException {
         if (result < 0) {
-            throw new IOException(tried + " failed: " + message(result));
+            throw new IOException(Faults.say("ffmpeg.failed", tried, message(result)));
         }
         return result;
     }

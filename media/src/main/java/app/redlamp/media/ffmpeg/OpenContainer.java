@@ -12,6 +12,7 @@ import static org.bytedeco.ffmpeg.global.avutil.av_dict_set;
 
 import app.redlamp.core.port.Progress;
 import app.redlamp.media.ReadFault;
+import app.redlamp.media.fault.Faults;
 import java.io.IOException;
 import java.nio.file.Path;
 import java.time.Duration;
@@ -104,7 +105,7 @@ final class OpenContainer implements AutoCloseable {
     }
 
     private static ReadFault endless() {
-        return new ReadFault("takes its reader longer than any recording; export it again without tags and pictures");
+        return new ReadFault(Faults.say("open-container.takes-its-reader"));
     }
 
     AVFormatContext context() {

@@ -10,6 +10,7 @@ import static org.bytedeco.ffmpeg.global.avutil.av_get_packed_sample_fmt;
 import static org.bytedeco.ffmpeg.global.avutil.av_sample_fmt_is_planar;
 
 import app.redlamp.media.ReadFault;
+import app.redlamp.media.fault.Faults;
 import java.nio.ByteBuffer;
 import java.nio.ByteOrder;
 import org.bytedeco.ffmpeg.avutil.AVFrame;
@@ -51,6 +52,6 @@ final class SampleCopy {
         } else if (format == AV_SAMPLE_FMT_U8) {
             return ((bytes.get(at) & 0xFF) - 128) / 128f;
         }
-        throw new ReadFault("has samples of a kind that cannot be read; export it as WAV and try again");
+        throw new ReadFault(Faults.say("sample-copy.has-samples-kind"));
     }
 }

@@ -1,6 +1,7 @@
 package app.redlamp.media.ffmpeg;
 
 import app.redlamp.media.ReadFault;
+import app.redlamp.media.fault.Faults;
 import java.io.IOException;
 import java.nio.ByteBuffer;
 import java.nio.ByteOrder;
@@ -137,7 +138,7 @@ final class TagBudget {
     }
 
     private static ReadFault tooMany() {
-        return new ReadFault("carries more tags or larger pictures than any recording; export it again without them");
+        return new ReadFault(Faults.say("tag-budget.carries-more-tags"));
     }
 
     private String letters(long at, int count) throws IOException {

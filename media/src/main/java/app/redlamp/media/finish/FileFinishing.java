@@ -12,6 +12,7 @@ import app.redlamp.core.port.Progress;
 import app.redlamp.media.ReadFault;
 import app.redlamp.media.disk.Disk;
 import app.redlamp.media.disk.DiskSpace;
+import app.redlamp.media.fault.Faults;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -48,14 +49,13 @@ public final class FileFinishing implements Finishing {
         try {
             Files.createDirectories(order.into());
         } catch (IOException e) {
-            throw new IOException(order.into() + " cannot be made; choose another folder", e);
+            throw new IOException(Faults.say("file-finishing.cannot-be-made", order.into()), e);
         }
         if (!Files.isWritable(order.into())) {
-            throw new IOException(order.into() + " may not be written to; choose another folder");
+            throw new IOException(Faults.say("file-finishing.may-not-be", order.into()));
         }
         if (Files.isSymbolicLink(order.into())) {
-            throw new IOException(order.into()
-                    + " is a link, and nothing is written through links; name the folder that it leads to");
+            throw new IOException(Faults.say("file-finishing.is-link-nothing", order.into()));
         }
         Leftovers.tidy(order.into(), disk);
         checkSpace(order);
@@ -64,10 +64,7 @@ public final class FileFinishing implements Finishing {
         } catch (ReadFault | NameTaken e) {
             throw e;
         } catch (IOException e) {
-            throw new IOException(
-                    "cannot be written to " + order.into() + " (" + Reason.of(e)
-                            + "); free some space or choose another folder",
-                    e);
+            throw new IOException(Faults.say("file-finishing.cannot-be-written", order.into(), Reason.of(e)), e);
         }
     }
 
@@ -98,7 +95,7 @@ public final class FileFinishing implements Finishing {
         if (bytes + MARGIN_BYTES > free) {
             throw new IOException(String.format(
                     Locale.ROOT,
-                    "needs %.0f MB in %s and %.0f MB are free; free some space or choose another folder",
+                    Faults.say("file-finishing.needs-in-and"),
                     (bytes + MARGIN_BYTES) / 1e6,
                     order.into(),
                     free / 1e6));
@@ -117,8 +114,7 @@ public final class FileFinishing implements Finishing {
             Path masterTo = folder.resolve(free + masterMark + ".wav");
             Path codedTo = folder.resolve(free + "." + coding.extension());
             if (!order.specification().naming().allows(codedTo.getFileName().toString())) {
-                throw new NameTaken(folder.resolve(name) + " is there already, and the client wants no number behind a"
-                        + " name; move the earlier one away");
+                throw new NameTaken(Faults.say("file-finishing.is-there-already", folder.resolve(name)));
             }
             List<PassingFiles.Pair> pairs = masterIsAll
                     ? List.of(new PassingFiles.Pair(master, masterTo))

@@ -4,6 +4,7 @@ import app.redlamp.core.fault.Reason;
 import app.redlamp.media.disk.AtomicFile;
 import app.redlamp.media.disk.GuardedFolder;
 import app.redlamp.media.disk.PassingName;
+import app.redlamp.media.fault.Faults;
 import com.fasterxml.jackson.databind.ObjectMapper;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.io.IOException;
@@ -22,7 +23,7 @@ public final class DocumentFolder {
     private static final Pattern SAFE_ID = Pattern.compile("[a-z0-9][a-z0-9-]{0,63}");
     private static final long MOST_BYTES = 1 << 20;
     private static final int MOST_DOCUMENTS = 500;
-    private static final String HELP = "; until it is mended it counts as not there";
+    private static final String HELP = Faults.say("document-folder.until-it-is");
 
     private final ObjectMapper mapper = new ObjectMapper();
     private final GuardedFolder library;
@@ -59,22 +60,19 @@ public final class DocumentFolder {
         checkId(id);
         // What would not be read again is not written.
         if (document.length > MOST_BYTES) {
-            throw new IOException("is larger than the " + (MOST_BYTES >> 20)
-                    + " MB that can be read again; take something out of it");
+            throw new IOException(Faults.say("document-folder.is-larger-than", MOST_BYTES >> 20));
         }
         try {
             library.folder(name);
             Path file = library.place(name, id + ".json");
             if (!Files.exists(file) && documents().size() >= MOST_DOCUMENTS) {
-                throw new GuardedFolder.Refused("'" + name + "' holds " + MOST_DOCUMENTS
-                        + " documents, and no more are read; move some of them away");
+                throw new GuardedFolder.Refused(Faults.say("document-folder.holds-documents-no", name, MOST_DOCUMENTS));
             }
             AtomicFile.write(file, document);
         } catch (GuardedFolder.Refused e) {
-            throw new IOException("cannot be kept in the library: " + e.getMessage(), e);
+            throw new IOException(Faults.say("document-folder.cannot-be-kept", e.getMessage()), e);
         } catch (IOException e) {
-            throw new IOException(
-                    "cannot be kept in " + folder + " (" + Reason.of(e) + "); check that it may be written", e);
+            throw new IOException(Faults.say("document-folder.cannot-be-kept-in", folder, Reason.of(e)), e);
         }
     }
 
@@ -91,7 +89,7 @@ public final class DocumentFolder {
      */
     public static void checkId(String id) throws IOException {
         if (!SAFE_ID.matcher(id).matches()) {
-            throw new IOException("id '" + Reason.shown(id) + "': small letters, digits and hyphens only, at most 64");
+            throw new IOException(Faults.say("document-folder.id-small-letters", Reason.shown(id)));
         }
     }
 
@@ -113,13 +111,10 @@ public final class DocumentFolder {
             PassingName.sweep(folder, false);
             files = documents();
         } catch (IOException e) {
-            faults.put("", folder + ": cannot be read; check its permissions");
+            faults.put("", Faults.say("document-folder.cannot-be-read-check", folder));
         }
         if (files.size() > MOST_DOCUMENTS) {
-            faults.put(
-                    "",
-                    name + ": holds more than " + MOST_DOCUMENTS + " documents, and the rest is not read; move"
-                            + " some of them away");
+            faults.put("", Faults.say("document-folder.holds-more-than", name, MOST_DOCUMENTS));
         }
         List<T> all = new ArrayList<>();
         for (Path file : files.subList(0, Math.min(MOST_DOCUMENTS, files.size()))) {
@@ -139,7 +134,7 @@ public final class DocumentFolder {
         try {
             return Files.readAllBytes(file);
         } catch (FileSystemException e) {
-            throw new IOException("cannot be read (" + Reason.of(e) + "); check its permissions, or copy it", e);
+            throw new IOException(Faults.say("document-folder.cannot-be-read", Reason.of(e)), e);
         }
     }
 
@@ -164,10 +159,10 @@ public final class DocumentFolder {
      */
     public static JsonObject read(Path file, String what) throws IOException {
         if (!Files.isRegularFile(file)) {
-            throw new IOException("is not there, or no file; name a " + what + " document");
+            throw new IOException(Faults.say("document-folder.is-not-there", what));
         }
         if (Files.size(file) > MOST_BYTES) {
-            throw new IOException("is larger than any " + what);
+            throw new IOException(Faults.say("document-folder.is-larger-than-any", what));
         }
         return JsonDocument.read(bytes(file));
     }

@@ -1,6 +1,7 @@
 package app.redlamp.media.json;
 
 import app.redlamp.core.fault.Reason;
+import app.redlamp.media.fault.Faults;
 import com.fasterxml.jackson.core.JsonFactory;
 import com.fasterxml.jackson.core.JsonLocation;
 import com.fasterxml.jackson.core.JsonParser;
@@ -61,20 +62,21 @@ public final class JsonDocument {
     private static JsonObject read(byte[] json, Leniency leniency) throws IOException {
         try (JsonParser parser = FACTORY.createParser(json)) {
             if (parser.nextToken() != JsonToken.START_OBJECT) {
-                throw new IOException("must begin with an opening brace");
+                throw new IOException(Faults.say("json-document.must-begin-with"));
             }
             JsonObject outermost = new JsonDocument(parser, leniency).object("");
             if (parser.nextToken() != null) {
-                throw new IOException("line " + parser.currentTokenLocation().getLineNr()
-                        + ": there is more after the closing brace");
+                throw new IOException(Faults.say(
+                        "json-document.line-there-is",
+                        parser.currentTokenLocation().getLineNr()));
             }
             return outermost;
         } catch (StreamConstraintsException e) {
-            throw new IOException(place(e) + "a name, a number or a text is longer than any that is meant", e);
+            throw new IOException(Faults.say("json-document.name-number-text", place(e)), e);
         } catch (JsonProcessingException e) {
             throw new IOException(place(e) + fault(e), e);
         } catch (CharConversionException e) {
-            throw new IOException("is no text in UTF-8; save it as UTF-8", e);
+            throw new IOException(Faults.say("json-document.is-no-text"), e);
         }
     }
 
@@ -88,12 +90,12 @@ public final class JsonDocument {
         String said = String.valueOf(e.getOriginalMessage());
         Matcher twice = TWICE.matcher(said);
         if (twice.find()) {
-            return "there are two fields '" + Reason.shown(twice.group(1)) + "'; take one out";
+            return Faults.say("json-document.there-are-two", Reason.shown(twice.group(1)));
         }
-        if (said.startsWith("Unexpected end-of-input")) {
-            return "it ends in the middle; copy it again from where it came";
+        if (said.startsWith(Faults.say("json-document.unexpected-end-input"))) {
+            return Faults.say("json-document.it-ends-in");
         }
-        return "it is no JSON from here on; look for a comma, a quote or a brace too many or too few";
+        return Faults.say("json-document.it-is-no");
     }
 
     private JsonObject object(String path) throws IOException {
@@ -121,8 +123,7 @@ public final class JsonDocument {
 
     private Object value(String path) throws IOException {
         if (++values > MOST_VALUES) {
-            throw new IOException("line " + line() + ": holds more than " + MOST_VALUES + " values, more than any"
-                    + " document of ours");
+            throw new IOException(Faults.say("json-document.line-holds-more", line(), MOST_VALUES));
         }
         return switch (parser.currentToken()) {
             case START_OBJECT -> object(path);
@@ -139,7 +140,7 @@ public final class JsonDocument {
     private Number number() throws IOException {
         double value = parser.getDoubleValue();
         if (!Double.isFinite(value)) {
-            throw new IOException("line " + line() + ": a number is too large");
+            throw new IOException(Faults.say("json-document.line-number-is", line()));
         }
         if (parser.currentToken() == JsonToken.VALUE_NUMBER_INT && value == Math.rint(value) && (int) value == value) {
             return (int) value;
@@ -149,7 +150,7 @@ public final class JsonDocument {
 
     private void deeper() throws IOException {
         if (++depth > DEEPEST) {
-            throw new IOException("line " + line() + ": is nested more than " + DEEPEST + " deep");
+            throw new IOException(Faults.say("json-document.line-is-nested", line(), DEEPEST));
         }
     }
 

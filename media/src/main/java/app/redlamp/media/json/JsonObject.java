@@ -1,6 +1,7 @@
 package app.redlamp.media.json;
 
 import app.redlamp.core.fault.Reason;
+import app.redlamp.media.fault.Faults;
 import java.io.IOException;
 import java.time.DateTimeException;
 import java.util.ArrayList;
@@ -57,8 +58,8 @@ public final class JsonObject {
         for (Map.Entry<String, Field> field : fields.entrySet()) {
             if (!names.contains(field.getKey())) {
                 leniency.note(
-                        "line " + field.getValue().line + ": there is no field '" + shown(field.getKey()) + "' here",
-                        "check its spelling");
+                        Faults.say("json-object.line-there-is", field.getValue().line, shown(field.getKey())),
+                        Faults.say("json-object.check-its-spelling"));
             }
         }
         return this;
@@ -119,7 +120,7 @@ public final class JsonObject {
             if (!leniency.isNewer()) {
                 throw e;
             }
-            leniency.note("line " + lineOf(name) + ": " + path + name + " cannot be shown", "");
+            leniency.note(Faults.say("json-object.line-cannot-be", lineOf(name), path, name), "");
             return other;
         }
     }
@@ -141,12 +142,12 @@ public final class JsonObject {
 
     /** @throws IOException where it is missing or no text */
     public String text(String name) throws IOException {
-        return required(name, optional(name, String.class, "a text"));
+        return required(name, optional(name, String.class, "json-object.a-text"));
     }
 
     /** @throws IOException where it is no text */
     public Optional<String> optionalText(String name) throws IOException {
-        return optional(name, String.class, "a text");
+        return optional(name, String.class, "json-object.a-text");
     }
 
     /** What else there is where it is missing or no text: for settings, which are a convenience. */
@@ -171,24 +172,25 @@ public final class JsonObject {
 
     /** @throws IOException where it is missing or no number */
     public double number(String name) throws IOException {
-        return required(name, optional(name, Number.class, "a number")).doubleValue();
+        return required(name, optional(name, Number.class, "json-object.a-number"))
+                .doubleValue();
     }
 
     /** @throws IOException where it is no number */
     public OptionalDouble optionalNumber(String name) throws IOException {
-        return optional(name, Number.class, "a number").stream()
+        return optional(name, Number.class, "json-object.a-number").stream()
                 .mapToDouble(Number::doubleValue)
                 .findFirst();
     }
 
     /** @throws IOException where it is missing or no whole number, or one beyond ±2 147 483 647 */
     public int integer(String name) throws IOException {
-        return required(name, optional(name, Integer.class, "a whole number"));
+        return required(name, optional(name, Integer.class, "json-object.a-whole-number"));
     }
 
     /** @throws IOException where it is no whole number, or one beyond ±2 147 483 647 */
     public OptionalInt optionalInteger(String name) throws IOException {
-        return optional(name, Integer.class, "a whole number").stream()
+        return optional(name, Integer.class, "json-object.a-whole-number").stream()
                 .mapToInt(Integer::intValue)
                 .findFirst();
     }
@@ -199,7 +201,7 @@ public final class JsonObject {
      * @throws IOException where it is neither true nor false
      */
     public boolean flag(String name) throws IOException {
-        return optional(name, Boolean.class, "true or false").orElse(false);
+        return optional(name, Boolean.class, "json-object.true-or-false").orElse(false);
     }
 
     /** @throws IOException where it is missing or no object */
@@ -209,7 +211,7 @@ public final class JsonObject {
 
     /** @throws IOException where it is no object */
     public Optional<JsonObject> optionalObject(String name) throws IOException {
-        return optional(name, JsonObject.class, "an object in braces");
+        return optional(name, JsonObject.class, "json-object.an-object");
     }
 
     /**
@@ -218,7 +220,7 @@ public final class JsonObject {
      * @throws IOException where it is no list of texts
      */
     public List<String> texts(String name) throws IOException {
-        return list(name, String.class, "a list of texts");
+        return list(name, String.class, "json-object.texts");
     }
 
     /**
@@ -227,7 +229,7 @@ public final class JsonObject {
      * @throws IOException where it is no list of objects
      */
     public List<JsonObject> objects(String name) throws IOException {
-        return list(name, JsonObject.class, "a list of objects in braces");
+        return list(name, JsonObject.class, "json-object.objects");
     }
 
     /**
@@ -236,7 +238,7 @@ public final class JsonObject {
      * @throws IOException where it is no list of numbers
      */
     public List<Double> numbers(String name) throws IOException {
-        return list(name, Number.class, "a list of numbers").stream()
+        return list(name, Number.class, "json-object.numbers").stream()
                 .map(Number::doubleValue)
                 .toList();
     }
@@ -270,10 +272,11 @@ public final class JsonObject {
     }
 
     private IOException otherKind(String name, String described) {
-        return new IOException("line " + lineOf(name) + ": " + path + name + " must be " + described);
+        return new IOException(Faults.say("json-object.line-must-be", lineOf(name), path, name, Faults.say(described)));
     }
 
     private <T> T required(String name, Optional<T> value) throws IOException {
-        return value.orElseThrow(() -> new IOException("line " + lineOf(name) + ": " + path + name + " is missing"));
+        return value.orElseThrow(
+                () -> new IOException(Faults.say("json-object.line-is-missing", lineOf(name), path, name)));
     }
 }

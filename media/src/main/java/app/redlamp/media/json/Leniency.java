@@ -1,5 +1,6 @@
 package app.redlamp.media.json;
 
+import app.redlamp.media.fault.Faults;
 import java.io.IOException;
 import java.util.ArrayList;
 import java.util.List;
@@ -36,7 +37,7 @@ final class Leniency {
      */
     void note(String what, String remedy) throws IOException {
         if (!lenient && !newer) {
-            throw new IOException(what + "; " + remedy);
+            throw new IOException(Faults.say("leniency.plain", what, remedy));
         }
         if (notes.size() < MOST_NOTES) {
             notes.add(what);

@@ -1,6 +1,7 @@
 package app.redlamp.media.json;
 
 import app.redlamp.core.fault.Reason;
+import app.redlamp.media.fault.Faults;
 import java.io.IOException;
 import java.util.Locale;
 
@@ -33,9 +34,9 @@ public final class Named {
         }
         String said = "line " + o.lineOf(field) + ": " + field + " '" + Reason.shown(written) + "'";
         if (o.leniency().isNewer()) {
-            o.leniency().note(said + " is not known and shown as " + id(names.getEnumConstants()[0]), "");
+            o.leniency().note(Faults.say("named.is-not-known", said, id(names.getEnumConstants()[0])), "");
             return names.getEnumConstants()[0];
         }
-        throw new IOException(said + " must be one of " + all);
+        throw new IOException(Faults.say("named.must-be-one", said, all));
     }
 }

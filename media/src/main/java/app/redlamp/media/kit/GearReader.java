@@ -14,6 +14,7 @@ import app.redlamp.core.chain.kit.Microphone;
 import app.redlamp.core.chain.kit.Plug;
 import app.redlamp.core.chain.kit.Price;
 import app.redlamp.core.fault.Reason;
+import app.redlamp.media.fault.Faults;
 import app.redlamp.media.json.JsonObject;
 import app.redlamp.media.json.Named;
 import java.io.IOException;
@@ -32,7 +33,7 @@ final class GearReader {
         try {
             return new GearReader(document).gear();
         } catch (IllegalArgumentException e) {
-            throw new IOException("line " + document.lineOf("id") + ": " + e.getMessage(), e);
+            throw new IOException(Faults.say("json.line-and-why", document.lineOf("id"), e.getMessage()), e);
         }
     }
 
@@ -67,8 +68,8 @@ final class GearReader {
                         price(),
                         note());
             default ->
-                throw new IOException("line " + o.lineOf("type") + ": type '" + Reason.shown(o.text("type"))
-                        + "' must be one of microphone, interface, booster, cable, extra");
+                throw new IOException(
+                        Faults.say("gear-reader.line-type-must", o.lineOf("type"), Reason.shown(o.text("type"))));
         };
     }
 

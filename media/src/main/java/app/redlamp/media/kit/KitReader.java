@@ -14,6 +14,7 @@ import app.redlamp.core.chain.kit.Microphone;
 import app.redlamp.core.chain.kit.RoomGuess;
 import app.redlamp.core.chain.kit.Seat;
 import app.redlamp.core.fault.Reason;
+import app.redlamp.media.fault.Faults;
 import app.redlamp.media.json.JsonObject;
 import app.redlamp.media.json.Named;
 import java.io.IOException;
@@ -60,8 +61,8 @@ public final class KitReader {
         for (String id : counts.names()) {
             int count = counts.integer(id);
             if (count < 0 || count > MOST_OF_ONE || owned.size() >= MOST_OWNED) {
-                throw new IOException("line " + counts.lineOf(id) + ": '" + Reason.shown(id) + "' cannot be owned "
-                        + count + " times");
+                throw new IOException(
+                        Faults.say("kit-reader.line-cannot-be", counts.lineOf(id), Reason.shown(id), count));
             }
             owned.put(id, count);
         }
@@ -84,7 +85,7 @@ public final class KitReader {
     private Kit kit() throws IOException {
         int format = document.integer("format");
         if (format > KitFields.FORMAT) {
-            throw new IOException("is of format " + format + "; this version knows " + KitFields.FORMAT + " and older");
+            throw new IOException(Faults.say("booth-document.is-format-this", format, KitFields.FORMAT));
         }
         for (JsonObject part : document.objects("parts")) {
             Gear gear = GearReader.read(part);
@@ -137,8 +138,7 @@ public final class KitReader {
     private <G extends Gear> G part(Class<G> type, String id, JsonObject o, String field) throws IOException {
         Gear part = parts.get(id);
         if (!type.isInstance(part)) {
-            throw new IOException("line " + o.lineOf(field) + ": " + field + " '" + Reason.shown(id)
-                    + "' is no part of this kind, neither here nor in the library");
+            throw new IOException(Faults.say("kit-reader.line-is-no", o.lineOf(field), field, Reason.shown(id)));
         }
         return type.cast(part);
     }

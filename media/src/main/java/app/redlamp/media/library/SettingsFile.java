@@ -3,6 +3,7 @@ package app.redlamp.media.library;
 import app.redlamp.core.port.Settings;
 import app.redlamp.media.disk.AtomicFile;
 import app.redlamp.media.disk.PassingName;
+import app.redlamp.media.fault.Faults;
 import app.redlamp.media.json.JsonDocument;
 import app.redlamp.media.json.JsonObject;
 import com.fasterxml.jackson.databind.ObjectMapper;
@@ -75,7 +76,7 @@ public final class SettingsFile implements Settings {
 
     private byte[] bytes() throws IOException {
         if (!Files.isRegularFile(path) || Files.size(path) > MOST_BYTES) {
-            throw new IOException(path + " is no settings file");
+            throw new IOException(Faults.say("settings-file.is-no-settings", path));
         }
         return Files.readAllBytes(path);
     }

@@ -1,6 +1,7 @@
 package app.redlamp.media.library;
 
 import app.redlamp.core.delivery.spec.Specification;
+import app.redlamp.media.fault.Faults;
 import app.redlamp.media.json.JsonDocument;
 import app.redlamp.media.json.JsonObject;
 import com.fasterxml.jackson.annotation.JsonInclude;
@@ -27,7 +28,8 @@ public final class SpecificationDocument {
     /** @throws IOException where the document is broken; one line with the place and the reason */
     public static Specification read(byte[] json) throws IOException {
         if (json.length > MOST_BYTES) {
-            throw new IOException(json.length + " bytes: a specification has at most " + MOST_BYTES);
+            throw new IOException(
+                    Faults.say("specification-document.bytes-specification-has", json.length, MOST_BYTES));
         }
         return read(JsonDocument.read(json));
     }

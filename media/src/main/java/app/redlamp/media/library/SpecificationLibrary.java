@@ -3,6 +3,7 @@ package app.redlamp.media.library;
 import app.redlamp.core.delivery.spec.Specification;
 import app.redlamp.core.fault.Reason;
 import app.redlamp.core.port.Specifications;
+import app.redlamp.media.fault.Faults;
 import app.redlamp.media.json.DocumentFolder;
 import app.redlamp.media.json.JsonObject;
 import java.io.IOException;
@@ -63,8 +64,7 @@ public final class SpecificationLibrary implements Specifications {
     public void save(Specification specification) throws IOException {
         DocumentFolder.checkId(specification.id());
         if (!isOwn(specification.id())) {
-            throw new IOException(
-                    "'" + specification.id() + "' ships with Red Lamp and stays as it is; choose another id");
+            throw new IOException(Faults.say("specification-library.ships-with-red", specification.id()));
         }
         folder.write(specification.id(), SpecificationDocument.write(specification));
         content = read();
@@ -81,7 +81,7 @@ public final class SpecificationLibrary implements Specifications {
     private static Specification added(JsonObject document, Map<String, Specification> all) throws IOException {
         Specification read = SpecificationDocument.read(document);
         if (all.putIfAbsent(read.id(), read) != null) {
-            throw new IOException("id '" + Reason.shown(read.id()) + "' is taken; give it another");
+            throw new IOException(Faults.say("specification-library.id-is-taken", Reason.shown(read.id())));
         }
         return read;
     }

@@ -10,6 +10,7 @@ import app.redlamp.core.delivery.spec.Specification;
 import app.redlamp.core.delivery.spec.TimeLimits;
 import app.redlamp.core.fault.Reason;
 import app.redlamp.core.units.Limits;
+import app.redlamp.media.fault.Faults;
 import app.redlamp.media.json.JsonObject;
 import java.io.IOException;
 import java.util.ArrayList;
@@ -71,7 +72,8 @@ final class SpecificationReader {
         // First, for a newer format may have fields of which this version knows nothing.
         int format = document.integer("format");
         if (format != SpecificationFields.FORMAT) {
-            throw new IOException("format " + format + ": this version reads format " + SpecificationFields.FORMAT);
+            throw new IOException(
+                    Faults.say("specification-reader.format-this-version", format, SpecificationFields.FORMAT));
         }
         document.only(FIELDS);
         return new Specification(
@@ -109,7 +111,7 @@ final class SpecificationReader {
         try {
             return making.of(object);
         } catch (IllegalArgumentException e) {
-            throw new IOException("line " + document.lineOf(field) + ": " + e.getMessage(), e);
+            throw new IOException(Faults.say("json.line-and-why", document.lineOf(field), e.getMessage()), e);
         }
     }
 
@@ -170,9 +172,11 @@ final class SpecificationReader {
         return Stream.of(type.getEnumConstants())
                 .filter(e -> SpecificationFields.lower(e).equals(name.toLowerCase(Locale.ROOT)))
                 .findFirst()
-                .orElseThrow(() -> new IllegalArgumentException("'" + Reason.shown(name) + "' is none of "
-                        + Stream.of(type.getEnumConstants())
+                .orElseThrow(() -> new IllegalArgumentException(Faults.say(
+                        "specification-reader.none-of",
+                        Reason.shown(name),
+                        Stream.of(type.getEnumConstants())
                                 .map(SpecificationFields::lower)
-                                .collect(Collectors.joining(", "))));
+                                .collect(Collectors.joining(", ")))));
     }
 }

@@ -1,5 +1,6 @@
 package app.redlamp.media.play;
 
+import app.redlamp.media.fault.Faults;
 import java.io.IOException;
 import java.util.Optional;
 import javax.sound.sampled.AudioFormat;
@@ -48,10 +49,7 @@ public final class DeviceOutput implements SoundOutput {
             line.start();
             return new DeviceLine(line, channels);
         } catch (LineUnavailableException | IllegalArgumentException | SecurityException e) {
-            throw new IOException(
-                    device.getName() + " does not play " + sampleRateHz
-                            + " Hz now; close what else uses it, or unplug it" + " and plug it in again",
-                    e);
+            throw new IOException(Faults.say("device-output.does-not-play", device.getName(), sampleRateHz), e);
         }
     }
 
@@ -80,7 +78,7 @@ public final class DeviceOutput implements SoundOutput {
                 }
             }
             if (line.write(bytes, 0, wanted) < wanted && !Thread.currentThread().isInterrupted()) {
-                throw new IOException("the sound device is gone; plug it in again, then play");
+                throw new IOException(Faults.say("device-output.sound-device-is"));
             }
         }
 

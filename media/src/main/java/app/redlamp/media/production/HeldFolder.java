@@ -8,6 +8,7 @@ import app.redlamp.core.port.Productions;
 import app.redlamp.core.port.Progress;
 import app.redlamp.media.disk.GuardedFolder;
 import app.redlamp.media.disk.PassingName;
+import app.redlamp.media.fault.Faults;
 import app.redlamp.media.finish.Leftovers;
 import java.io.IOException;
 import java.nio.file.Files;
@@ -25,7 +26,8 @@ import java.util.stream.Stream;
 /** A production folder that is open in this window, or is only looked at where it cannot be changed. */
 final class HeldFolder implements Productions.Held {
     private static final int MOST_NEIGHBOURS = 2_000;
-    private static final DateTimeFormatter SINCE = DateTimeFormatter.ofPattern("d MMM, HH:mm", Locale.ENGLISH);
+    private static final DateTimeFormatter SINCE =
+            DateTimeFormatter.ofPattern(Faults.say("held-folder.mmm"), Locale.ENGLISH);
 
     /** What is written here during a session: a link among them would lead elsewhere. */
     private static final List<String> WRITTEN =
@@ -68,14 +70,14 @@ final class HeldFolder implements Productions.Held {
         HeldFolder held = take(folder, document, read.production(), clock);
         if (read.newer()) {
             held.close();
-            held.readOnly = Optional.of("was saved by a newer Red Lamp; it can be looked at and not changed until this"
-                    + " one is brought up to date" + notKnown("; not shown as it is: ", read));
+            held.readOnly = Optional.of(
+                    Faults.say("held-folder.saved-by-a-newer", notKnown(Faults.say("held-folder.not-shown-it"), read)));
         } else if (!read.notKnown().isEmpty()) {
-            held.notice = Optional.of(notKnown("holds what this version does not know, and keeps it as it is: ", read));
+            held.notice = Optional.of(notKnown(Faults.say("held-folder.holds-what-this"), read));
         }
         read.fault()
-                .ifPresent(fault -> held.notice = Optional.of(ProductionDocument.NAME + " is damaged (" + fault
-                        + "): the backup was opened, and the damaged one is kept when you save"));
+                .ifPresent(fault -> held.notice =
+                        Optional.of(Faults.say("held-folder.is-damaged-the", ProductionDocument.NAME, fault)));
         return held;
     }
 
@@ -103,12 +105,12 @@ final class HeldFolder implements Productions.Held {
             PassingName.sweep(folder, true);
             Leftovers.tidy(folder.resolve(READY));
             if (taken.wasStale()) {
-                notice = Optional.of("was not closed the last time; everything that was saved is here");
+                notice = Optional.of(Faults.say("held-folder.was-not-closed"));
             }
         } catch (ProductionLock.HeldElsewhere e) {
             throw e;
         } catch (GuardedFolder.Refused | ProductionLock.NotOurs e) {
-            readOnly = Optional.of("can be looked at and not changed: " + e.getMessage());
+            readOnly = Optional.of(Faults.say("held-folder.can-be-looked", e.getMessage()));
         } catch (IOException | ReadOnlyFileSystemException e) {
             // Whatever keeps the lock from being written would keep the production from being saved.
             readOnly = Optional.of(mayNotBeWritten());
@@ -116,7 +118,7 @@ final class HeldFolder implements Productions.Held {
     }
 
     private static String mayNotBeWritten() {
-        return "lies in a folder that may not be written; copy it to another place to work on it";
+        return Faults.say("held-folder.lies-in-folder");
     }
 
     private String holder() {
@@ -154,20 +156,16 @@ final class HeldFolder implements Productions.Held {
             checkHeld();
             try {
                 Optional<String> kept = document.save(folder, production);
-                return kept.map(name -> "somebody else had changed it; what they wrote is kept as " + name)
+                return kept.map(name -> Faults.say("held-folder.somebody-else-had", name))
                         .or(() -> moved);
             } catch (ProductionDocument.Unreadable e) {
                 throw e;
             } catch (GuardedFolder.Refused e) {
-                throw new IOException("cannot be saved: " + e.getMessage(), e);
+                throw new IOException(Faults.say("held-folder.cannot-be-saved", e.getMessage()), e);
             } catch (ReadOnlyFileSystemException e) {
                 throw new IOException(mayNotBeWritten(), e);
             } catch (IOException e) {
-                throw new IOException(
-                        "cannot be saved (" + Reason.of(e)
-                                + "); free some space or check that the disk is there; nothing is lost while this"
-                                + " window is open",
-                        e);
+                throw new IOException(Faults.say("held-folder.cannot-be-saved-free", Reason.of(e)), e);
             }
         }
     }
@@ -175,7 +173,7 @@ final class HeldFolder implements Productions.Held {
     /** Another window that took the production over has written its own name into the lock. */
     private void checkHeld() throws IOException {
         if (lock.isPresent() && !lock.get().held()) {
-            throw new IOException("was opened in another window too; close it there, and nothing is lost here");
+            throw new IOException(Faults.say("held-folder.was-opened-in"));
         }
     }
 
@@ -197,19 +195,18 @@ final class HeldFolder implements Productions.Held {
                         .findFirst();
                 if (found.isPresent()) {
                     folder = found.get();
-                    return Optional.of("was renamed; going on in " + folder.getFileName());
+                    return Optional.of(Faults.say("held-folder.was-renamed-going", folder.getFileName()));
                 }
             }
         }
-        throw new IOException("is no longer at " + folder
-                + "; put it back, or open it where it is now: nothing is lost while" + " this window is open");
+        throw new IOException(Faults.say("held-folder.is-no-longer", folder));
     }
 
     @Override
     public void follow(Path wanted) throws IOException {
         synchronized (saving) {
             if (!ProductionDocument.idIn(wanted).map(opened.id()::equals).orElse(false)) {
-                throw new IOException(wanted + " is another production, or none; choose the folder of this one");
+                throw new IOException(Faults.say("held-folder.is-another-production", wanted));
             }
             close();
             folder = wanted;
@@ -226,10 +223,7 @@ final class HeldFolder implements Productions.Held {
             } catch (GuardedFolder.Refused e) {
                 throw e;
             } catch (IOException e) {
-                throw new IOException(
-                        "its log cannot be written (" + Reason.of(e) + "); free some space or check that"
-                                + " the disk is there",
-                        e);
+                throw new IOException(Faults.say("held-folder.its-log-cannot", Reason.of(e)), e);
             }
         }
     }
@@ -241,7 +235,7 @@ final class HeldFolder implements Productions.Held {
         } catch (GuardedFolder.Refused e) {
             throw e;
         } catch (IOException e) {
-            throw new IOException("its log cannot be read (" + Reason.of(e) + "); check that the disk is there", e);
+            throw new IOException(Faults.say("held-folder.its-log-cannot-be", Reason.of(e)), e);
         }
     }
 
@@ -275,7 +269,7 @@ final class HeldFolder implements Productions.Held {
                 }
             } catch (IOException e) {
                 // The system lets go of the lock when the process ends.
-                notice = Optional.of("could not be let go of (" + Reason.of(e) + ")");
+                notice = Optional.of(Faults.say("held-folder.could-not-be", Reason.of(e)));
             }
             lock = Optional.empty();
         }

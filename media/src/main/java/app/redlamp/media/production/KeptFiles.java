@@ -5,6 +5,7 @@ import app.redlamp.media.disk.AtomicFile;
 import app.redlamp.media.disk.Disk;
 import app.redlamp.media.disk.GuardedFolder;
 import app.redlamp.media.disk.PassingName;
+import app.redlamp.media.fault.Faults;
 import java.io.IOException;
 import java.io.InputStream;
 import java.nio.file.FileAlreadyExistsException;
@@ -35,11 +36,10 @@ final class KeptFiles {
      */
     static String picture(Path folder, Path file) throws IOException {
         if (Files.size(file) > MOST_PICTURE_BYTES) {
-            throw new IOException(file.getFileName() + " is larger than 30 MB; make it smaller, then choose it again");
+            throw new IOException(Faults.say("kept-files.is-larger-than", file.getFileName()));
         }
         if (!isPicture(file)) {
-            throw new IOException(
-                    file.getFileName() + " is no PNG or JPEG picture; save it as one, then choose it again");
+            throw new IOException(Faults.say("kept-files.is-no-png", file.getFileName()));
         }
         Path kept = keep(folder, GainCard.PICTURES, file);
         return GainCard.PICTURES + "/" + kept.getFileName();

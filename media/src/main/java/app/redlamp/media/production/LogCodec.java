@@ -2,6 +2,7 @@ package app.redlamp.media.production;
 
 import app.redlamp.core.log.LogEntry;
 import app.redlamp.core.log.Logged;
+import app.redlamp.media.fault.Faults;
 import com.fasterxml.jackson.core.JsonFactory;
 import com.fasterxml.jackson.core.JsonGenerator;
 import com.fasterxml.jackson.core.JsonParser;
@@ -147,7 +148,7 @@ final class LogCodec {
     private static Map<String, Object> fields(JsonParser in) throws IOException {
         Map<String, Object> fields = new HashMap<>();
         if (in.nextToken() != JsonToken.START_OBJECT) {
-            throw new IOException("no object");
+            throw new IOException(Faults.say("log-codec.no-object"));
         }
         while (in.nextToken() == JsonToken.FIELD_NAME) {
             String name = in.currentName();
@@ -160,7 +161,7 @@ final class LogCodec {
             }
         }
         if (in.currentToken() != JsonToken.END_OBJECT) {
-            throw new IOException("cut off");
+            throw new IOException(Faults.say("log-codec.cut-off"));
         }
         return fields;
     }
@@ -169,7 +170,7 @@ final class LogCodec {
         List<String> all = new ArrayList<>();
         while (in.nextToken() != JsonToken.END_ARRAY) {
             if (in.currentToken() == null) {
-                throw new IOException("cut off");
+                throw new IOException(Faults.say("log-codec.cut-off"));
             }
             if (in.currentToken() == JsonToken.VALUE_STRING) {
                 all.add(in.getText());
@@ -188,7 +189,7 @@ final class LogCodec {
             return found instanceof List<?> ? found : List.of();
         }
         if (found == null) {
-            throw new IllegalArgumentException("missing");
+            throw new IllegalArgumentException(Faults.say("log-codec.missing"));
         }
         if (type == double.class) {
             return number(found);

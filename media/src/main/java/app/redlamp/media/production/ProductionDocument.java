@@ -6,6 +6,7 @@ import app.redlamp.core.planning.script.ScriptText;
 import app.redlamp.media.disk.AtomicFile;
 import app.redlamp.media.disk.Disk;
 import app.redlamp.media.disk.GuardedFolder;
+import app.redlamp.media.fault.Faults;
 import app.redlamp.media.json.JsonDocument;
 import app.redlamp.media.json.JsonObject;
 import com.fasterxml.jackson.databind.ObjectMapper;
@@ -55,8 +56,7 @@ final class ProductionDocument {
         Path document = folder.resolve(NAME);
         Path backup = folder.resolve(BACKUP);
         if (!Files.exists(document) && !Files.exists(backup)) {
-            throw new IOException(
-                    "is no production: there is no " + NAME + " in it; choose another folder, or start one");
+            throw new IOException(Faults.say("production-document.is-no-production", NAME));
         }
         try {
             byte[] bytes = bytes(document, MOST_BYTES);
@@ -66,7 +66,7 @@ final class ProductionDocument {
         } catch (IOException e) {
             String fault = words(e);
             if (!Files.exists(backup)) {
-                throw new IOException(NAME + " cannot be read (" + fault + "); mend that line or ask for a copy", e);
+                throw new IOException(Faults.say("production-document.cannot-be-read", NAME, fault), e);
             }
             return parse(folder, bytes(backup, MOST_BYTES), Optional.of(fault));
         }
@@ -111,14 +111,13 @@ final class ProductionDocument {
     /** Nothing is written that would be refused when it is opened the next time. */
     private static void checkReadable(byte[] bytes, Production production) throws IOException {
         if (bytes.length > MOST_BYTES) {
-            throw new Unreadable("would be larger than the " + (MOST_BYTES >> 20)
-                    + " MB that can be opened again; undo the last change, or part the job in two");
+            throw new Unreadable(Faults.say("production-document.would-be-larger", (MOST_BYTES >> 20)));
         }
         try {
             new ProductionReader(JsonDocument.readTolerant(bytes))
                     .read(production.script().text());
         } catch (IOException e) {
-            throw new Unreadable("could not be opened again as it is (" + words(e) + "); undo the last change", e);
+            throw new Unreadable(Faults.say("production-document.could-not-be", words(e)), e);
         }
     }
 
@@ -154,8 +153,8 @@ final class ProductionDocument {
         }
         byte[] bytes = ScriptTextFile.write(text);
         if (bytes.length > MOST_SCRIPT_BYTES) {
-            throw new Unreadable("has a script of " + (bytes.length >> 20) + " MB, and at most "
-                    + (MOST_SCRIPT_BYTES >> 20) + " MB can be opened again; bring the script in parts");
+            throw new Unreadable(
+                    Faults.say("production-document.has-script-and", (bytes.length >> 20), (MOST_SCRIPT_BYTES >> 20)));
         }
         String name = ScriptTextFile.name(bytes);
         guard.folder(SCRIPT);
@@ -174,10 +173,10 @@ final class ProductionDocument {
 
     private static byte[] bytes(Path file, int most) throws IOException {
         if (!Files.isRegularFile(file)) {
-            throw new IOException(file.getFileName() + " is not there");
+            throw new IOException(Faults.say("production-document.is-not-there", file.getFileName()));
         }
         if (Files.size(file) > most) {
-            throw new IOException(file.getFileName() + " is larger than any production");
+            throw new IOException(Faults.say("production-document.is-larger-than", file.getFileName()));
         }
         return Files.readAllBytes(file);
     }

@@ -10,6 +10,7 @@ import app.redlamp.core.port.Progress;
 import app.redlamp.media.calendar.PlanFiles;
 import app.redlamp.media.disk.Disk;
 import app.redlamp.media.disk.DiskSpace;
+import app.redlamp.media.fault.Faults;
 import java.io.IOException;
 import java.nio.file.DirectoryIteratorException;
 import java.nio.file.DirectoryStream;
@@ -75,15 +76,14 @@ public final class ProductionFolders implements Productions {
         try {
             Files.createDirectories(parent);
         } catch (IOException e) {
-            throw new IOException(parent + " is no folder (" + Reason.of(e) + "); choose another place", e);
+            throw new IOException(Faults.say("production-folders.is-no-folder", parent, Reason.of(e)), e);
         }
         try {
             Files.createDirectory(folder);
         } catch (FileAlreadyExistsException e) {
-            throw new IOException(
-                    folder + " is there already; open it, or give the production another title or place", e);
+            throw new IOException(Faults.say("production-folders.is-there-already", folder), e);
         } catch (IOException e) {
-            throw new IOException(folder + " cannot be made (" + Reason.of(e) + "); choose another place for it", e);
+            throw new IOException(Faults.say("production-folders.cannot-be-made", folder, Reason.of(e)), e);
         }
     }
 
@@ -134,8 +134,10 @@ public final class ProductionFolders implements Productions {
         Seen seen = seen(read.production(), there, new FolderSight(), Progress.NONE);
         return read.fault().isEmpty()
                 ? seen
-                : seen.noticing(ProductionDocument.NAME + " is damaged ("
-                        + read.fault().get() + "): this is the backup; open the production and save it to mend that");
+                : seen.noticing(Faults.say(
+                        "production-folders.is-damaged-this",
+                        ProductionDocument.NAME,
+                        read.fault().get()));
     }
 
     @Override
@@ -154,7 +156,7 @@ public final class ProductionFolders implements Productions {
             return path.getParent();
         }
         if (!Files.isDirectory(path)) {
-            throw new IOException("is not there, or no folder; choose the folder of a production");
+            throw new IOException(Faults.say("production-folders.is-not-there"));
         }
         return path;
     }

@@ -2,6 +2,7 @@ package app.redlamp.media.production;
 
 import app.redlamp.core.fault.Reason;
 import app.redlamp.media.disk.GuardedFolder;
+import app.redlamp.media.fault.Faults;
 import java.io.IOException;
 import java.nio.ByteBuffer;
 import java.nio.channels.FileChannel;
@@ -87,7 +88,7 @@ final class ProductionLock implements AutoCloseable {
             checkOurs(path);
             Object identity = identity(path);
             if (HELD_HERE.containsKey(identity)) {
-                throw new HeldElsewhere("is open already in this window; go on working there");
+                throw new HeldElsewhere(Faults.say("production-lock.is-open-already"));
             }
             ProductionLock taken = take(path, identity, holder);
             HELD_HERE.put(identity, taken.file);
@@ -102,8 +103,10 @@ final class ProductionLock implements AutoCloseable {
             FileLock lock = lock(file);
             String before = content(file);
             if (lock == null) {
-                throw new HeldElsewhere("is open already" + (before.isEmpty() ? "" : ": " + before)
-                        + "; close it there, or go on working there");
+                throw new HeldElsewhere(
+                        before.isEmpty()
+                                ? Faults.say("production-lock.open-elsewhere")
+                                : Faults.say("production-lock.open-by", before));
             }
             byte[] written = holder.getBytes(StandardCharsets.UTF_8);
             file.truncate(0);
@@ -119,7 +122,7 @@ final class ProductionLock implements AutoCloseable {
     private static void checkOurs(Path path) throws IOException {
         boolean ours = Files.size(path) <= MOST_BYTES && names(path) <= 1;
         if (!ours) {
-            throw new NotOurs("'" + NAME + "' in it is not Red Lamp's; give it another name, and open it again");
+            throw new NotOurs(Faults.say("production-lock.in-it-is", NAME));
         }
     }
 

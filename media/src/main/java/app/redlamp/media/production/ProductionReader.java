@@ -28,6 +28,7 @@ import app.redlamp.core.planning.script.Span;
 import app.redlamp.core.planning.take.Takes;
 import app.redlamp.core.setting.card.Cards;
 import app.redlamp.media.card.CardReader;
+import app.redlamp.media.fault.Faults;
 import app.redlamp.media.json.JsonObject;
 import app.redlamp.media.json.Named;
 import app.redlamp.media.kit.KitReader;
@@ -214,8 +215,7 @@ final class ProductionReader {
             return Currency.getInstance(o.text("currency"));
         } catch (IllegalArgumentException e) {
             throw new IOException(
-                    "line " + o.lineOf("currency") + ": '" + Reason.shown(o.text("currency"))
-                            + "' is no currency; write its three letters, such as EUR",
+                    Faults.say("production-reader.line-is-no", o.lineOf("currency"), Reason.shown(o.text("currency"))),
                     e);
         }
     }
@@ -269,7 +269,7 @@ final class ProductionReader {
     private static BigDecimal amount(JsonObject o, String field) throws IOException {
         String written = o.text(field);
         if (written.length() > MOST_DIGITS || !written.matches("\\d+(\\.\\d+)?")) {
-            throw new IOException("line " + o.lineOf(field) + ": " + field + " must be an amount such as \"120.50\"");
+            throw new IOException(Faults.say("production-reader.line-must-be", o.lineOf(field), field));
         }
         return new BigDecimal(written);
     }

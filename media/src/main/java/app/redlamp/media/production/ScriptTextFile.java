@@ -3,6 +3,7 @@ package app.redlamp.media.production;
 import app.redlamp.core.fault.Reason;
 import app.redlamp.core.planning.script.Block;
 import app.redlamp.core.planning.script.ScriptText;
+import app.redlamp.media.fault.Faults;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.security.MessageDigest;
@@ -61,7 +62,7 @@ final class ScriptTextFile {
     /** @throws IOException where the name is none that this version gives */
     static String checkedName(String name) throws IOException {
         if (!name.matches("text-[0-9a-f]{" + NAME_DIGITS + "}\\.txt")) {
-            throw new IOException("script text '" + Reason.shown(name) + "': is no name of a script's text");
+            throw new IOException(Faults.say("script-text-file.script-text-is", Reason.shown(name)));
         }
         return name;
     }

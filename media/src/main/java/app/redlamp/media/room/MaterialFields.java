@@ -2,6 +2,7 @@ package app.redlamp.media.room;
 
 import app.redlamp.core.acoustics.room.Material;
 import app.redlamp.core.acoustics.room.SixBands;
+import app.redlamp.media.fault.Faults;
 import app.redlamp.media.json.JsonObject;
 import app.redlamp.media.json.Named;
 import com.fasterxml.jackson.databind.node.ObjectNode;
@@ -41,7 +42,7 @@ final class MaterialFields {
                     o.text("source"),
                     ware.isEmpty() ? Optional.empty() : Optional.of(ware(ware.get())));
         } catch (IllegalArgumentException e) {
-            throw new IOException("line " + o.lineOf("absorption") + ": " + e.getMessage(), e);
+            throw new IOException(Faults.say("json.line-and-why", o.lineOf("absorption"), e.getMessage()), e);
         }
     }
 

@@ -20,6 +20,7 @@ import app.redlamp.core.acoustics.room.Space;
 import app.redlamp.core.acoustics.spot.MeasuredDecay;
 import app.redlamp.core.acoustics.spot.Spot;
 import app.redlamp.core.fault.Reason;
+import app.redlamp.media.fault.Faults;
 import app.redlamp.media.json.JsonObject;
 import app.redlamp.media.json.Named;
 import java.io.IOException;
@@ -62,8 +63,7 @@ public final class SpotReader {
     private Spot spot() throws IOException {
         int format = document.integer("format");
         if (format > SpotFields.FORMAT) {
-            throw new IOException("was saved by a newer Red Lamp (format " + format
-                    + "); bring this one up to date, or save the room again with it");
+            throw new IOException(Faults.say("spot-reader.was-saved-newer", format));
         }
         for (JsonObject one : document.objects("materials")) {
             Material material = MaterialFields.read(one);
@@ -143,8 +143,8 @@ public final class SpotReader {
     private Material material(JsonObject o, String field) throws IOException {
         Material material = materials.get(o.text(field));
         if (material == null) {
-            throw new IOException("line " + o.lineOf(field) + ": there is no material '" + Reason.shown(o.text(field))
-                    + "'; describe it in \"materials\"");
+            throw new IOException(
+                    Faults.say("spot-reader.line-there-is", o.lineOf(field), Reason.shown(o.text(field))));
         }
         return material;
     }

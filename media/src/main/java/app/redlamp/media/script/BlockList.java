@@ -49,6 +49,6 @@ final class BlockList {
     }
 
     static DocumentFault tooLong() {
-        return new DocumentFault(ScriptText.TOO_LONG);
+        return new DocumentFault(ScriptText.tooLong());
     }
 }

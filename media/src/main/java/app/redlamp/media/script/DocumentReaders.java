@@ -4,6 +4,7 @@ import app.redlamp.core.planning.script.Block;
 import app.redlamp.core.planning.script.HeadingFinder;
 import app.redlamp.core.planning.script.ScriptText;
 import app.redlamp.core.port.Progress;
+import app.redlamp.media.fault.Faults;
 import java.io.IOException;
 import java.io.InputStream;
 import java.nio.charset.StandardCharsets;
@@ -41,20 +42,18 @@ final class DocumentReaders {
         try {
             ScriptText text = reader.read(file, progress);
             if (text.blocks().stream().allMatch(b -> b.kind() == Block.Kind.PAGE_BREAK)) {
-                throw new DocumentFault(
-                        "holds no text; where its pages are pictures, ask for the text or have it recognised first");
+                throw new DocumentFault(Faults.say("document-readers.holds-no-text"));
             }
             return HeadingFinder.mark(text);
         } catch (DocumentFault | CancellationException e) {
             throw e;
         } catch (AccessDeniedException e) {
-            throw new DocumentFault("may not be read; change its permissions or copy it", e);
+            throw new DocumentFault(Faults.say("audio-files.may-not-be"), e);
         } catch (OutOfMemoryError e) {
-            throw new DocumentFault(
-                    "takes more memory than any book, as documents do that are made to do harm; ask who sent it", e);
+            throw new DocumentFault(Faults.say("document-readers.takes-more-memory"), e);
         } catch (IOException | RuntimeException | StackOverflowError e) {
             // The readers of documents throw whatever a damaged one makes them stumble over.
-            throw new DocumentFault("is damaged and cannot be read; open it where it was written and save it again", e);
+            throw new DocumentFault(Faults.say("document-readers.is-damaged-cannot"), e);
         }
     }
 
@@ -70,34 +69,32 @@ final class DocumentReaders {
             return new Found(zipped(file), false);
         }
         if (start.startsWith("\u00d0\u00cf\u0011\u00e0")) {
-            throw new DocumentFault("is a document of an old or a locked kind; save it as .docx without a password");
+            throw new DocumentFault(Faults.say("document-readers.is-document-old"));
         }
         if (start.startsWith("{\\rtf")) {
-            throw new DocumentFault("is rich text (RTF), which is not read; save it as .docx or plain text");
+            throw new DocumentFault(Faults.say("document-readers.is-rich-text"));
         }
         if (TextScript.isBinary(head)) {
-            throw new DocumentFault(
-                    "is no text, Markdown, Word (.docx), PDF or EPUB document, whatever its name says; bring one of those");
+            throw new DocumentFault(Faults.say("document-readers.is-no-text"));
         }
         return isMarkdown(file) ? new Found(MarkdownScript::read, false) : new Found(TextScript::read, true);
     }
 
     private static void checkFile(Path file) throws IOException {
         if (!Files.exists(file)) {
-            throw new DocumentFault("is not there; check the name");
+            throw new DocumentFault(Faults.say("audio-files.is-not-there"));
         }
         if (!Files.isRegularFile(file)) {
-            throw new DocumentFault("is no ordinary file; choose the document itself");
+            throw new DocumentFault(Faults.say("document-readers.is-no-ordinary"));
         }
         if (!Files.isReadable(file)) {
-            throw new DocumentFault("may not be read; change its permissions or copy it");
+            throw new DocumentFault(Faults.say("audio-files.may-not-be"));
         }
         if (Files.size(file) == 0) {
-            throw new DocumentFault("is empty (0 bytes); ask for it again");
+            throw new DocumentFault(Faults.say("document-readers.is-empty-bytes"));
         }
         if (Files.size(file) > MOST_BYTES) {
-            throw new DocumentFault(
-                    "is larger than " + (MOST_BYTES >> 20) + " MB; bring the text without its pictures");
+            throw new DocumentFault(Faults.say("document-readers.is-larger-than", MOST_BYTES >> 20));
         }
     }
 
@@ -115,7 +112,7 @@ final class DocumentReaders {
                 return EpubScript::read;
             }
         }
-        throw new DocumentFault("is neither a Word (.docx) nor an EPUB document; save it as one of those, or as text");
+        throw new DocumentFault(Faults.say("document-readers.is-neither-word"));
     }
 
     private static byte[] head(Path file) throws IOException {

@@ -3,6 +3,7 @@ package app.redlamp.media.script;
 import app.redlamp.core.fault.Reason;
 import app.redlamp.core.planning.script.ScriptText;
 import app.redlamp.core.port.Progress;
+import app.redlamp.media.fault.Faults;
 import java.io.ByteArrayInputStream;
 import java.io.IOException;
 import java.net.URLDecoder;
@@ -45,7 +46,7 @@ final class EpubScript {
     private ScriptText text() throws IOException {
         Element root = xml(CONTAINER).selectFirst("rootfile[full-path]");
         if (root == null) {
-            throw new DocumentFault("does not say where its contents are; save it again where it was made");
+            throw new DocumentFault(Faults.say("epub-script.does-not-say"));
         }
         String packagePath = inside("", root.attr("full-path"));
         List<String> spine = spine(packagePath);
@@ -54,7 +55,7 @@ final class EpubScript {
             progress.check();
             progress.at((double) i / spine.size());
             if (locked.contains(spine.get(i))) {
-                throw new DocumentFault("is protected against reading; ask the client for an unprotected copy");
+                throw new DocumentFault(Faults.say("epub-script.is-protected-against"));
             }
             Document page = xhtml(spine.get(i));
             blocks.page();
@@ -79,8 +80,7 @@ final class EpubScript {
             }
         }
         if (spine.isEmpty() || spine.size() > MOST_DOCUMENTS) {
-            throw new DocumentFault("lists " + spine.size() + " parts to read; a book has 1 to " + MOST_DOCUMENTS
-                    + ", so save it again where it was made");
+            throw new DocumentFault(Faults.say("epub-script.lists-parts-to", spine.size(), MOST_DOCUMENTS));
         }
         return spine;
     }
@@ -139,7 +139,6 @@ final class EpubScript {
     }
 
     private static DocumentFault outside(String reference) {
-        return new DocumentFault("points outside itself ('" + Reason.shown(reference)
-                + "'), as documents do that are made to do harm; ask who sent it");
+        return new DocumentFault(Faults.say("epub-script.points-outside-itself", Reason.shown(reference)));
     }
 }

@@ -2,6 +2,7 @@ package app.redlamp.media.script;
 
 import app.redlamp.core.planning.script.ScriptText;
 import app.redlamp.core.port.Progress;
+import app.redlamp.media.fault.Faults;
 import java.io.EOFException;
 import java.io.IOException;
 import java.io.InputStream;
@@ -51,15 +52,15 @@ final class PdfScript {
         try (PDDocument document =
                 Loader.loadPDF(file.toFile(), "", null, null, IOUtils.createTempFileOnlyStreamCache())) {
             if (!document.getCurrentAccessPermission().canExtractContent()) {
-                throw new DocumentFault("does not allow its text to be taken out; ask who sent it for another copy");
+                throw new DocumentFault(Faults.say("pdf-script.does-not-allow"));
             }
             if (document.getNumberOfPages() > MOST_PAGES) {
-                throw new DocumentFault("has " + document.getNumberOfPages() + " pages, more than " + MOST_PAGES
-                        + "; bring it in parts");
+                throw new DocumentFault(
+                        Faults.say("pdf-script.has-pages-more", document.getNumberOfPages(), MOST_PAGES));
             }
             return new PdfScript(document, progress).text();
         } catch (InvalidPasswordException e) {
-            throw new DocumentFault("is locked with a password; save it without one and bring it again", e);
+            throw new DocumentFault(Faults.say("pdf-script.is-locked-with"), e);
         }
     }
 

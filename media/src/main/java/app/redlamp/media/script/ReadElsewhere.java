@@ -2,6 +2,7 @@ package app.redlamp.media.script;
 
 import app.redlamp.core.planning.script.ScriptText;
 import app.redlamp.core.port.Progress;
+import app.redlamp.media.fault.Faults;
 import java.io.BufferedInputStream;
 import java.io.DataInputStream;
 import java.io.IOException;
@@ -87,9 +88,7 @@ final class ReadElsewhere {
             if (next == null) {
                 Duration allowed = begun ? patience : STARTING;
                 if (System.nanoTime() - heard > allowed.toNanos()) {
-                    throw new DocumentFault(
-                            "makes its reader work without end, as documents do that are made to do harm;"
-                                    + " ask who sent it, or bring its text");
+                    throw new DocumentFault(Faults.say("read-elsewhere.makes-its-reader"));
                 }
                 continue;
             }
@@ -102,8 +101,7 @@ final class ReadElsewhere {
                 throw new DocumentFault(next.fault());
             }
             if (next.ended()) {
-                throw new DocumentFault(
-                        "takes more memory than any book, as documents do that are made to do harm; ask who sent it");
+                throw new DocumentFault(Faults.say("document-readers.takes-more-memory"));
             }
             progress.at(next.share());
         }
@@ -127,7 +125,7 @@ final class ReadElsewhere {
                     case TextWire.PROGRESS -> said.add(Said.progress(in.readDouble()));
                     case TextWire.FAULT -> said.add(new Said(0, null, TextWire.fault(in), false));
                     case TextWire.TEXT -> said.add(new Said(1, TextWire.text(in), null, false));
-                    default -> throw new IOException("says " + what);
+                    default -> throw new IOException(Faults.say("read-elsewhere.says", what));
                 }
             }
         } catch (IOException | IllegalArgumentException e) {

@@ -2,6 +2,7 @@ package app.redlamp.media.script;
 
 import app.redlamp.core.planning.script.Block;
 import app.redlamp.core.planning.script.ScriptText;
+import app.redlamp.media.fault.Faults;
 import java.io.DataInputStream;
 import java.io.DataOutputStream;
 import java.io.IOException;
@@ -51,7 +52,7 @@ final class TextWire {
     static ScriptText text(DataInputStream in) throws IOException {
         int count = in.readInt();
         if (!(count >= 0 && count <= MOST_BLOCKS)) {
-            throw new IOException(count + " blocks");
+            throw new IOException(Faults.say("text-wire.blocks", count));
         }
         List<Block> blocks = new ArrayList<>();
         long left = MOST_BYTES;
@@ -78,14 +79,14 @@ final class TextWire {
             case 'h' -> Block.heading(level, text);
             case 'p' -> Block.paragraph(text);
             case 'b' -> Block.PAGE;
-            default -> throw new IOException("kind " + letter);
+            default -> throw new IOException(Faults.say("text-wire.kind", letter));
         };
     }
 
     private static byte[] bytes(DataInputStream in, long most) throws IOException {
         int length = in.readInt();
         if (!(length >= 0 && length <= most)) {
-            throw new IOException(length + " bytes");
+            throw new IOException(Faults.say("text-wire.bytes", length));
         }
         return in.readNBytes(length);
     }

@@ -2,6 +2,7 @@ package app.redlamp.media.script;
 
 import app.redlamp.core.planning.script.ScriptText;
 import app.redlamp.core.port.Progress;
+import app.redlamp.media.fault.Faults;
 import java.io.IOException;
 import java.nio.file.Path;
 import java.util.List;
@@ -44,7 +45,7 @@ final class WordScript {
                 XWPFDocument document = new XWPFDocument(opened)) {
             return new WordScript(document).text(progress.part(0.5, 1));
         } catch (InvalidFormatException e) {
-            throw new DocumentFault("is no whole Word document; open it where it was written and save it again", e);
+            throw new DocumentFault(Faults.say("word-script.is-no-whole"), e);
         }
     }
 

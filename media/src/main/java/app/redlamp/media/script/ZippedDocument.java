@@ -1,6 +1,7 @@
 package app.redlamp.media.script;
 
 import app.redlamp.core.fault.Reason;
+import app.redlamp.media.fault.Faults;
 import java.io.IOException;
 import java.io.InputStream;
 import java.nio.file.Path;
@@ -26,12 +27,11 @@ final class ZippedDocument implements AutoCloseable {
         try {
             zip = new ZipFile(file.toFile());
         } catch (ZipException e) {
-            throw new DocumentFault("is cut off or damaged; copy it again from where it came", e);
+            throw new DocumentFault(Faults.say("zipped-document.is-cut-off"), e);
         }
         if (zip.size() > MOST_ENTRIES) {
             zip.close();
-            throw new DocumentFault(
-                    "holds " + zip.size() + " parts, more than any book; save it again without attachments");
+            throw new DocumentFault(Faults.say("zipped-document.holds-parts-more", zip.size()));
         }
     }
 
@@ -43,7 +43,7 @@ final class ZippedDocument implements AutoCloseable {
     byte[] bytes(String name) throws IOException {
         ZipEntry entry = zip.getEntry(name);
         if (entry == null) {
-            throw new DocumentFault("lacks its part '" + Reason.shown(name) + "'; save it again where it was written");
+            throw new DocumentFault(Faults.say("zipped-document.lacks-its-part", Reason.shown(name)));
         }
         try (InputStream in = zip.getInputStream(entry)) {
             byte[] bytes = in.readNBytes(MOST_BYTES + 1);
@@ -84,7 +84,6 @@ final class ZippedDocument implements AutoCloseable {
     }
 
     static DocumentFault tooLarge() {
-        return new DocumentFault(
-                "unpacks to far more than any book, as documents do that are made to do harm; ask who sent it");
+        return new DocumentFault(Faults.say("zipped-document.unpacks-to-far"));
     }
 }

@@ -5,6 +5,7 @@ import app.redlamp.core.port.Printing;
 import app.redlamp.core.print.PrintedReport;
 import app.redlamp.core.print.PrintedTable;
 import app.redlamp.media.disk.AtomicFile;
+import app.redlamp.media.fault.Faults;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Path;
@@ -46,15 +47,14 @@ public final class FileSheets implements Printing {
     }
 
     private static IOException unknown(String name) {
-        return new IOException(name + ": a report's name must end in .html, .pdf or .csv");
+        return new IOException(Faults.say("file-sheets.report-name-must", name));
     }
 
     private static void write(byte[] content, Path file) throws IOException {
         try {
             AtomicFile.write(file.toAbsolutePath(), content);
         } catch (IOException e) {
-            throw new IOException(
-                    file + ": cannot be written (" + Reason.of(e) + "); choose another folder or free some space", e);
+            throw new IOException(Faults.say("file-sheets.cannot-be-written", file, Reason.of(e)), e);
         }
     }
 }

@@ -1,6 +1,7 @@
 package app.redlamp.media.wav;
 
 import app.redlamp.core.delivery.finish.Dither;
+import app.redlamp.media.fault.Faults;
 import java.nio.ByteBuffer;
 
 /** How samples become bytes in a WAV file. */
@@ -23,7 +24,7 @@ public interface SampleCoding {
      */
     static SampleCoding dithered(int bits) {
         if (!(bits == 16 || bits == 24)) {
-            throw new IllegalArgumentException(bits + " bit: must be 16 or 24");
+            throw new IllegalArgumentException(Faults.say("sample-coding.bit-must-be", bits));
         }
         return new Integers(bits, new Dither(bits)::quantise);
     }
@@ -37,7 +38,7 @@ public interface SampleCoding {
      */
     static SampleCoding exact(int bits) {
         if (!(bits == 16 || bits == 24 || bits == 32)) {
-            throw new IllegalArgumentException(bits + " bit: must be 16, 24 or 32");
+            throw new IllegalArgumentException(Faults.say("sample-coding.bit-must-be-5", bits));
         }
         double scale = Math.pow(2, bits - 1);
         return new Integers(bits, sample -> {

@@ -2,6 +2,7 @@ package app.redlamp.media.wav;
 
 import app.redlamp.core.signal.Labels;
 import app.redlamp.media.ReadFault;
+import app.redlamp.media.fault.Faults;
 import java.io.IOException;
 import java.nio.ByteBuffer;
 import java.nio.channels.FileChannel;
@@ -102,8 +103,8 @@ record WavHeader(
             if (format == null) {
                 throw new ReadFault(
                         cursor.tooMany()
-                                ? "is a WAV file of nothing but small parts; export it again as WAV"
-                                : "has no format description; export it again as WAV");
+                                ? Faults.say("wav-header.is-wav-file-nothing")
+                                : Faults.say("wav-header.has-no-format"));
             }
             if (dataStart < 0) {
                 throw noSound();
@@ -168,7 +169,7 @@ record WavHeader(
         private void takeFormat() throws IOException {
             ByteBuffer chunk = cursor.content(40);
             if (chunk.remaining() < 16) {
-                throw new ReadFault("has a broken format description; export it again as WAV");
+                throw new ReadFault(Faults.say("wav-header.has-broken-format"));
             }
             int tag = chunk.getShort(0) & 0xFFFF;
             int channels = chunk.getShort(2) & 0xFFFF;
@@ -181,8 +182,8 @@ record WavHeader(
                 tag = chunk.getShort(24) & 0xFFFF;
             }
             if (channels < 1 || channels > MOST_CHANNELS || rate < LOWEST_RATE || rate > HIGHEST_RATE) {
-                throw new ReadFault("claims " + channels + " channels at " + Integer.toUnsignedString(rate)
-                        + " Hz, which cannot be; export it again as WAV");
+                throw new ReadFault(
+                        Faults.say("wav-header.claims-channels-at", channels, Integer.toUnsignedString(rate)));
             }
             int bytes = blockAlign / channels;
             Optional<SampleFormat> samples =
@@ -195,7 +196,7 @@ record WavHeader(
         }
 
         private static ReadFault noSound() {
-            return new ReadFault("is a WAV file without sound in it; record or export it again");
+            return new ReadFault(Faults.say("wav-header.is-wav-file"));
         }
     }
 }

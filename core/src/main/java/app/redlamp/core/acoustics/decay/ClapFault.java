@@ -1,5 +1,6 @@
 package app.redlamp.core.acoustics.decay;
 
+import app.redlamp.core.fault.Faults;
 import java.io.IOException;
 import java.util.Locale;
 
@@ -29,39 +30,27 @@ public final class ClapFault extends IOException {
     }
 
     static ClapFault silent() {
-        return new ClapFault(Kind.SILENT, "is silent; check that the microphone is on, and clap once");
+        return new ClapFault(Kind.SILENT, Faults.say("clap-fault.is-silent-check"));
     }
 
     static ClapFault noBurst() {
-        return new ClapFault(
-                Kind.NO_BURST, "holds no clap: nothing in it rises suddenly; clap once, loudly, and wait two seconds");
+        return new ClapFault(Kind.NO_BURST, Faults.say("clap-fault.holds-no-clap"));
     }
 
     static ClapFault notABurst() {
-        return new ClapFault(
-                Kind.NOT_A_BURST,
-                "sounds like speech or music and not like a clap; clap once, loudly, and wait two seconds in silence");
+        return new ClapFault(Kind.NOT_A_BURST, Faults.say("clap-fault.sounds-like-speech"));
     }
 
     static ClapFault tooNoisy(double overNoiseDb) {
         return new ClapFault(
-                Kind.TOO_NOISY,
-                String.format(
-                        Locale.ROOT,
-                        "rises only %.0f dB out of the noise, and 25 dB are needed; clap louder, burst a balloon, or wait"
-                                + " until it is quiet",
-                        overNoiseDb));
+                Kind.TOO_NOISY, String.format(Locale.ROOT, Faults.say("clap-fault.rises-only-out"), overNoiseDb));
     }
 
     static ClapFault tooLong(double mostS) {
-        return new ClapFault(
-                Kind.TOO_LONG,
-                String.format(
-                        Locale.ROOT, "is longer than %.0f s; cut out the clap with two seconds around it", mostS));
+        return new ClapFault(Kind.TOO_LONG, String.format(Locale.ROOT, Faults.say("clap-fault.is-longer-than"), mostS));
     }
 
     static ClapFault cutOff() {
-        return new ClapFault(
-                Kind.CUT_OFF, "ends before the room has rung out; leave two seconds of silence after the clap");
+        return new ClapFault(Kind.CUT_OFF, Faults.say("clap-fault.ends-before-the"));
     }
 }

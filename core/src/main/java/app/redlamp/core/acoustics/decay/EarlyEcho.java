@@ -1,10 +1,12 @@
 package app.redlamp.core.acoustics.decay;
 
+import app.redlamp.core.acoustics.room.Reflection;
 import app.redlamp.core.signal.Biquad;
 import app.redlamp.core.signal.BiquadFilter;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Optional;
 
 /**
  * A peak soon after the burst: sound that came off one surface.
@@ -13,6 +15,9 @@ import java.util.List;
  * @param levelDb against the burst
  */
 public record EarlyEcho(double delayMs, double levelDb) {
+    /** A drawing is within 12 cm of the room: a third of a millisecond (ours). */
+    private static final double SAME_DELAY_MS = 0.35;
+
     private static final double HIGH_PASS_HZ = 700;
     private static final double FROM_S = 0.0008;
     private static final double TO_S = 0.015;
@@ -28,6 +33,15 @@ public record EarlyEcho(double delayMs, double levelDb) {
     /** How much further the sound went than that which came straight, in metres. */
     public double pathDifferenceM(double speedMps) {
         return delayMs / 1000 * speedMps;
+    }
+
+    /** The drawn reflection that comes at the same time, the nearest of them; absent where none does. */
+    public Optional<Reflection> among(List<Reflection> drawn) {
+        return drawn.stream().filter(r -> off(r) <= SAME_DELAY_MS).min(Comparator.comparingDouble(this::off));
+    }
+
+    private double off(Reflection reflection) {
+        return Math.abs(reflection.delayMs() - delayMs);
     }
 
     /**

@@ -1,7 +1,10 @@
 package app.redlamp.core.acoustics.decay;
 
+import app.redlamp.core.acoustics.room.Face;
+import app.redlamp.core.acoustics.room.Room;
 import app.redlamp.core.signal.OctaveFilter;
 import java.util.Optional;
+import java.util.stream.Stream;
 
 /**
  * Sound that runs to and fro between two hard surfaces and is heard as a rattle.
@@ -10,6 +13,9 @@ import java.util.Optional;
  * @param strength how regular it is, 0 to 1
  */
 public record Flutter(double periodMs, double strength) {
+    /** Sides are drawn and periods are measured within so much (ours). */
+    private static final double SAME_SHARE = 0.06;
+
     private static final double TICK_S = 0.0005;
     private static final double FROM_S = 0.01;
     private static final double LONGEST_S = 0.35;
@@ -24,6 +30,17 @@ public record Flutter(double periodMs, double strength) {
     /** Between which two surfaces it can run: half of its way, in metres. */
     public double spacingM(double speedMps) {
         return periodMs / 1000 * speedMps / 2;
+    }
+
+    /** The drawn side of the first pair that is so far apart; absent where none is. */
+    public Optional<Face> between(Room room) {
+        double spacing = spacingM(room.air().speedMps());
+        return Stream.of(Face.LEFT, Face.FRONT, Face.FLOOR)
+                .filter(face -> {
+                    double apart = room.space().along(face.axis());
+                    return Math.abs(spacing - apart) <= SAME_SHARE * apart;
+                })
+                .findFirst();
     }
 
     /**

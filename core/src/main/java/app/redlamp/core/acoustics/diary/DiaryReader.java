@@ -1,6 +1,7 @@
 package app.redlamp.core.acoustics.diary;
 
 import app.redlamp.core.acoustics.outside.OctaveLevels;
+import app.redlamp.core.fault.Faults;
 import app.redlamp.core.signal.FloatSeries;
 import java.util.ArrayList;
 import java.util.Arrays;
@@ -47,7 +48,7 @@ final class DiaryReader {
     static Diary read(DiaryFrames frames) throws DiaryFault {
         double seconds = frames.count() * frames.frameS();
         if (seconds < LEAST_S) {
-            throw new DiaryFault("is shorter than five seconds; a diary needs minutes, better hours");
+            throw new DiaryFault(Faults.say("diary-reader.is-shorter-than"));
         }
         return new DiaryReader(frames).diary(seconds);
     }
@@ -56,7 +57,7 @@ final class DiaryReader {
         float[] sorted = weighted.clone();
         Arrays.sort(sorted);
         if (sorted[sorted.length - 1] < SILENT) {
-            throw new DiaryFault("is silent from beginning to end; check that the microphone was on");
+            throw new DiaryFault(Faults.say("diary-reader.is-silent-from"));
         }
         double quiet = find(0, weighted.length, 0);
         events.sort(Comparator.comparingDouble(NoiseEvent::startS));

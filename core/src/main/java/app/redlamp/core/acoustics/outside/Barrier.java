@@ -1,5 +1,7 @@
 package app.redlamp.core.acoustics.outside;
 
+import app.redlamp.core.fault.Faults;
+
 /**
  * What stands between a noise and a room.
  *
@@ -19,8 +21,8 @@ public record Barrier(String name, double massKgPerM2, double areaM2, double gap
     public Barrier {
         boolean wall = massKgPerM2 >= 0.5 && massKgPerM2 <= 1000 && areaM2 >= 0.1 && areaM2 <= 200;
         if (!(wall && gapPercent >= 0 && gapPercent <= 100)) {
-            throw new IllegalArgumentException(name + " of " + massKgPerM2 + " kg/m², " + areaM2 + " m², gaps "
-                    + gapPercent + " %: must be 0.5 to 1000 kg/m², 0.1 to 200 m² and 0 to 100 %");
+            throw new IllegalArgumentException(
+                    Faults.say("barrier.gaps-must-be", name, massKgPerM2, areaM2, gapPercent));
         }
     }
 

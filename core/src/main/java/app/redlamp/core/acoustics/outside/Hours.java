@@ -1,5 +1,6 @@
 package app.redlamp.core.acoustics.outside;
 
+import app.redlamp.core.fault.Faults;
 import java.time.DayOfWeek;
 import java.time.LocalTime;
 import java.util.EnumSet;
@@ -18,7 +19,7 @@ public record Hours(Set<DayOfWeek> days, LocalTime from, LocalTime to) {
     /** @throws IllegalArgumentException without a day */
     public Hours {
         if (days.isEmpty()) {
-            throw new IllegalArgumentException("hours need at least one day of the week");
+            throw new IllegalArgumentException(Faults.say("hours.hours-need-at"));
         }
         days = java.util.Collections.unmodifiableSet(EnumSet.copyOf(days));
     }

@@ -1,5 +1,6 @@
 package app.redlamp.core.acoustics.outside;
 
+import app.redlamp.core.fault.Faults;
 import app.redlamp.core.signal.AWeighting;
 import java.util.Arrays;
 import java.util.function.IntToDoubleFunction;
@@ -27,7 +28,7 @@ public final class OctaveLevels {
     /** @throws IllegalArgumentException unless there are eight numbers */
     public static OctaveLevels of(double... levels) {
         if (!(levels.length == COUNT && Arrays.stream(levels).allMatch(Double::isFinite))) {
-            throw new IllegalArgumentException(Arrays.toString(levels) + ": must be eight levels, for 63 Hz to 8 kHz");
+            throw new IllegalArgumentException(Faults.say("octave-levels.must-be-eight", Arrays.toString(levels)));
         }
         return new OctaveLevels(levels.clone());
     }

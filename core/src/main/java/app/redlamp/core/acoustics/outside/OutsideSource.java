@@ -1,6 +1,7 @@
 package app.redlamp.core.acoustics.outside;
 
 import app.redlamp.core.acoustics.room.SixBands;
+import app.redlamp.core.fault.Faults;
 import java.util.List;
 import java.util.Optional;
 
@@ -31,8 +32,7 @@ public record OutsideSource(
     public OutsideSource {
         hours = List.copyOf(hours);
         if (name.isBlank() || !(dbA >= 0 && dbA <= 140 && distanceM >= 0.1 && distanceM <= 1000)) {
-            throw new IllegalArgumentException("noise '" + name + "' of " + dbA + " dB(A) at " + distanceM
-                    + " m: needs a name, 0 to 140 dB(A), 0.1 to 1000 m");
+            throw new IllegalArgumentException(Faults.say("outside-source.noise-db-at", name, dbA, distanceM));
         }
     }
 

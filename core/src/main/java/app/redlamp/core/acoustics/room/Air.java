@@ -1,5 +1,7 @@
 package app.redlamp.core.acoustics.room;
 
+import app.redlamp.core.fault.Faults;
+
 /**
  * The air in a room.
  *
@@ -20,8 +22,7 @@ public record Air(double temperatureC, double humidityPercent) {
     /** @throws IllegalArgumentException out of range */
     public Air {
         if (!(temperatureC >= -20 && temperatureC <= 50 && humidityPercent >= 1 && humidityPercent <= 100)) {
-            throw new IllegalArgumentException(
-                    temperatureC + " °C, " + humidityPercent + " %: must lie between −20 and 50 °C, and 1 and 100 %");
+            throw new IllegalArgumentException(Faults.say("air.must-lie-between", temperatureC, humidityPercent));
         }
     }
 

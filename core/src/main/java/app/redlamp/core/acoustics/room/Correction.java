@@ -1,5 +1,6 @@
 package app.redlamp.core.acoustics.room;
 
+import app.redlamp.core.fault.Faults;
 import java.util.Arrays;
 import java.util.List;
 import java.util.OptionalDouble;
@@ -21,7 +22,7 @@ public record Correction(SixBands factors) {
     /** @throws IllegalArgumentException for factors below 1/20 or above 20 */
     public Correction {
         if (!(factors.lowest() >= 1 / MOST && factors.highest() <= MOST)) {
-            throw new IllegalArgumentException("correction by " + factors + ": must lie between 0.05 and 20");
+            throw new IllegalArgumentException(Faults.say("correction.correction-must-lie", factors));
         }
     }
 

@@ -1,5 +1,7 @@
 package app.redlamp.core.acoustics.room;
 
+import app.redlamp.core.fault.Faults;
+
 /**
  * A thing that stands in the room, as its upper side.
  *
@@ -20,8 +22,8 @@ public record Furniture(
         boolean placed = Math.abs(x) <= Space.WIDEST_M && Math.abs(y) <= Space.WIDEST_M;
         boolean sized = widthM > 0 && widthM <= Space.WIDEST_M && depthM > 0 && depthM <= Space.WIDEST_M;
         if (!(placed && sized && topM >= 0.05 && topM <= 3)) {
-            throw new IllegalArgumentException(material.name() + " of " + widthM + " × " + depthM + " m, " + topM
-                    + " m high, at " + x + ", " + y + ": must stand in the room and be 0.05 to 3 m high");
+            throw new IllegalArgumentException(
+                    Faults.say("furniture.high-at-must", material.name(), widthM, depthM, topM, x, y));
         }
     }
 

@@ -1,5 +1,6 @@
 package app.redlamp.core.acoustics.room;
 
+import app.redlamp.core.fault.Faults;
 import java.util.Map;
 
 /**
@@ -23,8 +24,7 @@ public final class ImpulseResponse {
         double speed = room.air().speedMps();
         double reach = seconds * speed;
         if (4.0 / 3 * Math.PI * Math.pow(reach, 3) / space.volume() > MOST_IMAGES) {
-            throw new IllegalArgumentException(
-                    seconds + " s in a room of " + space.volume() + " m³: too many reflections; take less time");
+            throw new IllegalArgumentException(Faults.say("impulse-response.in-room-too", seconds, space.volume()));
         }
         Absorption absorption = Absorption.of(room);
         Map<Face, SixBands> sides = absorption.sides();

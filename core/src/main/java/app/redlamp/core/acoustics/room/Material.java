@@ -1,5 +1,6 @@
 package app.redlamp.core.acoustics.room;
 
+import app.redlamp.core.fault.Faults;
 import java.util.Locale;
 import java.util.Optional;
 
@@ -48,8 +49,8 @@ public record Material(String id, String name, Use use, SixBands absorption, Str
         public Ware {
             boolean size = widthM >= 0.1 && widthM <= 10 && heightM >= 0.1 && heightM <= 10;
             if (!(size && thicknessM >= 0 && thicknessM <= 1 && price >= 0 && price <= 1e6)) {
-                throw new IllegalArgumentException("piece of " + widthM + " × " + heightM + " m, " + thicknessM
-                        + " m thick, price " + price + ": must be 0.1 to 10 m, at most 1 m thick, price 0 or more");
+                throw new IllegalArgumentException(
+                        Faults.say("material.piece-thick-price", widthM, heightM, thicknessM, price));
             }
         }
 
@@ -61,11 +62,10 @@ public record Material(String id, String name, Use use, SixBands absorption, Str
     /** @throws IllegalArgumentException without a name, or for coefficients that are none */
     public Material {
         if (id.isBlank() || name.isBlank()) {
-            throw new IllegalArgumentException("a material needs an id and a name");
+            throw new IllegalArgumentException(Faults.say("material.material-needs-id"));
         }
         if (!(absorption.lowest() >= 0 && absorption.highest() <= 1)) {
-            throw new IllegalArgumentException(
-                    name + " absorbs " + absorption + ": coefficients must lie between 0 and 1");
+            throw new IllegalArgumentException(Faults.say("material.absorbs-coefficients-must", name, absorption));
         }
     }
 

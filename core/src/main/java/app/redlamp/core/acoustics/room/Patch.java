@@ -1,5 +1,7 @@
 package app.redlamp.core.acoustics.room;
 
+import app.redlamp.core.fault.Faults;
+
 /**
  * A rectangle on one side of a room: a door, a window, something hung up or laid down. What lies outside the side does not
  * count.
@@ -19,8 +21,7 @@ public record Patch(String id, Material material, Face face, double u, double v,
         boolean placed = Math.abs(u) <= Space.WIDEST_M && Math.abs(v) <= Space.WIDEST_M;
         boolean sized = widthM > 0 && widthM <= Space.WIDEST_M && heightM > 0 && heightM <= Space.WIDEST_M;
         if (!(placed && sized)) {
-            throw new IllegalArgumentException(material.name() + " of " + widthM + " × " + heightM + " m at " + u + ", "
-                    + v + ": must lie in the room and be larger than nothing");
+            throw new IllegalArgumentException(Faults.say("patch.at-must-lie", material.name(), widthM, heightM, u, v));
         }
     }
 

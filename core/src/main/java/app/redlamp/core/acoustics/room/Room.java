@@ -1,5 +1,6 @@
 package app.redlamp.core.acoustics.room;
 
+import app.redlamp.core.fault.Faults;
 import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.List;
@@ -43,15 +44,14 @@ public record Room(
         patches = List.copyOf(patches);
         furniture = List.copyOf(furniture);
         if (surfaces.size() < Face.values().length) {
-            throw new IllegalArgumentException("a room needs six sides, and " + surfaces.keySet() + " are given");
+            throw new IllegalArgumentException(Faults.say("room.room-needs-six", surfaces.keySet()));
         }
         if (patches.size() + furniture.size() > MOST_THINGS) {
             throw new IllegalArgumentException(
-                    patches.size() + furniture.size() + " things in a room: at most " + MOST_THINGS);
+                    Faults.say("room.things-in-room", patches.size() + furniture.size(), MOST_THINGS));
         }
         if (!(space.holds(mouth, NEAREST_WALL_M) && space.holds(microphone, NEAREST_WALL_M))) {
-            throw new IllegalArgumentException(
-                    "reader and microphone must be in the room, 5 cm or more from all its sides");
+            throw new IllegalArgumentException(Faults.say("room.reader-microphone-must"));
         }
     }
 

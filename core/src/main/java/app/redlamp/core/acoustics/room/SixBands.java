@@ -1,5 +1,6 @@
 package app.redlamp.core.acoustics.room;
 
+import app.redlamp.core.fault.Faults;
 import java.util.Arrays;
 import java.util.function.DoubleBinaryOperator;
 import java.util.function.DoubleUnaryOperator;
@@ -24,7 +25,7 @@ public final class SixBands {
     /** @throws IllegalArgumentException unless there are six numbers */
     public static SixBands of(double... values) {
         if (!(values.length == COUNT && DoubleStream.of(values).noneMatch(Double::isNaN))) {
-            throw new IllegalArgumentException(Arrays.toString(values) + ": must be six numbers, for 125 Hz to 4 kHz");
+            throw new IllegalArgumentException(Faults.say("six-bands.must-be-six", Arrays.toString(values)));
         }
         return new SixBands(values.clone());
     }

@@ -1,5 +1,7 @@
 package app.redlamp.core.acoustics.room;
 
+import app.redlamp.core.fault.Faults;
+
 /**
  * The inside of a room: a box.
  *
@@ -14,15 +16,15 @@ public record Space(double widthM, double depthM, double heightM) {
 
     /** @throws IllegalArgumentException out of range */
     public Space {
-        check("width", widthM, WIDEST_M);
-        check("depth", depthM, WIDEST_M);
-        check("height", heightM, HIGHEST_M);
+        check("space.width", widthM, WIDEST_M);
+        check("space.depth", depthM, WIDEST_M);
+        check("space.height", heightM, HIGHEST_M);
     }
 
     private static void check(String name, double value, double most) {
         if (!(value >= LEAST_M && value <= most)) {
             throw new IllegalArgumentException(
-                    "room " + name + " of " + value + " m: must lie between " + LEAST_M + " and " + most + " m");
+                    Faults.say("space.room-must-lie", Faults.say(name), value, LEAST_M, most));
         }
     }
 

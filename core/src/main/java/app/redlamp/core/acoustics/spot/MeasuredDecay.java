@@ -5,6 +5,7 @@ import app.redlamp.core.acoustics.decay.Clap;
 import app.redlamp.core.acoustics.decay.EarlyEcho;
 import app.redlamp.core.acoustics.decay.Flutter;
 import app.redlamp.core.acoustics.room.SixBands;
+import app.redlamp.core.fault.Faults;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
@@ -30,7 +31,7 @@ public record MeasuredDecay(
         seconds = List.copyOf(seconds);
         echoes = List.copyOf(echoes);
         if (seconds.size() != SixBands.COUNT || !seconds.stream().allMatch(s -> s.orElse(1) > 0 && s.orElse(1) < 60)) {
-            throw new IllegalArgumentException("measured decay " + seconds + ": needs six figures between 0 and 60 s");
+            throw new IllegalArgumentException(Faults.say("measured-decay.measured-decay-needs", seconds));
         }
     }
 

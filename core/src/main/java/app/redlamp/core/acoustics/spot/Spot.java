@@ -2,6 +2,7 @@ package app.redlamp.core.acoustics.spot;
 
 import app.redlamp.core.acoustics.outside.OutsideSource;
 import app.redlamp.core.acoustics.room.Room;
+import app.redlamp.core.fault.Faults;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
@@ -30,13 +31,13 @@ public record Spot(
     public Spot {
         sources = List.copyOf(sources);
         if (id.isBlank() || name.isBlank()) {
-            throw new IllegalArgumentException("a place needs an id and a name");
+            throw new IllegalArgumentException(Faults.say("spot.place-needs-id"));
         }
         if (sources.size() > MOST_SOURCES) {
-            throw new IllegalArgumentException(sources.size() + " noises: at most " + MOST_SOURCES);
+            throw new IllegalArgumentException(Faults.say("spot.noises-at-most", sources.size(), MOST_SOURCES));
         }
         if (!(noiseDbA.orElse(0) >= 0 && noiseDbA.orElse(0) <= 140)) {
-            throw new IllegalArgumentException("noise of " + noiseDbA + " dB(A): must lie between 0 and 140");
+            throw new IllegalArgumentException(Faults.say("spot.noise-db-must", noiseDbA));
         }
     }
 

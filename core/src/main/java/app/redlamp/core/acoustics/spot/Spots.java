@@ -1,5 +1,6 @@
 package app.redlamp.core.acoustics.spot;
 
+import app.redlamp.core.fault.Faults;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -18,14 +19,14 @@ public record Spots(List<Spot> all, String chosen) {
     public Spots {
         all = List.copyOf(all);
         if (all.stream().map(Spot::id).distinct().count() < all.size()) {
-            throw new IllegalArgumentException("two places have the same id");
+            throw new IllegalArgumentException(Faults.say("spots.two-places-have"));
         }
         if (all.size() > MOST) {
-            throw new IllegalArgumentException(all.size() + " places: at most " + MOST + "; remove one first");
+            throw new IllegalArgumentException(Faults.say("spots.places-at-most", all.size(), MOST));
         }
         String wanted = chosen;
         if (!chosen.isEmpty() && all.stream().noneMatch(s -> s.id().equals(wanted))) {
-            throw new IllegalArgumentException("the chosen place '" + chosen + "' is not among the others");
+            throw new IllegalArgumentException(Faults.say("spots.chosen-place-is", chosen));
         }
     }
 

@@ -30,8 +30,56 @@ public record TreatmentStep(
         List<Reflection> echoesAfter,
         Room room) {
 
+    /** So far below the voice an echo is nothing that anybody treats (common practice, no source). */
+    private static final double ECHO_WORTH_DB = -30;
+
+    /** What takes off less of an echo is not told for it (ours). */
+    private static final double ECHO_LESS_DB = 3;
+
+    /** A bass trap shortens the decay at 125 Hz by more than a tape measure errs (ours). */
+    private static final double BASS_LEFT = 0.93;
+
     public TreatmentStep {
         echoesBefore = List.copyOf(echoesBefore);
         echoesAfter = List.copyOf(echoesAfter);
+    }
+
+    /** The loudest echo off the treated side without it, in dB under the voice; 0 for none. */
+    public double echoBeforeDb() {
+        return level(echoesBefore);
+    }
+
+    /** And with it. */
+    public double echoAfterDb() {
+        return level(echoesAfter);
+    }
+
+    /** Whether the echo is one that anybody treats, and it takes off enough of it. */
+    public boolean treatsEcho() {
+        return echoBeforeDb() > ECHO_WORTH_DB && echoBeforeDb() - echoAfterDb() >= ECHO_LESS_DB;
+    }
+
+    /** Whether it leaves 125 Hz as it was: then it is no bass trap, whatever it is sold as. */
+    public boolean leavesBass() {
+        return after.at(0) > BASS_LEFT * before.at(0);
+    }
+
+    /** The band whose decay it shortens most. */
+    public int bestBand() {
+        int band = 0;
+        for (int b = 0; b < SixBands.COUNT; b++) {
+            if (after.at(b) / before.at(b) < after.at(band) / before.at(band)) {
+                band = b;
+            }
+        }
+        return band;
+    }
+
+    private double level(List<Reflection> reflections) {
+        return reflections.stream()
+                .filter(r -> r.face() == patch.face() && r.thing().isEmpty())
+                .mapToDouble(Reflection::levelDb)
+                .max()
+                .orElse(0);
     }
 }

@@ -1,6 +1,7 @@
 package app.redlamp.core.acoustics.spot;
 
 import app.redlamp.core.acoustics.room.SixBands;
+import app.redlamp.core.fault.Faults;
 
 /**
  * What a job asks of a room. All of it is common practice, no source, unless said otherwise.
@@ -21,8 +22,7 @@ public record Wanted(double decayS, double noiseDbA) {
     /** @throws IllegalArgumentException out of range */
     public Wanted {
         if (!(decayS >= 0.05 && decayS <= 3 && noiseDbA >= 0 && noiseDbA <= 80)) {
-            throw new IllegalArgumentException(
-                    decayS + " s, " + noiseDbA + " dB(A): must lie between 0.05 and 3 s, 0 and 80 dB(A)");
+            throw new IllegalArgumentException(Faults.say("wanted.db-must-lie", decayS, noiseDbA));
         }
     }
 

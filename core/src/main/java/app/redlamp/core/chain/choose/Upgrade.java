@@ -25,7 +25,7 @@ import java.util.Optional;
  */
 public record Upgrade(Gear part, int pieces, Candidate then, double snrDb, double lessDb, double cost) {
     /** Less than this is not worth a change. */
-    static final double WORTH_DB = 1;
+    public static final double WORTH_DB = 1;
 
     /** @return those that change something for the better, in the order of {@link #all} */
     public static List<Upgrade> of(Kit kit, Need need, Stock shelf) {

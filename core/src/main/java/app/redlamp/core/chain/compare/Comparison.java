@@ -59,7 +59,15 @@ public record Comparison(double gainDb, Side before, Side after) {
         }
     }
 
+    /** The least difference of level that one hears in speech (common practice, no source). */
+    private static final double HEARD_DB = 1;
+
+    /** The least difference of a decay that one hears, as a share of it (common practice, no source). */
+    private static final double HEARD_SHARE = 0.1;
+
+    /** Where small rooms and desks sound boxy (common practice, no source). */
     private static final double BOX_FROM_HZ = 120;
+
     private static final double BOX_TO_HZ = 400;
     /** Neighbours at this distance and one less are compared with; the nearest share what a short window smears. */
     private static final int SIDE = 3;
@@ -144,6 +152,30 @@ public record Comparison(double gainDb, Side before, Side after) {
                 ? OptionalDouble.of(
                         before.floorDbfs().getAsDouble() - after.floorDbfs().getAsDouble())
                 : OptionalDouble.empty();
+    }
+
+    /** The same where it is heard; absent where it is not. */
+    public OptionalDouble heardLessNoiseDb() {
+        return heard(lessNoiseDb());
+    }
+
+    /** By how much less the third octave that stuck out before sticks out now, in dB; absent where that is not heard. */
+    public OptionalDouble heardLessBoxDb() {
+        OptionalDouble now = boxNowDb();
+        return now.isPresent() && before.boxDb().isPresent()
+                ? heard(OptionalDouble.of(before.boxDb().getAsDouble() - now.getAsDouble()))
+                : OptionalDouble.empty();
+    }
+
+    /** Whether the ends of words fall at another rate. */
+    public boolean decayChanged() {
+        return before.decayS().isPresent()
+                && after.decayS().isPresent()
+                && Math.abs(after.decayS().getAsDouble() / before.decayS().getAsDouble() - 1) > HEARD_SHARE;
+    }
+
+    private static OptionalDouble heard(OptionalDouble db) {
+        return db.isPresent() && Math.abs(db.getAsDouble()) >= HEARD_DB ? db : OptionalDouble.empty();
     }
 
     /** Octaves in which the noise changed by 3 dB or more, as indices of {@link OctaveBands#OCTAVES}. */

@@ -1,6 +1,7 @@
 package app.redlamp.core.chain.datasheet;
 
 import app.redlamp.core.acoustics.room.Pattern;
+import app.redlamp.core.fault.Faults;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -37,8 +38,7 @@ public final class DataSheetReader {
     /** @throws IllegalArgumentException for a text that is longer than any data sheet */
     public static DataSheet read(String text) {
         if (text.length() > MOST_CHARACTERS) {
-            throw new IllegalArgumentException(
-                    "the text is longer than any data sheet; paste the page with the figures");
+            throw new IllegalArgumentException(Faults.say("data-sheet-reader.text-is-longer"));
         }
         DataSheetReader reader = new DataSheetReader();
         text.lines()

@@ -3,6 +3,7 @@ package app.redlamp.core.chain.datasheet;
 import app.redlamp.core.chain.Noise;
 import app.redlamp.core.chain.Volts;
 import app.redlamp.core.chain.datasheet.Entry.How;
+import app.redlamp.core.fault.Faults;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.regex.Matcher;
@@ -33,8 +34,7 @@ public final class Quantity {
         String text = plain(written);
         Matcher number = NUMBER.matcher(text);
         if (text.length() > LONGEST || !number.find()) {
-            throw new IllegalArgumentException(
-                    "'" + shortened(written) + "' is no figure for this; write " + example(item));
+            throw new IllegalArgumentException(Faults.say("quantity.is-no-figure", shortened(written), example(item)));
         }
         double value = Double.parseDouble(number.group().replace(',', '.'));
         String unit = text.substring(number.end()).strip().toLowerCase(Locale.ROOT);
@@ -72,8 +72,7 @@ public final class Quantity {
     private static Entry sensitivity(double value, String unit, String written) {
         if (unit.startsWith("mv") || unit.startsWith("v/")) {
             if (!(value > 0)) {
-                throw new IllegalArgumentException(
-                        "'" + shortened(written) + "': a voltage is never below 0; a level such as −54 dBV/Pa may be");
+                throw new IllegalArgumentException(Faults.say("quantity.voltage-is-never", shortened(written)));
             }
             boolean volts = unit.startsWith("v/");
             return new Entry(
@@ -84,8 +83,7 @@ public final class Quantity {
         }
         if (unit.startsWith("db") || unit.isEmpty()) {
             if (unit.startsWith("dbfs")) {
-                throw new IllegalArgumentException("'" + shortened(written)
-                        + "': is what comes out of a converter; write the voltage, such as 20 mV/Pa");
+                throw new IllegalArgumentException(Faults.say("quantity.is-what-comes", shortened(written)));
             }
             if (unit.startsWith("dbu")) {
                 return new Entry(
@@ -94,8 +92,7 @@ public final class Quantity {
             boolean microbar = unit.contains("bar");
             double level = microbar ? value + 20 : value;
             if (!(level < 10)) {
-                throw new IllegalArgumentException("'" + shortened(written)
-                        + "': such levels lie between −75 and −20 dBV/Pa; was the minus lost?");
+                throw new IllegalArgumentException(Faults.say("quantity.such-levels-lie", shortened(written)));
             }
             return new Entry(
                     Item.SENSITIVITY,
@@ -103,14 +100,12 @@ public final class Quantity {
                     written,
                     microbar ? How.FROM_MICROBAR : How.FROM_LEVEL);
         }
-        throw new IllegalArgumentException(
-                "'" + shortened(written) + "': the unit is not known; write mV/Pa, dBV/Pa or dB re 1 V/Pa");
+        throw new IllegalArgumentException(Faults.say("quantity.unit-is-not", shortened(written)));
     }
 
     private static Entry selfNoise(double value, String unit, String written) {
         if (!(value >= 0)) {
-            throw new IllegalArgumentException(
-                    "'" + shortened(written) + "': self-noise is a level such as 14 dB(A), above 0");
+            throw new IllegalArgumentException(Faults.say("quantity.self-noise-is", shortened(written)));
         }
         boolean quasiPeak = unit.contains("468") || unit.contains("ccir") || unit.contains("quasi");
         return quasiPeak
@@ -134,8 +129,7 @@ public final class Quantity {
 
     private static Entry inputNoise(double value, String unit, String text, String written) {
         if (!(value < 0)) {
-            throw new IllegalArgumentException("'" + shortened(written)
-                    + "': equivalent input noise lies below 0, such as −128 dBu; was the minus lost?");
+            throw new IllegalArgumentException(Faults.say("quantity.equivalent-input-noise", shortened(written)));
         }
         boolean weighted = unit.contains("(a)") || unit.startsWith("dbua") || weighted(text);
         double dbu = unit.startsWith("dbv") ? value + Volts.dbu(1) : value;
@@ -161,8 +155,7 @@ public final class Quantity {
         boolean mega = unit.startsWith("m");
         double ohm = kilo ? value * 1e3 : mega ? value * 1e6 : value;
         if (!(ohm > 0)) {
-            throw new IllegalArgumentException(
-                    "'" + shortened(written) + "': a resistance lies above 0, such as 150 Ω");
+            throw new IllegalArgumentException(Faults.say("quantity.resistance-lies-above", shortened(written)));
         }
         return new Entry(item, ohm, written, kilo || mega ? How.FROM_OTHER_UNIT : How.AS_IT_IS);
     }

@@ -1,6 +1,7 @@
 package app.redlamp.core.chain.datasheet;
 
 import app.redlamp.core.chain.kit.Microphone;
+import app.redlamp.core.fault.Faults;
 
 /**
  * What a figure usually is, where a data sheet does not say. All of it is common practice, no source.
@@ -19,7 +20,7 @@ public record Usual(double low, double usual, double high) {
             case SELF_NOISE -> selfNoise(kind);
             case MAX_SPL -> maxSpl(kind);
             case OUTPUT_IMPEDANCE -> impedance(kind);
-            default -> throw new IllegalArgumentException("no figure of a capsule: " + item.id());
+            default -> throw new IllegalArgumentException(Faults.say("usual.no-figure-capsule", item.id()));
         };
     }
 

@@ -2,6 +2,7 @@ package app.redlamp.core.chain.kit;
 
 import app.redlamp.core.chain.Converter;
 import app.redlamp.core.chain.Preamp;
+import app.redlamp.core.fault.Faults;
 import java.util.Locale;
 
 /**
@@ -51,12 +52,11 @@ public record AudioInterface(
     public AudioInterface {
         Gear.check(id, name);
         if (!(inputs >= 1 && inputs <= 64 && tracks >= 1 && tracks <= 64)) {
-            throw new IllegalArgumentException(
-                    "'" + name + "': " + inputs + " inputs, " + tracks + " tracks: must lie between 1 and 64");
+            throw new IllegalArgumentException(Faults.say("audio-interface.inputs-tracks-must", name, inputs, tracks));
         }
         if (!(headphoneOutputs >= 0 && headphoneOutputs <= 16 && busMilliamps >= 0 && busMilliamps <= 5000)) {
-            throw new IllegalArgumentException("'" + name + "': " + headphoneOutputs + " outputs for headphones, "
-                    + busMilliamps + " mA: must lie between 0 and 16, and 0 and 5000");
+            throw new IllegalArgumentException(
+                    Faults.say("audio-interface.outputs-for-headphones", name, headphoneOutputs, busMilliamps));
         }
     }
 

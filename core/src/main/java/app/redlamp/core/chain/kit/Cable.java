@@ -1,6 +1,7 @@
 package app.redlamp.core.chain.kit;
 
 import app.redlamp.core.chain.Lead;
+import app.redlamp.core.fault.Faults;
 
 /**
  * A lead.
@@ -16,7 +17,7 @@ public record Cable(String id, String name, Plug from, Plug to, double lengthM, 
     public Cable {
         Gear.check(id, name);
         if (!(lengthM >= 0.05 && lengthM <= 200)) {
-            throw new IllegalArgumentException("'" + name + "': " + lengthM + " m: must lie between 0.05 and 200");
+            throw new IllegalArgumentException(Faults.say("cable.must-lie-between", name, lengthM));
         }
     }
 

@@ -1,5 +1,6 @@
 package app.redlamp.core.chain.kit;
 
+import app.redlamp.core.fault.Faults;
 import java.util.Locale;
 import java.util.OptionalDouble;
 
@@ -63,8 +64,8 @@ public record Extra(
                 && outputs >= 0
                 && outputs <= 16;
         if (!right) {
-            throw new IllegalArgumentException("'" + name + "': reaches " + reachM.orElse(0) + " m, holds "
-                    + holdsKg.orElse(0) + " kg, " + outputs + " outputs: must lie between 0 and 5 m, 20 kg and 16");
+            throw new IllegalArgumentException(
+                    Faults.say("extra.reaches-holds-outputs", name, reachM.orElse(0), holdsKg.orElse(0), outputs));
         }
     }
 }

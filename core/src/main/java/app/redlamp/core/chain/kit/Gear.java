@@ -1,5 +1,7 @@
 package app.redlamp.core.chain.kit;
 
+import app.redlamp.core.fault.Faults;
+
 /** Something that belongs to a kit. All that ships is generic, with invented names. */
 public sealed interface Gear permits Microphone, AudioInterface, BoosterPart, Cable, Extra {
     int LONGEST_NAME = 80;
@@ -22,8 +24,7 @@ public sealed interface Gear permits Microphone, AudioInterface, BoosterPart, Ca
     /** @throws IllegalArgumentException without an id or a name, or for a name of more than 80 characters */
     static void check(String id, String name) {
         if (id.isBlank() || name.isBlank() || name.length() > LONGEST_NAME) {
-            throw new IllegalArgumentException("'" + id + "', '" + name
-                    + "': a part needs an id, and a name of at most " + LONGEST_NAME + " characters");
+            throw new IllegalArgumentException(Faults.say("gear.part-needs-id", id, name, LONGEST_NAME));
         }
     }
 }

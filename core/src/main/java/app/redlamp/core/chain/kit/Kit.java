@@ -7,6 +7,7 @@ import app.redlamp.core.chain.GainSchool;
 import app.redlamp.core.chain.Lead;
 import app.redlamp.core.chain.Preamp;
 import app.redlamp.core.chain.Surroundings;
+import app.redlamp.core.fault.Faults;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -41,11 +42,11 @@ public record Kit(
         extras = List.copyOf(extras);
         Gear.check(id, name);
         if (!(compressionDb >= 0 && compressionDb <= 12)) {
-            throw new IllegalArgumentException("compression of " + compressionDb + " dB: must lie between 0 and 12");
+            throw new IllegalArgumentException(Faults.say("kit.compression-db-must", compressionDb));
         }
         if (seats.isEmpty() || seats.size() > MOST_SEATS || extras.size() > MOST_EXTRAS) {
-            throw new IllegalArgumentException("'" + name + "': " + seats.size() + " voices, " + extras.size()
-                    + " extras: must be 1 to " + MOST_SEATS + " voices, and at most " + MOST_EXTRAS + " extras");
+            throw new IllegalArgumentException(
+                    Faults.say("kit.voices-extras-must", name, seats.size(), extras.size(), MOST_SEATS, MOST_EXTRAS));
         }
     }
 

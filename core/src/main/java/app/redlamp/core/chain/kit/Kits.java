@@ -1,5 +1,6 @@
 package app.redlamp.core.chain.kit;
 
+import app.redlamp.core.fault.Faults;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -22,14 +23,14 @@ public record Kits(List<Kit> all, String chosen, Map<String, Integer> owned, Roo
         all = List.copyOf(all);
         owned = Map.copyOf(owned);
         if (all.stream().map(Kit::id).distinct().count() < all.size()) {
-            throw new IllegalArgumentException("two kits have the same id");
+            throw new IllegalArgumentException(Faults.say("kits.two-kits-have"));
         }
         if (all.size() > MOST) {
-            throw new IllegalArgumentException(all.size() + " kits: at most " + MOST + "; remove one first");
+            throw new IllegalArgumentException(Faults.say("kits.kits-at-most", all.size(), MOST));
         }
         String wanted = chosen;
         if (!chosen.isEmpty() && all.stream().noneMatch(k -> k.id().equals(wanted))) {
-            throw new IllegalArgumentException("the chosen kit '" + chosen + "' is not among the others");
+            throw new IllegalArgumentException(Faults.say("kits.chosen-kit-is", chosen));
         }
     }
 

@@ -3,6 +3,7 @@ package app.redlamp.core.chain.kit;
 import app.redlamp.core.chain.Capsule;
 import app.redlamp.core.chain.Converter;
 import app.redlamp.core.chain.Preamp;
+import app.redlamp.core.fault.Faults;
 import java.util.Locale;
 import java.util.Optional;
 
@@ -119,13 +120,12 @@ public record Microphone(
     public Microphone {
         Gear.check(id, name);
         if (!(diaphragmM >= 0.001 && diaphragmM <= 0.06 && weightKg >= 0 && weightKg <= 5)) {
-            throw new IllegalArgumentException("'" + name + "': diaphragm of " + diaphragmM + " m, " + weightKg
-                    + " kg: must lie between 0.001 and 0.06 m, and 0 and 5 kg");
+            throw new IllegalArgumentException(Faults.say("microphone.diaphragm-must-lie", name, diaphragmM, weightKg));
         }
         boolean digital = plug == Plug.USB || plug == Plug.NONE;
         if (digital != inside.isPresent()) {
-            throw new IllegalArgumentException("'" + name + "': what has a plug for "
-                    + (digital ? "a computer needs a preamp and a converter inside" : "a preamp has none inside"));
+            throw new IllegalArgumentException(
+                    Faults.say(digital ? "microphone.computer-needs-preamp" : "microphone.preamp-has-none", name));
         }
     }
 

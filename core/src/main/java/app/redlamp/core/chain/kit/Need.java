@@ -7,6 +7,7 @@ import app.redlamp.core.chain.Noise;
 import app.redlamp.core.chain.Position;
 import app.redlamp.core.chain.Surroundings;
 import app.redlamp.core.chain.Voice;
+import app.redlamp.core.fault.Faults;
 import java.util.Map;
 import java.util.OptionalDouble;
 
@@ -47,7 +48,7 @@ public record Need(
     public Need {
         owned = Map.copyOf(owned);
         if (!(voices >= 1 && voices <= Kit.MOST_SEATS)) {
-            throw new IllegalArgumentException(voices + " voices: must be 1 to " + Kit.MOST_SEATS);
+            throw new IllegalArgumentException(Faults.say("need.voices-must-be", voices, Kit.MOST_SEATS));
         }
     }
 

@@ -1,5 +1,6 @@
 package app.redlamp.core.chain.kit;
 
+import app.redlamp.core.fault.Faults;
 import java.util.OptionalDouble;
 
 /**
@@ -15,8 +16,7 @@ public record Price(double fresh, OptionalDouble used) {
     /** @throws IllegalArgumentException out of range */
     public Price {
         if (!(fresh >= 0 && fresh <= 100_000 && used.orElse(0) >= 0 && used.orElse(0) <= fresh)) {
-            throw new IllegalArgumentException("price of " + fresh + ", used " + used.orElse(0)
-                    + ": must lie between 0 and 100 000, used no more than new");
+            throw new IllegalArgumentException(Faults.say("price.price-used-must", fresh, used.orElse(0)));
         }
     }
 

@@ -2,6 +2,7 @@ package app.redlamp.core.chain.kit;
 
 import app.redlamp.core.chain.Position;
 import app.redlamp.core.chain.Voice;
+import app.redlamp.core.fault.Faults;
 import java.util.Optional;
 import java.util.OptionalDouble;
 
@@ -30,14 +31,14 @@ public record Seat(
     /** @throws IllegalArgumentException without a name, or for a gain or a pop filter that cannot be */
     public Seat {
         if (name.isBlank() || name.length() > Gear.LONGEST_NAME) {
-            throw new IllegalArgumentException("a voice needs a name of at most " + Gear.LONGEST_NAME + " characters");
+            throw new IllegalArgumentException(Faults.say("seat.voice-needs-name", Gear.LONGEST_NAME));
         }
         if (!(gainDb >= -40 && gainDb <= 90)) {
-            throw new IllegalArgumentException("gain of " + gainDb + " dB: must lie between −40 and 90");
+            throw new IllegalArgumentException(Faults.say("seat.gain-db-must", gainDb));
         }
         double screen = popFilterM.orElse(0.01);
         if (!(screen > 0 && screen <= Position.FURTHEST_M)) {
-            throw new IllegalArgumentException("pop filter at " + screen + " m: must lie before the lips, up to 5 m");
+            throw new IllegalArgumentException(Faults.say("seat.pop-filter-at", screen));
         }
     }
 

@@ -17,6 +17,9 @@ public record Bleed(double ratio, double directDb, double roomDb) {
     /** Rule of three to one (common practice, no source; 20 log10(1/3) is −9.5 dB). */
     public static final double RULE = 3;
 
+    /** What is further down than this can be cut out of a track (common practice, no source). */
+    private static final double HARMLESS_DB = -30;
+
     /** Guests are listened to at about this level (common practice, no source), in dB SPL. */
     private static final double LISTENING_DB = 65;
 
@@ -90,6 +93,11 @@ public record Bleed(double ratio, double directDb, double roomDb) {
     /** Both ways together, against one's own voice, in dB. */
     public double totalDb() {
         return Noise.sum(directDb, roomDb);
+    }
+
+    /** Whether it is so far down that it can be cut out of a track. */
+    public boolean harmless() {
+        return totalDb() <= HARMLESS_DB;
     }
 
     public boolean keepsTheRule() {

@@ -4,6 +4,8 @@ import app.redlamp.core.chain.Chain;
 import app.redlamp.core.chain.Position;
 import app.redlamp.core.chain.VocalEffort;
 import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
 import java.util.OptionalDouble;
 
 /**
@@ -33,6 +35,13 @@ public record Placing(
     /** Where the loss by the angle is told. */
     public static final double TREBLE_HZ = 8000;
 
+    /** From here on nearness is boom and not warmth (common practice, no source). */
+    private static final double BOOMY_DB = 9;
+
+    /** From here on a voice that passes the capsule sounds dull (common practice, no source). */
+    private static final double DULL_DB = -3;
+
+    /** Swaying of a reader who sits well (common practice, no source). */
     private static final double SWAY_M = 0.03;
 
     /** Nearer than this nobody should come, not for a whisper either (common practice, no source). */
@@ -67,6 +76,33 @@ public record Placing(
 
     public boolean pops() {
         return breathDb > Breath.POPS_DB;
+    }
+
+    /** What is wrong with a place, the worst first. */
+    public enum Trouble {
+        POPS,
+        FAR,
+        DULL,
+        BASS;
+
+        /** Name in bundles, such as {@code pops}. */
+        public String id() {
+            return name().toLowerCase(Locale.ROOT);
+        }
+    }
+
+    /** The worst that is wrong here; absent where nothing is. */
+    public Optional<Trouble> trouble() {
+        if (pops()) {
+            return Optional.of(Trouble.POPS);
+        }
+        if (zones.contains(Zone.TOO_FAR)) {
+            return Optional.of(Trouble.FAR);
+        }
+        if (trebleDb < DULL_DB) {
+            return Optional.of(Trouble.DULL);
+        }
+        return bassDb > BOOMY_DB ? Optional.of(Trouble.BASS) : Optional.empty();
     }
 
     /**

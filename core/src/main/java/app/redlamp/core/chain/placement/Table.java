@@ -1,5 +1,7 @@
 package app.redlamp.core.chain.placement;
 
+import app.redlamp.core.fault.Faults;
+
 /**
  * How neighbours sit at a table.
  *
@@ -16,8 +18,7 @@ public record Table(Bleed.Seats seats, double apartM) {
     /** @throws IllegalArgumentException out of range */
     public Table {
         if (!(apartM >= NEAREST_M && apartM <= FURTHEST_M)) {
-            throw new IllegalArgumentException(
-                    apartM + " m apart: must lie between " + NEAREST_M + " and " + FURTHEST_M + " m");
+            throw new IllegalArgumentException(Faults.say("table.apart-must-lie", apartM, NEAREST_M, FURTHEST_M));
         }
     }
 

@@ -1,5 +1,7 @@
 package app.redlamp.core.delivery.finish;
 
+import app.redlamp.core.fault.Faults;
+
 /**
  * Rounds samples to whole steps with triangular dither of ±1 step, so that the rounding error is noise and not
  * distortion.
@@ -14,7 +16,7 @@ public final class Dither {
     /** @param bits bits a sample of the result, 2 to 24 */
     public Dither(int bits) {
         if (!(bits >= 2 && bits <= 24)) {
-            throw new IllegalArgumentException(bits + " bit: must be 2 to 24");
+            throw new IllegalArgumentException(Faults.say("dither.bit-must-be", bits));
         }
         scale = 1L << (bits - 1);
     }

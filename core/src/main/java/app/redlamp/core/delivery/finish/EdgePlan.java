@@ -1,6 +1,7 @@
 package app.redlamp.core.delivery.finish;
 
 import app.redlamp.core.delivery.spec.Specification;
+import app.redlamp.core.fault.Faults;
 import app.redlamp.core.measure.analysis.Report;
 import app.redlamp.core.measure.noise.Pauses;
 import app.redlamp.core.units.Limits;
@@ -33,8 +34,8 @@ public record EdgePlan(
     public EdgePlan {
         boolean lengths = cutHeadS >= 0 && cutTailS >= 0 && addHeadS >= 0 && addTailS >= 0;
         if (!(lengths && (tone.isPresent() || addHeadS + addTailS == 0))) {
-            throw new IllegalArgumentException("edges cut " + cutHeadS + " and " + cutTailS + " s, add " + addHeadS
-                    + " and " + addTailS + " s from " + tone + ": lengths must be 0 or more, tone must be named");
+            throw new IllegalArgumentException(
+                    Faults.say("edge-plan.edges-cut-add", cutHeadS, cutTailS, addHeadS, addTailS, tone));
         }
     }
 

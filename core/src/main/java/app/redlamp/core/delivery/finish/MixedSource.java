@@ -1,5 +1,6 @@
 package app.redlamp.core.delivery.finish;
 
+import app.redlamp.core.fault.Faults;
 import app.redlamp.core.signal.AudioSource;
 import app.redlamp.core.signal.SourceStep;
 import java.io.IOException;
@@ -16,7 +17,7 @@ public final class MixedSource extends SourceStep {
     public MixedSource(AudioSource source, int channels) {
         super(source);
         if (!(channels == 1 || channels == 2)) {
-            throw new IllegalArgumentException(channels + " channels: must be 1 or 2");
+            throw new IllegalArgumentException(Faults.say("mixed-source.channels-must-be", channels));
         }
         this.channels = channels;
     }

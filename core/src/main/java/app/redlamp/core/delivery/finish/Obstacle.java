@@ -1,6 +1,7 @@
 package app.redlamp.core.delivery.finish;
 
 import app.redlamp.core.delivery.spec.Check;
+import java.util.OptionalDouble;
 
 /** Why a recording cannot be finished to its specification, with the figures that prove it. */
 public sealed interface Obstacle {
@@ -16,6 +17,9 @@ public sealed interface Obstacle {
      * @param limitDbfs where it may be
      */
     record Noise(double gainDb, double floorDbfs, double limitDbfs) implements Obstacle {
+        /** Nobody comes nearer than a quarter of the distance (ours). */
+        private static final double CLOSEST_GAIN_DB = 12;
+
         @Override
         public String id() {
             return "noise";
@@ -24,6 +28,13 @@ public sealed interface Obstacle {
         /** By how much the floor would be too high, in dB. */
         public double excessDb() {
             return floorDbfs - limitDbfs;
+        }
+
+        /** Share of the distance to the microphone from which that would be heard no more; absent where nobody comes so near. */
+        public OptionalDouble nearer() {
+            return excessDb() <= CLOSEST_GAIN_DB
+                    ? OptionalDouble.of(Math.pow(10, -excessDb() / 20))
+                    : OptionalDouble.empty();
         }
     }
 

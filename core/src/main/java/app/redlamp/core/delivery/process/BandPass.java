@@ -1,5 +1,6 @@
 package app.redlamp.core.delivery.process;
 
+import app.redlamp.core.fault.Faults;
 import app.redlamp.core.signal.AudioSource;
 import app.redlamp.core.signal.Biquad;
 import app.redlamp.core.signal.BiquadFilter;
@@ -22,7 +23,7 @@ public record BandPass(Limits band) implements Processor {
     /** @throws IllegalArgumentException for a corner that is not above 0 */
     public BandPass {
         if (!(band.low().orElse(1) > 0 && band.high().orElse(1) > 0)) {
-            throw new IllegalArgumentException("band of " + band + ": both corners must lie above 0 Hz");
+            throw new IllegalArgumentException(Faults.say("band-pass.band-both-corners", band));
         }
     }
 

@@ -1,5 +1,6 @@
 package app.redlamp.core.delivery.process;
 
+import app.redlamp.core.fault.Faults;
 import app.redlamp.core.signal.AudioSource;
 import app.redlamp.core.units.Decibels;
 
@@ -14,7 +15,7 @@ public record Gain(double db) implements Processor {
     /** @throws IllegalArgumentException out of range */
     public Gain {
         if (!(Math.abs(db) <= MOST_DB)) {
-            throw new IllegalArgumentException("gain of " + db + " dB: must lie between −120 and 120");
+            throw new IllegalArgumentException(Faults.say("gain.gain-db-must", db));
         }
     }
 

@@ -1,5 +1,6 @@
 package app.redlamp.core.delivery.process;
 
+import app.redlamp.core.fault.Faults;
 import app.redlamp.core.signal.AudioSource;
 
 /**
@@ -13,7 +14,7 @@ public record Limiter(double ceilingDbtp) implements Processor {
     /** @throws IllegalArgumentException out of range */
     public Limiter {
         if (!(ceilingDbtp >= LOWEST_DBTP && ceilingDbtp <= 0)) {
-            throw new IllegalArgumentException("ceiling of " + ceilingDbtp + " dBTP: must lie between −40 and 0");
+            throw new IllegalArgumentException(Faults.say("limiter.ceiling-dbtp-must", ceilingDbtp));
         }
     }
 

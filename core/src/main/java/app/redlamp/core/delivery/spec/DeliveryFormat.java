@@ -1,5 +1,6 @@
 package app.redlamp.core.delivery.spec;
 
+import app.redlamp.core.fault.Faults;
 import app.redlamp.core.signal.AudioInfo;
 import java.util.EnumSet;
 import java.util.OptionalInt;
@@ -85,10 +86,14 @@ public record DeliveryFormat(
                 ? bitRateKbps.orElse(0) >= 32 && bitRateKbps.orElse(0) <= 320
                 : bitRateKbps.isEmpty();
         if (!(counts && rate && bits && kbps && coding.written())) {
-            throw new IllegalArgumentException("format " + coding + ", " + sampleRateHz + " Hz, bits " + bitDepth
-                    + ", kbit/s " + bitRateKbps + ", channels " + fewestChannels + " to " + mostChannels
-                    + ": WAV, FLAC and AIFF need 16 or 24 bits, MP3 needs 32 to 320 kbit/s, 8000 to 192000 Hz, 1 or 2"
-                    + " channels");
+            throw new IllegalArgumentException(Faults.say(
+                    "delivery-format.format-hz-bits",
+                    coding,
+                    sampleRateHz,
+                    bitDepth,
+                    bitRateKbps,
+                    fewestChannels,
+                    mostChannels));
         }
         Set<Coding> all = EnumSet.of(coding);
         all.addAll(accepted);

@@ -1,5 +1,6 @@
 package app.redlamp.core.delivery.spec;
 
+import app.redlamp.core.fault.Faults;
 import app.redlamp.core.measure.analysis.Report;
 import app.redlamp.core.units.Limits;
 import java.util.OptionalDouble;
@@ -34,7 +35,7 @@ public record LoudnessTarget(Measure measure, Limits limits) {
     /** @throws IllegalArgumentException unless the window is closed on both sides */
     public LoudnessTarget {
         if (limits.low().isEmpty() || limits.high().isEmpty()) {
-            throw new IllegalArgumentException("loudness window " + limits + ": needs a low and a high bound");
+            throw new IllegalArgumentException(Faults.say("loudness-target.loudness-window-needs", limits));
         }
     }
 

@@ -1,5 +1,6 @@
 package app.redlamp.core.delivery.spec;
 
+import app.redlamp.core.fault.Faults;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
@@ -26,8 +27,7 @@ public record Naming(Optional<String> pattern, List<String> tags, List<Part> par
         /** @throws IllegalArgumentException without a name or a pattern, or for a length that is none */
         public Part {
             if (name == null || name.isBlank() || pattern == null || pattern.isBlank() || !(longestS.orElse(1) > 0)) {
-                throw new IllegalArgumentException("part '" + name + "', '" + pattern
-                        + "': needs a name and a pattern, and a longest length above 0 s where there is one");
+                throw new IllegalArgumentException(Faults.say("naming.part-needs-name", name, pattern));
             }
         }
 

@@ -1,5 +1,6 @@
 package app.redlamp.core.delivery.spec;
 
+import app.redlamp.core.fault.Faults;
 import app.redlamp.core.measure.analysis.Report;
 import app.redlamp.core.units.Limits;
 import java.util.OptionalDouble;
@@ -36,8 +37,10 @@ public record PeakLimit(Measure measure, OptionalDouble lowest, double highest) 
     /** @throws IllegalArgumentException unless the limit is at most 0 and the lowest below it */
     public PeakLimit {
         if (!(highest <= 0 && lowest.orElse(Double.NEGATIVE_INFINITY) < highest)) {
-            throw new IllegalArgumentException("peak limit " + (lowest.isPresent() ? lowest.getAsDouble() + " to " : "")
-                    + highest + ": must be at most 0, and the lowest below it");
+            throw new IllegalArgumentException(
+                    lowest.isPresent()
+                            ? Faults.say("peak-limit.range", lowest.getAsDouble(), highest)
+                            : Faults.say("peak-limit.highest", highest));
         }
     }
 

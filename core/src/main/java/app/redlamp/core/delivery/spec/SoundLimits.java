@@ -1,5 +1,6 @@
 package app.redlamp.core.delivery.spec;
 
+import app.redlamp.core.fault.Faults;
 import app.redlamp.core.units.Limits;
 import java.util.Optional;
 import java.util.OptionalDouble;
@@ -32,8 +33,7 @@ public record SoundLimits(
                 || (bandHz.get().low().orElse(0) > 0
                         && bandHz.get().high().orElse(0) > bandHz.get().low().orElse(0));
         if (!(clippedRuns >= 0 && band)) {
-            throw new IllegalArgumentException("clipped runs " + clippedRuns + ", band " + bandHz
-                    + ": runs must be 0 or more, a band needs a low and a high bound");
+            throw new IllegalArgumentException(Faults.say("sound-limits.clipped-runs-band", clippedRuns, bandHz));
         }
     }
 }

@@ -1,5 +1,6 @@
 package app.redlamp.core.delivery.spec;
 
+import app.redlamp.core.fault.Faults;
 import app.redlamp.core.units.Limits;
 import java.util.Optional;
 import java.util.OptionalDouble;
@@ -36,12 +37,10 @@ public record Specification(
     /** @throws IllegalArgumentException for a blank id, name or source, or where nothing says how loud it must be */
     public Specification {
         if (id.isBlank() || name.isBlank() || source.isBlank()) {
-            throw new IllegalArgumentException(
-                    "specification '" + id + "', '" + name + "', '" + source + "': needs an id, a name and a source");
+            throw new IllegalArgumentException(Faults.say("specification.specification-needs-id", id, name, source));
         }
         if (loudness.isEmpty() && peak.lowest().isEmpty()) {
-            throw new IllegalArgumentException(
-                    "specification '" + id + "': needs a loudness window, or a lowest peak in place of it");
+            throw new IllegalArgumentException(Faults.say("specification.specification-needs-loudness", id));
         }
     }
 

@@ -1,6 +1,7 @@
 package app.redlamp.core.planning.plan;
 
 import app.redlamp.core.chain.GainSchool;
+import app.redlamp.core.fault.Faults;
 import java.time.LocalDate;
 import java.util.Optional;
 
@@ -29,11 +30,10 @@ public record Brief(
     /** @throws IllegalArgumentException without a title, or for a deadline before the start */
     public Brief {
         if (title.isBlank()) {
-            throw new IllegalArgumentException("a production needs a title");
+            throw new IllegalArgumentException(Faults.say("brief.production-needs-title"));
         }
         if (deadline.isPresent() && deadline.get().isBefore(start)) {
-            throw new IllegalArgumentException(
-                    "deadline " + deadline.get() + ": lies before the start on " + start + "; choose a later day");
+            throw new IllegalArgumentException(Faults.say("brief.deadline-lies-before", deadline.get(), start));
         }
     }
 

@@ -1,5 +1,6 @@
 package app.redlamp.core.planning.plan;
 
+import app.redlamp.core.fault.Faults;
 import java.math.BigDecimal;
 import java.util.Locale;
 
@@ -25,7 +26,7 @@ public record Fee(Basis basis, BigDecimal amount) {
     /** @throws IllegalArgumentException for less than nothing */
     public Fee {
         if (amount.signum() < 0) {
-            throw new IllegalArgumentException("fee " + amount + ": must be 0 or more");
+            throw new IllegalArgumentException(Faults.say("fee.fee-must-be", amount));
         }
     }
 

@@ -1,5 +1,6 @@
 package app.redlamp.core.planning.plan;
 
+import app.redlamp.core.fault.Faults;
 import java.text.Normalizer;
 import java.util.ArrayList;
 import java.util.HashMap;
@@ -42,15 +43,15 @@ public final class FileNames {
         Matcher fields = FIELD.matcher(pattern);
         while (fields.find()) {
             if (!FIELDS.contains(fields.group(1))) {
-                return "there is no {" + fields.group(1) + "}; use {production}, {client}, {title}, {n}, {nn} or {nnn}";
+                return Faults.say("file-names.there-is-no", fields.group(1));
             }
         }
         Matcher refused = REFUSED.matcher(FIELD.matcher(pattern).replaceAll(""));
         if (refused.find()) {
-            return "'" + shown(refused.group()) + "' cannot stand in a file name; leave it out";
+            return Faults.say("file-names.cannot-stand-in", shown(refused.group()));
         }
         if (FIELD.matcher(pattern).replaceAll("x").isBlank()) {
-            return "a file needs a name; write {nn} for its number or {title} for its title";
+            return Faults.say("file-names.file-needs-name");
         }
         return "";
     }
@@ -72,8 +73,8 @@ public final class FileNames {
             String name = name(pattern, production, client, titles.get(i), i + 1);
             Integer other = taken.put(name.toLowerCase(Locale.ROOT), i);
             if (other != null) {
-                throw new IllegalArgumentException("'" + brief(titles.get(other)) + "' and '" + brief(titles.get(i))
-                        + "' would both be called " + brief(name) + "; put {nn} into the pattern");
+                throw new IllegalArgumentException(Faults.say(
+                        "file-names.would-both-be", brief(titles.get(other)), brief(titles.get(i)), brief(name)));
             }
             names.add(name);
         }
@@ -95,14 +96,13 @@ public final class FileNames {
                 .replaceAll("$1");
         String name = FILE_EDGES.matcher(joined).replaceAll("");
         if (name.isEmpty()) {
-            throw new IllegalArgumentException("'" + brief(title) + "' would have no name; put {nn} into the pattern");
+            throw new IllegalArgumentException(Faults.say("file-names.would-have-no", brief(title)));
         }
         if (DEVICE.matcher(name).matches()) {
-            throw new IllegalArgumentException(
-                    "'" + name + "' is a name that some computers keep for themselves; put {nn} into the pattern");
+            throw new IllegalArgumentException(Faults.say("file-names.is-name-that", name));
         }
         if (name.getBytes(java.nio.charset.StandardCharsets.UTF_8).length > LONGEST_BYTES) {
-            throw new IllegalArgumentException("the name of '" + brief(title) + "' is too long; shorten its title");
+            throw new IllegalArgumentException(Faults.say("file-names.name-is-too", brief(title)));
         }
         return name;
     }
@@ -123,8 +123,7 @@ public final class FileNames {
         String name = FOLDER_EDGES.matcher(SPACE.matcher(plain).replaceAll(" ")).replaceAll("");
         boolean tooLong = name.getBytes(java.nio.charset.StandardCharsets.UTF_8).length > LONGEST_BYTES;
         if (name.isEmpty() || tooLong || DEVICE.matcher(name).matches()) {
-            throw new IllegalArgumentException(
-                    "'" + brief(title) + "' cannot name a folder; give the production another title");
+            throw new IllegalArgumentException(Faults.say("file-names.cannot-name-folder", brief(title)));
         }
         return name;
     }

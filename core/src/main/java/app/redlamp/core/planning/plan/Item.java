@@ -1,5 +1,6 @@
 package app.redlamp.core.planning.plan;
 
+import app.redlamp.core.fault.Faults;
 import java.math.BigDecimal;
 import java.util.Optional;
 
@@ -25,8 +26,7 @@ public record Item(String name, BigDecimal newPrice, Optional<BigDecimal> usedPr
         boolean prices =
                 newPrice.signum() >= 0 && usedPrice.orElse(BigDecimal.ZERO).signum() >= 0;
         if (name.isBlank() || !prices || (standing == Standing.USED && usedPrice.isEmpty())) {
-            throw new IllegalArgumentException(
-                    "'" + name + "': needs a name, prices of 0 or more, and a used price where" + " it is bought used");
+            throw new IllegalArgumentException(Faults.say("item.needs-name-prices", name));
         }
     }
 

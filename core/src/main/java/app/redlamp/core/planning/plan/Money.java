@@ -1,5 +1,6 @@
 package app.redlamp.core.planning.plan;
 
+import app.redlamp.core.fault.Faults;
 import java.math.BigDecimal;
 import java.util.Currency;
 import java.util.List;
@@ -19,7 +20,7 @@ public record Money(Currency currency, Optional<Fee> fee, Optional<BigDecimal> b
     public Money {
         items = List.copyOf(items);
         if (budget.orElse(BigDecimal.ZERO).signum() < 0) {
-            throw new IllegalArgumentException("budget " + budget.get() + ": must be 0 or more");
+            throw new IllegalArgumentException(Faults.say("money.budget-must-be", budget.get()));
         }
     }
 

@@ -2,6 +2,7 @@ package app.redlamp.core.planning.plan;
 
 import app.redlamp.core.acoustics.spot.Spots;
 import app.redlamp.core.chain.kit.Kits;
+import app.redlamp.core.fault.Faults;
 import app.redlamp.core.planning.script.Piece;
 import app.redlamp.core.planning.script.Script;
 import app.redlamp.core.planning.take.Takes;
@@ -43,7 +44,7 @@ public record Production(
     public Production {
         spent = List.copyOf(spent);
         if (id.isBlank()) {
-            throw new IllegalArgumentException("a production needs an id");
+            throw new IllegalArgumentException(Faults.say("production.production-needs-id"));
         }
     }
 

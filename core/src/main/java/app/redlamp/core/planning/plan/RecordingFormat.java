@@ -1,5 +1,7 @@
 package app.redlamp.core.planning.plan;
 
+import app.redlamp.core.fault.Faults;
+
 /**
  * How a job is recorded: uncompressed.
  *
@@ -13,8 +15,8 @@ public record RecordingFormat(int sampleRateHz, int bitDepth, int channels) {
     public RecordingFormat {
         boolean depth = bitDepth == 16 || bitDepth == 24 || bitDepth == 32;
         if (!(sampleRateHz >= 8000 && sampleRateHz <= 192_000 && depth && channels >= 1 && channels <= 8)) {
-            throw new IllegalArgumentException("recording at " + sampleRateHz + " Hz, " + bitDepth + " bits, "
-                    + channels + " channels: 8000 to 192000 Hz, 16, 24 or 32 bits, 1 to 8 channels");
+            throw new IllegalArgumentException(
+                    Faults.say("recording-format.recording-at-hz", sampleRateHz, bitDepth, channels));
         }
     }
 

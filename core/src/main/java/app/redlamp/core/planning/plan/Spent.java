@@ -1,5 +1,6 @@
 package app.redlamp.core.planning.plan;
 
+import app.redlamp.core.fault.Faults;
 import java.time.LocalDate;
 import java.util.Locale;
 
@@ -24,7 +25,7 @@ public record Spent(LocalDate day, Phase phase, int minutes) {
     /** @throws IllegalArgumentException for minutes out of range */
     public Spent {
         if (!(minutes >= 1 && minutes <= 1440)) {
-            throw new IllegalArgumentException("time spent, " + minutes + " min: must lie between 1 and 1440");
+            throw new IllegalArgumentException(Faults.say("spent.time-spent-min", minutes));
         }
     }
 }

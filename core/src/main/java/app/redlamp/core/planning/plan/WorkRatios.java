@@ -1,5 +1,7 @@
 package app.redlamp.core.planning.plan;
 
+import app.redlamp.core.fault.Faults;
+
 /**
  * How long things take, as long as nothing has been measured.
  *
@@ -18,17 +20,17 @@ public record WorkRatios(double wordsPerMinute, double booth, double edit, doubl
 
     /** @throws IllegalArgumentException for figures out of range */
     public WorkRatios {
-        check("words a minute", wordsPerMinute, 60, 300);
-        check("hours in the booth for a finished hour", booth, 1, 20);
-        check("hours of editing for a finished hour", edit, 0, 20);
-        check("hours of proof listening for a finished hour", proof, 0, 20);
-        check("recorded for a finished second", kept, 1, 10);
+        check("work-ratios.words-a-minute", wordsPerMinute, 60, 300);
+        check("work-ratios.hours-in-the-booth-for-a-finished-hour", booth, 1, 20);
+        check("work-ratios.hours-of-editing-for-a-finished-hour", edit, 0, 20);
+        check("work-ratios.hours-of-proof-listening-for-a-finished-hour", proof, 0, 20);
+        check("work-ratios.recorded-for-a-finished-second", kept, 1, 10);
     }
 
     private static void check(String name, double value, double low, double high) {
         if (!(value >= low && value <= high)) {
             throw new IllegalArgumentException(
-                    name + ", " + value + ": must lie between " + (int) low + " and " + (int) high);
+                    Faults.say("work-ratios.must-lie-between", Faults.say(name), value, (int) low, (int) high));
         }
     }
 }

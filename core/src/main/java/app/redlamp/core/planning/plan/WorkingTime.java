@@ -1,5 +1,6 @@
 package app.redlamp.core.planning.plan;
 
+import app.redlamp.core.fault.Faults;
 import java.time.DayOfWeek;
 import java.time.LocalDate;
 import java.time.LocalTime;
@@ -39,11 +40,11 @@ public record WorkingTime(
         ordered.putAll(quiet);
         quiet = java.util.Collections.unmodifiableMap(ordered);
         daysOff = Set.copyOf(daysOff);
-        check("longest session", longestSessionMin, 15, 480);
-        check("minutes before a break", stretchMin, 10, 240);
-        check("break", breakMin, 0, 120);
-        check("editing on a day", editMin, 0, 960);
-        check("days for corrections", correctionDays, 0, 30);
+        check("working-time.longest-session", longestSessionMin, 15, 480);
+        check("working-time.minutes-before-a-break", stretchMin, 10, 240);
+        check("working-time.break", breakMin, 0, 120);
+        check("working-time.editing-on-a-day", editMin, 0, 960);
+        check("working-time.days-for-corrections", correctionDays, 0, 30);
     }
 
     private static WorkingTime usual() {
@@ -94,7 +95,8 @@ public record WorkingTime(
 
     private static void check(String name, int value, int low, int high) {
         if (!(value >= low && value <= high)) {
-            throw new IllegalArgumentException(name + ", " + value + ": must lie between " + low + " and " + high);
+            throw new IllegalArgumentException(
+                    Faults.say("work-ratios.must-lie-between", Faults.say(name), value, low, high));
         }
     }
 }

@@ -1,5 +1,6 @@
 package app.redlamp.core.planning.script;
 
+import app.redlamp.core.fault.Faults;
 import java.util.Objects;
 
 /**
@@ -26,8 +27,7 @@ public record Block(Kind kind, int level, String text) {
         Objects.requireNonNull(text);
         boolean levelled = kind == Kind.HEADING ? level >= 1 && level <= DEEPEST : level == 0;
         if (!levelled || (kind == Kind.PAGE_BREAK) != text.isEmpty()) {
-            throw new IllegalArgumentException("block " + kind + " of level " + level + " with " + text.length()
-                    + " characters: a heading has a level of 1 to 6, a page break has no text, all others have some");
+            throw new IllegalArgumentException(Faults.say("block.block-level-with", kind, level, text.length()));
         }
     }
 

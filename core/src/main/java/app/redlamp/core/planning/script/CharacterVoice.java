@@ -1,5 +1,7 @@
 package app.redlamp.core.planning.script;
 
+import app.redlamp.core.fault.Faults;
+
 /**
  * The voice that somebody in the script is given, so that he sounds the same a week later.
  *
@@ -11,7 +13,7 @@ public record CharacterVoice(String name, String voice) {
     /** @throws IllegalArgumentException without a name */
     public CharacterVoice {
         if (name.isBlank()) {
-            throw new IllegalArgumentException("a character voice needs the name of the one who speaks");
+            throw new IllegalArgumentException(Faults.say("character-voice.character-voice-needs"));
         }
     }
 }

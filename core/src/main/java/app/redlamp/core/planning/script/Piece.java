@@ -1,5 +1,6 @@
 package app.redlamp.core.planning.script;
 
+import app.redlamp.core.fault.Faults;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.OptionalDouble;
@@ -17,11 +18,10 @@ public record Piece(String title, List<Span> spans, OptionalDouble plannedS) {
     public Piece {
         spans = List.copyOf(spans);
         if (title.isBlank()) {
-            throw new IllegalArgumentException("a chapter needs a title");
+            throw new IllegalArgumentException(Faults.say("piece.chapter-needs-title"));
         }
         if (!(plannedS.orElse(1) > 0)) {
-            throw new IllegalArgumentException(
-                    "planned length " + plannedS.getAsDouble() + " s: must be more than nothing");
+            throw new IllegalArgumentException(Faults.say("piece.planned-length-must", plannedS.getAsDouble()));
         }
     }
 

@@ -1,5 +1,6 @@
 package app.redlamp.core.planning.script;
 
+import app.redlamp.core.fault.Faults;
 import java.util.ArrayList;
 import java.util.List;
 
@@ -43,8 +44,7 @@ public final class Pieces {
             }
         }
         if (before.isEmpty() || after.isEmpty()) {
-            throw new IllegalArgumentException("'" + piece.title() + "' cannot be split there: choose a paragraph of it"
-                    + " that is not its first");
+            throw new IllegalArgumentException(Faults.say("pieces.cannot-be-split", piece.title()));
         }
         List<Piece> all = new ArrayList<>(pieces);
         all.set(index, new Piece(piece.title(), before, piece.plannedS()));

@@ -1,5 +1,7 @@
 package app.redlamp.core.planning.script;
 
+import app.redlamp.core.fault.Faults;
+
 /**
  * How something is said, decided once for the whole script.
  *
@@ -12,7 +14,7 @@ public record Saying(String term, String said, String note) {
     /** @throws IllegalArgumentException without a term */
     public Saying {
         if (term.isBlank()) {
-            throw new IllegalArgumentException("a pronunciation needs the word that it is for");
+            throw new IllegalArgumentException(Faults.say("saying.pronunciation-needs-word"));
         }
     }
 }

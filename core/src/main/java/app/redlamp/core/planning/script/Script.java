@@ -1,5 +1,6 @@
 package app.redlamp.core.planning.script;
 
+import app.redlamp.core.fault.Faults;
 import java.util.List;
 
 /**
@@ -21,8 +22,8 @@ public record Script(ScriptText text, List<Piece> pieces, List<Saying> sayings, 
         for (Piece piece : pieces) {
             for (Span span : piece.spans()) {
                 if (span.to() > text.size()) {
-                    throw new IllegalArgumentException("'" + piece.title() + "' ends at block " + span.to()
-                            + " of a script that has " + text.size());
+                    throw new IllegalArgumentException(
+                            Faults.say("script.ends-at-block", piece.title(), span.to(), text.size()));
                 }
             }
         }

@@ -1,5 +1,6 @@
 package app.redlamp.core.planning.script;
 
+import app.redlamp.core.fault.Faults;
 import java.util.ArrayList;
 import java.util.List;
 
@@ -14,13 +15,14 @@ public record ScriptText(List<Block> blocks) {
     public ScriptText {
         blocks = List.copyOf(blocks);
         if (blocks.stream().mapToLong(b -> b.text().length()).sum() > MOST_CHARACTERS) {
-            throw new IllegalArgumentException("the script " + TOO_LONG);
+            throw new IllegalArgumentException(Faults.say("script-text.script", tooLong()));
         }
     }
 
     /** What is said of a longer one. */
-    public static final String TOO_LONG = "holds more than " + MOST_CHARACTERS / 1_000_000
-            + " million characters of text, more than ten long books; bring it in parts";
+    public static String tooLong() {
+        return Faults.say("script-text.holds-more-than", MOST_CHARACTERS / 1_000_000);
+    }
 
     public int size() {
         return blocks.size();

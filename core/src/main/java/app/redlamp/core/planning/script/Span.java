@@ -1,5 +1,7 @@
 package app.redlamp.core.planning.script;
 
+import app.redlamp.core.fault.Faults;
+
 /**
  * Blocks of a script that follow each other.
  *
@@ -11,8 +13,7 @@ public record Span(int from, int to) {
     /** @throws IllegalArgumentException for a span of nothing */
     public Span {
         if (!(from >= 0 && to > from)) {
-            throw new IllegalArgumentException(
-                    "blocks " + from + " to " + to + ": must begin at 0 or later and not be empty");
+            throw new IllegalArgumentException(Faults.say("span.blocks-to-must", from, to));
         }
     }
 

@@ -1,5 +1,6 @@
 package app.redlamp.core.planning.take;
 
+import app.redlamp.core.fault.Faults;
 import java.time.LocalDateTime;
 import java.util.List;
 
@@ -19,8 +20,7 @@ public record Delivery(String take, String specification, LocalDateTime made, Li
         Take.checkInside(take);
         files.forEach(Take::checkInside);
         if (files.isEmpty() || !Double.isFinite(gainDb)) {
-            throw new IllegalArgumentException(
-                    "delivery of '" + take + "' with a gain of " + gainDb + " dB: needs a file and a number");
+            throw new IllegalArgumentException(Faults.say("delivery.delivery-with-gain", take, gainDb));
         }
     }
 }

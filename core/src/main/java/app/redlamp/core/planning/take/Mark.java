@@ -1,5 +1,7 @@
 package app.redlamp.core.planning.take;
 
+import app.redlamp.core.fault.Faults;
+
 /**
  * A place in a take.
  *
@@ -11,8 +13,7 @@ public record Mark(double atS, String kind, String note) {
     /** @throws IllegalArgumentException for a place before the start, or without a kind */
     public Mark {
         if (!(atS >= 0 && Double.isFinite(atS)) || kind.isBlank()) {
-            throw new IllegalArgumentException(
-                    "mark '" + kind + "' at " + atS + " s: needs a kind, and a place at the start or after it");
+            throw new IllegalArgumentException(Faults.say("mark.mark-at-needs", kind, atS));
         }
     }
 }

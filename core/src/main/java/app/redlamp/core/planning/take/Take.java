@@ -1,5 +1,6 @@
 package app.redlamp.core.planning.take;
 
+import app.redlamp.core.fault.Faults;
 import java.time.LocalDateTime;
 import java.util.List;
 import java.util.Locale;
@@ -50,11 +51,11 @@ public record Take(
         marks = List.copyOf(marks);
         checkInside(file);
         if (!(lengthS >= 0 && Double.isFinite(lengthS)) || marks.size() > MOST_MARKS) {
-            throw new IllegalArgumentException("take '" + file + "' of " + lengthS + " s with " + marks.size()
-                    + " marks: needs a length of 0 or more, and at most " + MOST_MARKS + " marks");
+            throw new IllegalArgumentException(
+                    Faults.say("take.take-with-marks", file, lengthS, marks.size(), MOST_MARKS));
         }
         if (sha256.filter(h -> h.length() != SHA_256_DIGITS).isPresent()) {
-            throw new IllegalArgumentException("take '" + file + "': a SHA-256 has 64 digits");
+            throw new IllegalArgumentException(Faults.say("take.take-sha-has", file));
         }
     }
 
@@ -67,8 +68,7 @@ public record Take(
                 || file.contains(":")
                 || List.of(file.split("/", -1)).stream().anyMatch(p -> p.isEmpty() || p.equals(".") || p.equals(".."));
         if (out) {
-            throw new IllegalArgumentException(
-                    "'" + file + "' does not lie in the production's folder; a take is named from there on");
+            throw new IllegalArgumentException(Faults.say("take.does-not-lie", file));
         }
     }
 

@@ -1,5 +1,6 @@
 package app.redlamp.core.planning.take;
 
+import app.redlamp.core.fault.Faults;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -18,7 +19,7 @@ public record Takes(List<Take> all, List<Delivery> deliveries) {
         all = List.copyOf(all);
         deliveries = List.copyOf(deliveries);
         if (all.stream().map(Take::file).distinct().count() < all.size()) {
-            throw new IllegalArgumentException("two takes are of the same file");
+            throw new IllegalArgumentException(Faults.say("takes.two-takes-are"));
         }
     }
 

@@ -1,5 +1,6 @@
 package app.redlamp.core.setting.card;
 
+import app.redlamp.core.fault.Faults;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -20,7 +21,7 @@ public record Cards(List<GainCard> cards, List<Overrule> overrules) {
         cards = List.copyOf(cards.subList(Math.max(0, cards.size() - MOST), cards.size()));
         overrules = List.copyOf(overrules);
         if (overrules.stream().map(Overrule::station).distinct().count() < overrules.size()) {
-            throw new IllegalArgumentException("a station is overruled twice");
+            throw new IllegalArgumentException(Faults.say("cards.station-is-overruled"));
         }
     }
 

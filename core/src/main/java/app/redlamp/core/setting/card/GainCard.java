@@ -2,6 +2,7 @@ package app.redlamp.core.setting.card;
 
 import app.redlamp.core.chain.GainSchool;
 import app.redlamp.core.chain.Position;
+import app.redlamp.core.fault.Faults;
 import java.time.LocalDateTime;
 import java.util.List;
 import java.util.Optional;
@@ -84,8 +85,7 @@ public record GainCard(
             voiceThirdsDb = List.copyOf(voiceThirdsDb);
             if (floorOctavesDbfs.size() != OCTAVES
                     || !Double.isFinite(floorDbfs + floorDbA + averageDbfs + loudestPeakDbfs)) {
-                throw new IllegalArgumentException(
-                        "levels of a gain card: must be numbers, with the floor in " + OCTAVES + " octaves");
+                throw new IllegalArgumentException(Faults.say("gain-card.levels-gain-card", OCTAVES));
             }
         }
     }
@@ -99,15 +99,14 @@ public record GainCard(
     public GainCard {
         knobs = List.copyOf(knobs);
         if (id.isBlank() || voice.isBlank()) {
-            throw new IllegalArgumentException("a gain card needs an id and a voice");
+            throw new IllegalArgumentException(Faults.say("gain-card.gain-card-needs"));
         }
         if (photo.isPresent() && !PICTURE.matcher(photo.get()).matches()) {
-            throw new IllegalArgumentException(
-                    "photo " + photo.get() + ": must be a file in " + PICTURES + "/ of the production");
+            throw new IllegalArgumentException(Faults.say("gain-card.photo-must-be", photo.get(), PICTURES));
         }
         if (knobs.size() > MOST_KNOBS || note.length() > LONGEST) {
-            throw new IllegalArgumentException(knobs.size() + " knobs, a note of " + note.length()
-                    + " characters: at most " + MOST_KNOBS + " knobs and " + LONGEST + " characters");
+            throw new IllegalArgumentException(
+                    Faults.say("gain-card.knobs-note-characters", knobs.size(), note.length(), MOST_KNOBS, LONGEST));
         }
     }
 

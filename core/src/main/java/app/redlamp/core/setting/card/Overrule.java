@@ -1,5 +1,6 @@
 package app.redlamp.core.setting.card;
 
+import app.redlamp.core.fault.Faults;
 import java.time.LocalDateTime;
 import java.util.Locale;
 
@@ -28,8 +29,7 @@ public record Overrule(Station station, String reason, LocalDateTime when) {
     /** @throws IllegalArgumentException without a reason, or with too long a one */
     public Overrule {
         if (reason.isBlank() || reason.length() > LONGEST) {
-            throw new IllegalArgumentException("whoever overrules a verdict needs a reason of at most " + LONGEST
-                    + " characters; say why you know better");
+            throw new IllegalArgumentException(Faults.say("overrule.whoever-overrules-verdict", LONGEST));
         }
     }
 }

@@ -9,7 +9,15 @@ public final class Drift {
     private static final double BELOW_VOICE_DB = 12;
     private static final int FEWEST_POINTS = 300;
 
+    /** What nobody hears (common practice, no source). */
+    private static final double EVEN_DB = 1;
+
     private Drift() {}
+
+    /** Whether a drift is none that anybody hears. */
+    public static boolean even(double db) {
+        return Math.abs(db) < EVEN_DB;
+    }
 
     /** Voice in the last third against the first, in dB; absent where nobody spoke for long enough. */
     public static OptionalDouble db(Report read) {

@@ -9,7 +9,15 @@ import java.util.OptionalDouble;
 
 /** Two people, each with a microphone: how much of one is in the other's, and whether they are equally loud. */
 public final class Hosts {
+    /** What nobody hears between two voices (common practice, no source). */
+    private static final double EVEN_DB = 1;
+
     private Hosts() {}
+
+    /** Whether one voice is as loud as the other, as far as anybody hears. */
+    public static boolean even(double firstOverDb) {
+        return Math.abs(firstOverDb) < EVEN_DB;
+    }
 
     /**
      * Level of a voice in the other's microphone against its own, in dB, with the noise there taken off.

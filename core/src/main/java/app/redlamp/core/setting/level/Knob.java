@@ -1,6 +1,7 @@
 package app.redlamp.core.setting.level;
 
 import app.redlamp.core.chain.Preamp;
+import app.redlamp.core.fault.Faults;
 
 /**
  * What can be turned.
@@ -15,8 +16,7 @@ public record Knob(double gainDb, double minDb, double cleanDb, double maxDb) {
     /** @throws IllegalArgumentException where it does not stand within its ends */
     public Knob {
         if (!(minDb <= gainDb + 1e-9 && gainDb <= maxDb + 1e-9 && cleanDb >= minDb && cleanDb <= maxDb)) {
-            throw new IllegalArgumentException("knob at " + gainDb + " dB: must lie between " + minDb + " and " + maxDb
-                    + " dB, and what is clean too");
+            throw new IllegalArgumentException(Faults.say("knob.knob-at-db", gainDb, minDb, maxDb));
         }
     }
 

@@ -30,9 +30,17 @@ public record Suspect(Part part, double levelDbfs, From source, String name, dou
     /** A source that should give so much less than is heard cannot be all of it. */
     private static final double EXPLAINS_DB = 8;
 
+    /** What is so much louder than its source should be is told (ours). */
+    private static final double LOUDER_DB = 5;
+
     private static final int LOW_OCTAVES = 2;
     private static final double HISS_HZ = 2000;
     private static final double EVERYTHING_HZ = 20_000;
+
+    /** Whether it is clearly louder than it should be. */
+    public boolean louderThanExpected() {
+        return levelDbfs - predictedDbfs > LOUDER_DB;
+    }
 
     /** What is heard. */
     public enum Part {

@@ -1,5 +1,6 @@
 package app.redlamp.core.setting.level;
 
+import app.redlamp.core.fault.Faults;
 import app.redlamp.core.measure.analysis.Report;
 import java.util.List;
 import java.util.OptionalDouble;
@@ -17,7 +18,7 @@ public record Taken(SettingStep step, OptionalDouble gainDb, List<Report> channe
     public Taken {
         channels = List.copyOf(channels);
         if (channels.isEmpty()) {
-            throw new IllegalArgumentException("a step that heard nothing: needs a channel at least");
+            throw new IllegalArgumentException(Faults.say("taken.step-that-heard"));
         }
     }
 }

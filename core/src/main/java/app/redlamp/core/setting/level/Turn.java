@@ -32,6 +32,14 @@ public record Turn(Verdict verdict, double db, double bySomeDb) {
         }
     }
 
+    /** Marks of a knob without figures: about so many dB from one to the next (common practice, no source). */
+    private static final double DB_A_MARK = 5;
+
+    /** How far that is on a knob without figures, in marks; less than 1 for a slight turn. */
+    public double marks() {
+        return Math.abs(db) / DB_A_MARK;
+    }
+
     /**
      * @param peaks of the loudest line
      * @param averageDbfs average of the reading; absent where nobody has read yet
