@@ -13,6 +13,7 @@ import java.util.Optional;
  * @param seconds how long, above 0, a day at most
  */
 public record Act(int stand, Cue cue, Optional<VocalEffort> effort, double seconds) {
+    /** A day (ours). */
     private static final double LONGEST_S = 86_400;
 
     /** @throws IllegalArgumentException out of range */

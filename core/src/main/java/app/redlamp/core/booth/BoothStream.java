@@ -17,7 +17,7 @@ import java.util.SplittableRandom;
  * samples, gives the same samples. May be used by one thread at a time.
  */
 public final class BoothStream implements AudioSource {
-    /** Samples that are made at a time; cues and changes count from the next ones on. */
+    /** Samples that are made at a time; cues and changes count from the next ones on (ours). */
     public static final int BLOCK = 1024;
 
     private final int sampleRateHz;

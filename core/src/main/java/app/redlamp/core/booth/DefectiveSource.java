@@ -8,16 +8,37 @@ import java.io.IOException;
 
 /** What a broken device makes of a sound. */
 public final class DefectiveSource extends SourceStep {
+    /** The cable is pulled so late (ours). */
     private static final double GONE_AFTER_S = 3;
+
+    /** A block is lost so often (ours). */
     private static final double STUTTER_EVERY_S = 2.7;
+
+    /** And is so long (ours). */
     private static final double STUTTER_S = 0.02;
+
+    /** A sample is no number so often (ours). */
     private static final double NUMBERLESS_EVERY_S = 1.3;
+
+    /** Half of full scale: what clips before the converter (ours). */
     private static final float CEILING = 0.5f;
+
+    /** A direct voltage that is plainly one (ours). */
     private static final float OFFSET = 0.02f;
+
+    /** The band of a headset on a phone (ITU-T G.712). */
     private static final double NARROW_HZ = 3400;
+
+    /** Where an automatic gain wants the voice (ours). */
     private static final double WANTED_RMS = 0.08;
+
+    /** How fast it comes down (ours). */
     private static final double ATTACK_S = 0.02;
+
+    /** How fast it goes up (ours). */
     private static final double RELEASE_S = 0.2;
+
+    /** And how far (ours). */
     private static final double MOST_GAIN = 30;
 
     private final Defect defect;

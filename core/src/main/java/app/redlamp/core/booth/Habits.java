@@ -14,6 +14,7 @@ public record Habits(
     /** Somebody who has read before (common practice, no source). */
     public static final Habits USUAL = new Habits(4, 2, 8, 2, 0.5, 0.5, 0.5);
 
+    /** Clicks or breaths a minute (ours). */
     private static final double MOST = 120;
 
     /** @throws IllegalArgumentException out of range */

@@ -5,10 +5,13 @@ import app.redlamp.core.signal.Biquad;
 
 /** Harmonics of the mains up to the octave of 500 Hz, so strong that each octave has its level. */
 final class HumGenerator {
-    /** Upper edge of the octave of 500 Hz. */
+    /** Upper edge of the octave of 500 Hz (ours). */
     static final double HIGHEST_HZ = 720;
 
+    /** Half an octave to each side (IEC 61260-1, 5.4). */
     private static final double EDGE = Math.pow(10, 0.15);
+
+    /** Hum is counted above, where the noise floor is measured (common practice, no source). */
     private static final double CORNER_HZ = 80;
 
     private final double[] re;

@@ -15,6 +15,7 @@ final class Reader {
     /** Puff of a P at the lips, as the level that its peak would have as a sine (an estimate, no source). */
     private static final double PUFF_DB = 101;
 
+    /** No step is heard between two cues (ours). */
     private static final double FADE_S = 0.02;
 
     private final int index;

@@ -11,13 +11,19 @@ import java.util.SplittableRandom;
 
 /** The noise of a room as one microphone hears it, in pascals: coloured noise and hums, cutting in and out. */
 final class RoomSound {
+    /** Samples of the filter that colours noise (ours). */
     private static final int LENGTH = 8192;
+
+    /** Half an octave to each side (IEC 61260-1, 5.4). */
     private static final double EDGE = Math.pow(10, 0.15);
+
+    /** An octave in natural logarithms, 10 to the 0.3 (IEC 61260-1, 5.2). */
     private static final double OCTAVE = 0.3 * Math.log(10);
 
+    /** Upper edge of the highest octave (by definition). */
     private static final double HIGHEST_EDGE_HZ = OctaveLevels.centreHz(OctaveLevels.COUNT - 1) * EDGE;
 
-    /** Beyond its octaves a noise falls by 36 dB an octave. */
+    /** Beyond its octaves a noise falls by 36 dB an octave (ours). */
     private static final double STEEP = 12;
 
     private final Scene scene;

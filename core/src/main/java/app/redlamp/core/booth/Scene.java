@@ -24,7 +24,7 @@ import java.util.List;
  */
 public record Scene(
         double volumeM3, SixBands decayS, List<Reflection> echoes, double drawnM, List<RoomSource> sources) {
-    /** A room without any noise that is known is as quiet as rooms are, and not silent. */
+    /** A room without any noise that is known is as quiet as rooms are, and not silent (common practice, no source). */
     private static final double STILLEST_DBA = 14;
 
     /** What hums is half hum and half rush (an estimate, no source). */

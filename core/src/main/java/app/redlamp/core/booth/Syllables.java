@@ -5,15 +5,25 @@ import app.redlamp.core.measure.loudness.ActiveSpeechMeter;
 
 /** Speech by the millisecond: enough to know its level and its peaks, and what becomes of them where syllables are turned up or down. */
 final class Syllables {
+    /** The envelope is looked at so often (ours). */
     private static final double TICKS_A_SECOND = 1000;
+
+    /** Evened peaks stay so far under the loudest (ours). */
     private static final double HEADROOM_DB = 3;
+
+    /** A level is a mean of so long (ours). */
     private static final double SYLLABLE_S = 0.04;
+
+    /** Below this share of the peak there is no syllable (ours). */
     private static final double QUIETEST = 0.03;
 
-    /** Evened out more, pauses would fill with what is softest; the rest is for whoever bends the peaks. */
+    /** Evened out more, pauses would fill with what is softest; the rest is for whoever bends the peaks (ours). */
     private static final double MOST_EVENED = 0.1;
 
+    /** Or left as they are (by definition). */
     private static final double MOST_UNEVEN = 1;
+
+    /** Halvings leave a ten-thousandth (ours). */
     private static final int BISECTIONS = 14;
 
     private final int group;

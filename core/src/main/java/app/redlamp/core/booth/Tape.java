@@ -14,18 +14,34 @@ import java.util.Arrays;
  * (ITU-T P.56) of 1, and peaks as far above it as wanted. It goes round and round.
  */
 public final class Tape {
+    /** Spectra of so long show thirds and average words (ours). */
     private static final double SECONDS_A_WINDOW = 0.2;
+
+    /** Samples of the filter (ours). */
     private static final int EQUALIZER = 8192;
 
-    /** Voices have next to nothing below; what recordings have there is breath and rumble. */
+    /** Voices have next to nothing below; what recordings have there is breath and rumble (common practice, no source). */
     private static final double LOWEST_HZ = 85;
 
+    /** More would lift noise and no voice (ours). */
     private static final double MOST_EQUALIZED_DB = 20;
+
+    /** Speech with smaller peaks is none (ours). */
     private static final double LEAST_CREST_DB = 5;
+
+    /** Peaks and spectrum fit within this (ours). */
     private static final double NEAR_ENOUGH_DB = 0.4;
+
+    /** They move each other so often at most (ours). */
     private static final int ROUNDS = 6;
+
+    /** Below this share of the peak somebody pauses (ours). */
     private static final double QUIET = 0.03;
+
+    /** Shorter gaps lie within words (common practice, no source). */
     private static final double SHORTEST_PAUSE_S = 0.12;
+
+    /** Peaks are bent over so much (ours). */
     private static final double KNEE_DB = 3;
 
     private final int sampleRateHz;

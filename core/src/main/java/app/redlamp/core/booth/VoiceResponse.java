@@ -20,13 +20,28 @@ import java.util.SplittableRandom;
  * power that statistical acoustics gives the room's reverberation.
  */
 final class VoiceResponse {
+    /** Samples of the response straight from the mouth (ours). */
     private static final int STRAIGHT = 4096;
+
+    /** Samples of one reflection's response (ours). */
     private static final int ECHO = 256;
+
+    /** Longest tail that is made (ours). */
     private static final double LONGEST_S = 1.2;
+
+    /** Lowest frequency that is heard (by definition). */
     private static final double LOWEST_HZ = 20;
+
+    /** The tail begins behind the first reflections (ours). */
     private static final double TAIL_FROM_S = 0.003;
+
+    /** 60 dB of amplitude: ln 1000 (by definition). */
     private static final double DECAY = 3 * Math.log(10);
+
+    /** From a centre to its edges (by definition). */
     private static final double HALF_OCTAVE = Math.sqrt(2);
+
+    /** Highest frequency that is heard (by definition). */
     private static final double HIGHEST_HZ = 20_000;
 
     private final Scene scene;

@@ -6,8 +6,13 @@ import java.time.LocalTime;
 
 /** A moment of the week. */
 public record WeekTime(DayOfWeek day, LocalTime time) {
+    /** Seconds of a day (by definition). */
     private static final int DAY_S = 24 * 60 * 60;
+
+    /** Days of a week (by definition). */
     private static final int DAYS = 7;
+
+    /** The clock of the booth is turned in such steps (ours). */
     private static final int HALF_HOUR_MIN = 30;
 
     /** The half hour in which a moment lies. */

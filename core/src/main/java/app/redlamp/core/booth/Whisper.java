@@ -8,7 +8,10 @@ import java.util.SplittableRandom;
  * the tone is gone and the vowels stay (a channel vocoder driven by noise; common practice).
  */
 final class Whisper {
+    /** Spectra of so long have no pitch left (ours). */
     private static final double WINDOW_S = 0.008;
+
+    /** Every run whispers the same (ours). */
     private static final long SEED = 0x5151;
 
     private Whisper() {}

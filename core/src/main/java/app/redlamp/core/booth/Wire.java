@@ -18,14 +18,19 @@ import java.util.SplittableRandom;
  * of booster, preamp and converter, and whole steps. Levels are those of {@link SignalPath}.
  */
 final class Wire {
-    /** A cubic curve makes 1 % of third harmonic where its cubic part has so much of the linear one: a A²/4 = 1 %. */
+    /** A cubic curve makes 1 % of third harmonic where its cubic part has so much of the linear one: a A²/4 = 1 % (by definition). */
     private static final double ONE_PERCENT = 0.04;
 
     /** Without 48 V a condenser gives next to nothing (an estimate, no source). */
     private static final double DEAD_DB = -70;
 
+    /** Samples of the filter (ours). */
     private static final int LENGTH = 512;
+
+    /** What is analogue is counted up to here, as noise figures of preamps are (common practice, no source). */
     private static final double HIGHEST_HZ = 20_000;
+
+    /** A knob that is turned moves so fast (ours). */
     private static final double RAMP_S = 0.01;
 
     private final int sampleRateHz;

@@ -19,10 +19,10 @@ public enum GainSchool {
     /** An analogue mixer: faders at unity, trim until normal speech sits at 0 VU, which is about −18 dBFS. */
     MIXER(-14, -11, -8, OptionalDouble.of(-18));
 
-    /** An average may be so far off the one that is wanted, in dB. */
+    /** An average may be so far off the one that is wanted, in dB (common practice, no source). */
     public static final double AVERAGE_WITHIN_DB = 2;
 
-    /** Less is not worth a turn: nobody sets a knob more finely, in dB. */
+    /** Less is not worth a turn: nobody sets a knob more finely, in dB (ours). */
     public static final double WORTH_DB = 0.5;
 
     private final double lowDbfs;

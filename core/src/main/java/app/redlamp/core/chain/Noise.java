@@ -11,15 +11,16 @@ import app.redlamp.core.signal.AWeighting;
  * @param dbA A-weighted (IEC 61672-1)
  */
 public record Noise(double flatDb, double dbA) {
-    /** Corner of the high-pass of finishing. */
+    /** Corner of the high-pass of finishing (common practice, no source). */
     static final double CORNER_HZ = 80;
 
-    /** Highest frequency that counts. */
+    /** Highest frequency that counts (common practice, no source). */
     static final double HIGHEST_HZ = 20_000;
 
     /** What stands for no noise at all. */
     public static final Noise NONE = new Noise(-200, -200);
 
+    /** Share of white noise up to 20 kHz that the A curve leaves (IEC 61672-1, annex E). */
     private static final double WHITE_A = whiteA();
 
     /** @throws IllegalArgumentException where it is no number */

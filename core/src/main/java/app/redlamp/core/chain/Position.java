@@ -13,8 +13,13 @@ import app.redlamp.core.fault.Faults;
  * @param raisedDeg by how much it stands above that line, or below it, −60 to 60
  */
 public record Position(double distanceM, double angleDeg, double sideDeg, double raisedDeg) {
+    /** Nearer than this there is a lip (ours). */
     public static final double NEAREST_M = 0.01;
+
+    /** Further off no voice is recorded at home (ours). */
     public static final double FURTHEST_M = 5;
+
+    /** Nobody hangs it higher over the mouth (ours). */
     public static final double HIGHEST_DEG = 60;
 
     /** @throws IllegalArgumentException out of range */

@@ -17,10 +17,13 @@ public record Preamp(
     /** Preamps get noisy in the last part of their range (common practice, no source). */
     public static final double STRAINED_DB = 6;
 
-    /** Thermal noise of the resistance that preamps are measured with. */
+    /** Thermal noise of the resistance that preamps are measured with (common practice, no source). */
     static final double TEST_DBU = Volts.thermalDbu(150);
 
+    /** Below thermal noise there is a slip of the pen (ours). */
     private static final double LOWEST_EIN = -135;
+
+    /** Above, it is no preamp (ours). */
     private static final double HIGHEST_EIN = -60;
 
     /** @throws IllegalArgumentException out of range; the message says what is allowed */

@@ -9,6 +9,7 @@ import app.redlamp.core.acoustics.room.Pattern;
  * take some of it out again; a data sheet rarely says how much.
  */
 public final class Proximity {
+    /** Speed of sound in m/s, at 20 °C (see Air). */
     private static final double SOUND_MPS = Air.USUAL.speedMps();
 
     private Proximity() {}

@@ -15,6 +15,7 @@ import app.redlamp.core.fault.Faults;
  */
 public record Surroundings(Noise noise, double volumeM3, double decayS) {
 
+    /** What comes later than 50 ms is reverberation (ISO 3382-1, annex A). */
     private static final double EARLY_S = 0.05;
 
     /** @throws IllegalArgumentException out of range */

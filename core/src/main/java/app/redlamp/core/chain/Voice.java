@@ -10,6 +10,7 @@ import app.redlamp.core.fault.Faults;
  * @param crestDb from the average up to the peaks; speech has 12 to 18 dB (common practice, no source)
  */
 public record Voice(VocalEffort reading, VocalEffort loudest, double crestDb) {
+    /** Peaks of reading over its average (common practice, no source). */
     public static final double USUAL_CREST_DB = 15;
 
     /** Somebody who reads on and gets one step louder. */

@@ -2,16 +2,19 @@ package app.redlamp.core.chain;
 
 /** Voltages as levels. */
 public final class Volts {
-    /** 0 dBu: the voltage of 1 mW in 600 Ω. */
+    /** 0 dBu: the voltage of 1 mW in 600 Ω (by definition). */
     public static final double DBU_V = Math.sqrt(0.6);
 
-    /** Sound pressure level of 1 Pa, rounded as data sheets have it (94.0 dB re 20 µPa is 1.002 Pa). */
+    /** Sound pressure level of 1 Pa, rounded as data sheets have it (94.0 dB re 20 µPa is 1.002 Pa) (IEC 61672-1; data sheets say 94). */
     public static final double PASCAL_DB = 94;
 
-    /** From the RMS of a sine up to its peak. */
+    /** From the RMS of a sine up to its peak (by definition). */
     public static final double SINE_CREST_DB = 10 * Math.log10(2);
 
+    /** In joules a kelvin (SI, 2019). */
     private static final double BOLTZMANN = 1.380649e-23;
+
+    /** 20 °C (ours). */
     private static final double ROOM_K = 293.15;
 
     private Volts() {}

@@ -16,8 +16,12 @@ import java.util.regex.Pattern;
 
 /** Says in plain words what the system says in its own. */
 public final class Reason {
+    /** A longer value would fill the line (ours). */
     private static final int LONGEST_VALUE = 60;
+
+    /** A longer line is no line (ours). */
     private static final int LONGEST_LINE = 400;
+
     private static final Pattern CONTROL = Pattern.compile("\\p{Cntrl}");
 
     /** What the system calls it, and the key of what it means to somebody at a desk; the first that fits. */

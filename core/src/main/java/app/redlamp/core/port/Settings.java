@@ -17,9 +17,16 @@ public interface Settings {
      * @param lengths {@code metric} or {@code imperial}; empty where the country decides
      */
     record Values(String theme, int scalePercent, String specificationId, List<String> recent, String lengths) {
+        /** Smaller text is not readable (ours). */
         public static final int SMALLEST_SCALE = 90;
+
+        /** Larger leaves no room on a small screen (ours). */
         public static final int LARGEST_SCALE = 150;
+
+        /** A step that one sees (ours). */
         public static final int SCALE_STEP = 5;
+
+        /** As many as one looks through (ours). */
         public static final int MOST_RECENT = 8;
 
         public static final Values DEFAULT = new Values("dusk", 100, "audiobook-retail");

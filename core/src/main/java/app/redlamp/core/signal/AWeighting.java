@@ -6,10 +6,19 @@ package app.redlamp.core.signal;
  * <p>Source: IEC 61672-1 annex E: poles at 20.6, 107.7, 737.9 and 12194 Hz, 0 dB at 1 kHz.
  */
 public final class AWeighting {
+    /** Corner in Hz (IEC 61672-1, annex E). */
     private static final double F1 = 20.598997;
+
+    /** Corner in Hz (IEC 61672-1, annex E). */
     private static final double F2 = 107.65265;
+
+    /** Corner in Hz (IEC 61672-1, annex E). */
     private static final double F3 = 737.86223;
+
+    /** Corner in Hz (IEC 61672-1, annex E). */
     private static final double F4 = 12_194.217;
+
+    /** 0 dB at 1 kHz (IEC 61672-1, annex E). */
     private static final double AT_1_KHZ = response(1000);
 
     private AWeighting() {}

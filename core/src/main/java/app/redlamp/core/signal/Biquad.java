@@ -8,7 +8,7 @@ import app.redlamp.core.fault.Faults;
  */
 public record Biquad(double b0, double b1, double b2, double a1, double a2) {
 
-    /** Q of a second-order Butterworth response. */
+    /** Q of a second-order Butterworth response (by definition). */
     public static final double BUTTERWORTH_Q = Math.sqrt(0.5);
 
     /**

@@ -5,8 +5,13 @@ package app.redlamp.core.signal;
  * alternate, so that they never drift from the clock; a frame is always ten ticks.
  */
 public final class FrameClock {
+    /** Levels are told every 10 ms (ours). */
     public static final int FRAMES_PER_SECOND = 100;
+
+    /** And looked at every millisecond (ours). */
     public static final int TICKS_PER_SECOND = 1000;
+
+    /** Looks of one frame (by definition). */
     public static final int TICKS_PER_FRAME = TICKS_PER_SECOND / FRAMES_PER_SECOND;
 
     private FrameClock() {}

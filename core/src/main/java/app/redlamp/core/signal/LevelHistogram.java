@@ -8,8 +8,13 @@ import java.util.Arrays;
  * count in the outermost bin.
  */
 public final class LevelHistogram {
+    /** Half a decibel: finer than anybody reads a floor (ours). */
     public static final double BIN_DB = 0.5;
+
+    /** Lower levels are counted as this (ours). */
     public static final double LOWEST_DBFS = -100;
+
+    /** Bins from the lowest level to full scale (by definition). */
     public static final int BINS = (int) (-LOWEST_DBFS / BIN_DB);
 
     private final int[] counts;

@@ -7,10 +7,10 @@ import java.util.function.DoubleUnaryOperator;
  * A. V. Oppenheim and R. W. Schafer, Discrete-Time Signal Processing, chapter on the cepstrum.
  */
 public final class MinimumPhase {
-    /** Gains are taken no lower: 120 dB below 1. */
+    /** Gains are taken no lower: 120 dB below 1 (ours). */
     private static final double LOWEST = 1e-6;
 
-    /** The end of a response is faded out over an eighth of it. */
+    /** The end of a response is faded out over an eighth of it (ours). */
     private static final int FADE = 8;
 
     private MinimumPhase() {}

@@ -7,7 +7,7 @@ import java.util.function.DoubleUnaryOperator;
  * 1994, both sexes (from memory).
  */
 public final class SpeechSpectrum {
-    /** dB SPL, 70 dB in all. */
+    /** dB SPL, 70 dB in all (as above). */
     private static final double[] AVERAGE = {
         38.6, 43.5, 54.4, 57.7, 56.8, 60.2, 60.3, 59.0, 62.1, 62.1, 60.5, 56.8, 53.7, 53.0, 52.0, 48.7, 48.1, 46.8,
         45.6, 44.5, 44.3, 43.7, 43.4, 41.3, 40.7

@@ -11,6 +11,7 @@ import java.util.OptionalDouble;
  * </ul>
  */
 public final class Decibels {
+    /** Natural logarithm of 1 dB of amplitude (by definition). */
     private static final double LN10_OVER_20 = Math.log(10) / 20;
 
     private Decibels() {}

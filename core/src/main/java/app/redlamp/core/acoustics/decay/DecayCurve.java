@@ -10,20 +10,40 @@ import java.util.OptionalDouble;
  * its straight course is added (ISO 3382-1:2009, 5.3.3).
  */
 final class DecayCurve {
+    /** Noise and slope find each other in fewer rounds (ours). */
     private static final int ROUNDS = 6;
+
+    /** Means for every 10 dB of fall, as in the iteration of Lundeby and others (Acustica 81, 1995, from memory). */
     private static final int STEPS_PER_10_DB = 6;
+
+    /** Length of the first means (as above, 10 to 50 ms; shorter for small rooms) (ours). */
     private static final double FIRST_STEP_S = 0.005;
+
+    /** The line is drawn down to so much over the noise (as above, 5 to 10 dB). */
     private static final double OVER_NOISE_DB = 6;
+
+    /** The late slope is looked for within so much (as above, 10 to 20 dB). */
     private static final double LATE_DB = 20;
+
+    /** The last tenth gives the first guess of the noise (as above). */
     private static final double TAIL_SHARE = 0.1;
+
+    /** Keeps the logarithm of nothing finite (ours). */
     private static final double NOTHING = 1e-30;
 
     /** Band width times decay time from which a filter run backwards no longer shapes the fall (ISO 3382-2, 7.3). */
     private static final double LEAST_BANDWIDTH_TIME = 4;
 
+    /** A curve has to reach so far below what is read (ours). */
     private static final double GOOD_BELOW_DB = 10;
+
+    /** The line and the fall part by so much where it is bent (ours). */
     private static final double BENT_DB = 1.5;
+
+    /** A tenth between early and late decay is a bend (ISO 3382-2, annex B, from memory). */
     private static final double BENT_RATIO = 0.1;
+
+    /** Two halves of a fall that differ by this are two slopes (ours). */
     private static final double HALVES_RATIO = 1.3;
 
     private final float[] samples;

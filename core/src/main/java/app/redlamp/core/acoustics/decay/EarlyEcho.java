@@ -18,16 +18,28 @@ public record EarlyEcho(double delayMs, double levelDb) {
     /** A drawing is within 12 cm of the room: a third of a millisecond (ours). */
     private static final double SAME_DELAY_MS = 0.35;
 
+    /** Surfaces of the size of a desk reflect what lies above (ours). */
     private static final double HIGH_PASS_HZ = 700;
+
+    /** Earlier the burst itself is still there (ours). */
     private static final double FROM_S = 0.0008;
+
+    /** Later reflections are reverberation in a small room (common practice, no source). */
     private static final double TO_S = 0.015;
+
+    /** Levels are means of so long (ours). */
     private static final double SMOOTH_S = 0.0002;
+
+    /** What a peak stands out of (ours). */
     private static final double AROUND_S = 0.002;
 
     /** How far a peak must stand out of what is around it (ours). */
     private static final double OUT_DB = 5;
 
+    /** Echoes that are softer colour nothing (common practice, no source). */
     private static final double LOWEST_DB = -30;
+
+    /** More are not told (ours). */
     private static final int MOST = 8;
 
     /** How much further the sound went than that which came straight, in metres. */

@@ -16,15 +16,25 @@ public record Flutter(double periodMs, double strength) {
     /** Sides are drawn and periods are measured within so much (ours). */
     private static final double SAME_SHARE = 0.06;
 
+    /** Levels are taken so often (ours). */
     private static final double TICK_S = 0.0005;
+
+    /** Before, the burst and its first reflections are heard (ours). */
     private static final double FROM_S = 0.01;
+
+    /** Later it has fallen into the noise in a room at home (ours). */
     private static final double LONGEST_S = 0.35;
+
+    /** Ticks: 2.5 ms, sides less than half a metre apart (ours). */
     private static final int LEAST_LAG = 5;
+
+    /** Ticks: 60 ms, sides 10 m apart (ours). */
     private static final int MOST_LAG = 120;
 
     /** Autocorrelation from which a rattle is heard (ours). */
     private static final double HEARD = 0.3;
 
+    /** Octaves of 2 and 4 kHz, where rattling is heard (common practice, no source). */
     private static final double[] BANDS_HZ = {1000 * Math.pow(10, 0.3), 1000 * Math.pow(10, 0.6)};
 
     /** Between which two surfaces it can run: half of its way, in metres. */

@@ -21,7 +21,7 @@ record DiaryFrames(
         FloatSeries lines,
         int lineCount) {
 
-    /** Frames that share one spectrum of lines: single ones are too rough, and all of them too many. */
+    /** Frames that share one spectrum of lines: single ones are too rough, and all of them too many (ours). */
     static final int FRAMES_A_BLOCK = 8;
 
     DiaryFrames {

@@ -13,11 +13,22 @@ import java.util.stream.Stream;
 
 /** Digests a recording of hours, block by block: one transform for each fifth of a second, of the channel that is louder. */
 public final class DiaryMeter implements SampleSink {
+    /** A level five times a second: what is shorter wakes nobody (ours). */
     private static final double FRAME_S = 0.2;
+
+    /** Samples of one spectrum, a third of a second (ours). */
     private static final int BLOCK = 16_384;
+
+    /** Below mains and motors there are no lines worth telling (ours). */
     private static final double LINE_FROM_HZ = 30;
+
+    /** Eleven harmonics of 50 Hz, nine of 60 Hz (ours). */
     private static final double LINE_TO_HZ = 560;
+
+    /** Half an octave to each side (IEC 61260-1, 5.4). */
     private static final double EDGE = Math.pow(10, 0.15);
+
+    /** Outside all octaves (by definition). */
     private static final int NO_BAND = -1;
 
     private final int length;

@@ -14,24 +14,48 @@ import java.util.List;
  * the quiet in there.
  */
 final class DiaryReader {
+    /** An event begins 6 dB over what was before (ours). */
     private static final double START_RATIO = Math.pow(10, 0.6);
+
+    /** And ends when it is back within 3 dB (ours). */
     private static final double END_RATIO = Math.pow(10, 0.3);
+
+    /** It has to stay there for so long (ours). */
     private static final double CALM_S = 2;
+
+    /** What lasts longer is the room's new state and no event (ours). */
     private static final double LONG_S = 600;
+
+    /** What is shorter is a click and not told (ours). */
     private static final double SHORT_S = 0.5;
+
+    /** The quietest tenth is the floor (common practice, no source). */
     private static final double QUIET_SHARE = 0.1;
+
+    /** Shorter recordings tell nothing of a night (ours). */
     private static final double LEAST_S = 5;
+
+    /** Power of digital silence, −140 dBFS (ours). */
     private static final double SILENT = 1e-14;
+
+    /** Events are looked for within events so often (ours). */
     private static final int DEEPEST = 2;
+
+    /** More in a night are no events (ours). */
     private static final int MOST_EVENTS = 4000;
+
+    /** Steps to each side of a mean (ours). */
     private static final int SMOOTH = 2;
     /** A line that stands so far over both its sides is a hum (ours); a short piece of noise itself reaches about 5 dB. */
     private static final double TONAL_RATIO = Math.pow(10, 0.75);
 
-    /** Beyond the window's main lobe, and in the middle between harmonics of 50 Hz. */
+    /** Beyond the window's main lobe, and in the middle between harmonics of 50 Hz (ours). */
     private static final int BESIDE = 3;
 
+    /** A step of the drawn course is no longer (ours). */
     private static final double LONGEST_STEP_S = 60;
+
+    /** Steps of the drawn course: about the width of a picture (ours). */
     private static final int MOST_STEPS = 480;
 
     private final DiaryFrames frames;

@@ -18,10 +18,19 @@ public record NoiseGroup(List<NoiseEvent> events, OptionalDouble periodS) {
     /** Events whose octaves differ by more, as a mean over those that count, are not the same thing (ours). */
     private static final double ALIKE_DB = 5;
 
+    /** Noises of one source differ by less (ours). */
     private static final double SAME_LEVEL_DB = 6;
+
+    /** And in length by less than this factor (ours). */
     private static final double SAME_LENGTH = 2.2;
+
+    /** Comes again after the same time within a fifth (ours). */
     private static final double REGULAR = 0.2;
+
+    /** In so many of its times (ours). */
     private static final double REGULAR_SHARE = 0.6;
+
+    /** Over the floor, in dB: louder ones wake a microphone (ours). */
     private static final double COUNTS_DB = 25;
 
     public NoiseGroup {

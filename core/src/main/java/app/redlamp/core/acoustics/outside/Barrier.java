@@ -15,6 +15,7 @@ public record Barrier(String name, double massKgPerM2, double areaM2, double gap
     /** As tight as people get with seals by themselves (common practice, no source). */
     public static final double SEALED_PERCENT = 0.01;
 
+    /** The law of mass for sound from all sides, 20 log(m f) − 47 dB (any acoustics handbook). */
     private static final double FIELD_DB = 47;
 
     /** @throws IllegalArgumentException out of range */

@@ -14,6 +14,7 @@ import java.util.Set;
  * @param to minute after the last
  */
 public record Hours(Set<DayOfWeek> days, LocalTime from, LocalTime to) {
+    /** Minutes of a day (by definition). */
     private static final int DAY_MIN = 24 * 60;
 
     /** @throws IllegalArgumentException without a day */

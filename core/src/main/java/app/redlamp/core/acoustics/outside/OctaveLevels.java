@@ -7,16 +7,19 @@ import java.util.function.IntToDoubleFunction;
 
 /** A noise by its level in each octave from 63 Hz to 8 kHz, in dB. */
 public final class OctaveLevels {
+    /** Octaves from 63 Hz to 8 kHz (IEC 61260-1). */
     public static final int COUNT = 8;
 
-    /** What stands for silence. */
+    /** What stands for silence (ours). */
     public static final double SILENCE_DB = -100;
 
+    /** Index of 1 kHz (by definition). */
     private static final int BAND_OF_1_KHZ = 4;
 
     /** Noise-rating curves: L = a + b · NR (ISO/R 1996:1971; from memory). */
     private static final double[] NR_A = {35.5, 22.0, 12.0, 4.8, 0.0, -3.5, -6.1, -8.0};
 
+    /** Slopes of the noise rating curves (ISO/R 1996:1971, from memory). */
     private static final double[] NR_B = {0.790, 0.870, 0.930, 0.974, 1.000, 1.015, 1.025, 1.030};
 
     private final double[] levels;

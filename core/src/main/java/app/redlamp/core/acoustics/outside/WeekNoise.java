@@ -14,7 +14,10 @@ import java.util.Optional;
  * @param shares what each source gives while it is on, in the order in which they were given
  */
 public record WeekNoise(List<Double> dbA, List<OctaveLevels> shares) {
+    /** Half an hour: what a neighbour's habit is known to (ours). */
     public static final int SLOT_MIN = 30;
+
+    /** Slots of a day (by definition). */
     public static final int SLOTS_A_DAY = 24 * 60 / SLOT_MIN;
 
     public WeekNoise {

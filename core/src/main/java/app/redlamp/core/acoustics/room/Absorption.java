@@ -15,7 +15,7 @@ import java.util.Map;
 public record Absorption(
         double surfaceM2, SixBands areas, SixBands exponents, Map<Face, SixBands> sides, SixBands things) {
 
-    /** An open window takes all there is; the logarithm needs a little less. */
+    /** An open window takes all there is; the logarithm needs a little less (ours). */
     private static final double MOST = 0.999;
 
     public Absorption {

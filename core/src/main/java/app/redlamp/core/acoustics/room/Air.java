@@ -12,11 +12,16 @@ public record Air(double temperatureC, double humidityPercent) {
     /** A room that people live in. */
     public static final Air USUAL = new Air(20, 50);
 
+    /** 0 °C in kelvin (by definition). */
     private static final double ZERO_K = 273.15;
+
+    /** 20 °C (ISO 9613-1, 6.2). */
     private static final double REFERENCE_K = 293.15;
+
+    /** The triple point of water (ISO 9613-1, annex B). */
     private static final double TRIPLE_K = 273.16;
 
-    /** Speed of sound in dry air at 0 °C. */
+    /** Speed of sound in dry air at 0 °C (any acoustics handbook). */
     private static final double SPEED_AT_ZERO = 331.3;
 
     /** @throws IllegalArgumentException out of range */

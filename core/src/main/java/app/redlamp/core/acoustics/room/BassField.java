@@ -11,15 +11,22 @@ import java.util.List;
  * and put back as images, where it fades within 2 m; what is left falls with the fourth power of the mode's frequency.
  */
 public final class BassField {
-    /** Lowest frequency that matters for a voice: finishing takes away what is below. */
+    /** Lowest frequency that matters for a voice: finishing takes away what is below (common practice, no source). */
     public static final double LOWEST_HZ = 60;
 
-    /** Highest frequency at which single modes are looked at. */
+    /** Highest frequency at which single modes are looked at (ours). */
     public static final double HIGHEST_HZ = 300;
 
+    /** How fast the static field fades that is taken off and put back (ours). */
     private static final double STATIC_PER_M = 5;
+
+    /** Beyond, it is less than a ten-thousandth (ours). */
     private static final double STATIC_REACH_M = 2;
+
+    /** 60 dB of pressure: a mode's damping is ln 1000 over its decay (by definition). */
     private static final double LN_1000 = 3 * Math.log(10);
+
+    /** More change nothing within 0.2 dB (ours). */
     private static final int MOST_MODES = 4000;
 
     private final Room room;

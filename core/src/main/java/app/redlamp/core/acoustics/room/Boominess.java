@@ -16,17 +16,28 @@ public record Boominess(List<Double> frequenciesHz, List<Double> colourDb, List<
     /** Less than this sticks out nowhere (common practice, no source). */
     public static final double HEARD_DB = 3;
 
+    /** Frequencies are looked at in such steps (ours). */
     private static final double STEP_HZ = 2;
+
+    /** Modes up to here for the figure that is shown (ours). */
     private static final double EXACT_MODES_HZ = 1000;
+
+    /** Modes up to here while places are compared (ours). */
     private static final double QUICK_MODES_HZ = 600;
+
+    /** Half an octave to each side is what a boom sticks out of (ours). */
     private static final double NEIGHBOURS = Math.sqrt(2);
 
+    /** Places to move to lie so far apart (ours). */
     private static final double MOVE_STEP_M = 0.1;
+
+    /** And are looked at so many steps away (ours). */
     private static final int MOVE_STEPS = 6;
 
-    /** What a move must bring for each metre. */
+    /** What a move must bring for each metre (ours). */
     private static final double WORTH_DB_PER_M = 4;
 
+    /** Nobody sits nearer to a wall (common practice, no source). */
     private static final double KEEP_FROM_WALL_M = 0.3;
 
     public Boominess {

@@ -14,9 +14,10 @@ import java.util.OptionalDouble;
 public record Correction(SixBands factors) {
     public static final Correction NONE = new Correction(SixBands.all(1));
 
-    /** A factor further off says that the drawing is wrong, not the coefficients. */
+    /** A factor further off says that the drawing is wrong, not the coefficients (ours). */
     public static final double MOST = 20;
 
+    /** Halvings leave a millionth (ours). */
     private static final int HALVINGS = 20;
 
     /** @throws IllegalArgumentException for factors below 1/20 or above 20 */

@@ -41,6 +41,7 @@ public record DrawnDecay(
     /** Rays that ring longer by so much say that the room is uneven (ours). */
     private static final double UNEVEN = 1.12;
 
+    /** 24 ln 10: 60 dB in Sabine's constant (any acoustics handbook). */
     private static final double DECADES = 24 * Math.log(10);
 
     public DrawnDecay {

@@ -8,7 +8,10 @@ import java.util.Map;
  * a time. Source: Allen and Berkley, J. Acoust. Soc. Am. 65(4), 1979. Each side reflects with its mean coefficient.
  */
 public final class ImpulseResponse {
+    /** Images that can be summed in a few seconds (ours). */
     private static final int MOST_IMAGES = 40_000_000;
+
+    /** Reflections are scattered by so much: no wall is a mirror (ours). */
     private static final double ROUGH_M = 0.08;
 
     private ImpulseResponse() {}

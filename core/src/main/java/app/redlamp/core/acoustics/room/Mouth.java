@@ -5,6 +5,7 @@ package app.redlamp.core.acoustics.room;
  * of talkers, A-weighted (Chu and Warnock, National Research Council Canada, 2002; from memory).
  */
 public final class Mouth {
+    /** Share of a voice that goes to all sides alike at low frequencies (ours). */
     private static final double EVEN = 0.7;
 
     private Mouth() {}

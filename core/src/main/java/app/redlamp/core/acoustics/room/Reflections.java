@@ -7,6 +7,7 @@ import java.util.Optional;
 
 /** First reflections by image sources: of the six sides, and of the tops of things that stand in the room. */
 public final class Reflections {
+    /** What is softer is not told (ours). */
     private static final double QUIETEST_DB = -60;
 
     private final Room room;

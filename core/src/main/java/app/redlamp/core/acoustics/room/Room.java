@@ -31,9 +31,10 @@ public record Room(
         Air air,
         Correction correction) {
 
-    /** Nobody's mouth and no microphone is nearer to a wall. */
+    /** Nobody's mouth and no microphone is nearer to a wall (ours). */
     public static final double NEAREST_WALL_M = 0.05;
 
+    /** No room at home is drawn with more (ours). */
     public static final int MOST_THINGS = 80;
 
     /** @throws IllegalArgumentException where a side is missing, there are too many things, or somebody is in a wall */

@@ -9,11 +9,13 @@ import java.util.stream.DoubleStream;
 
 /** One value for each of the octaves in which rooms are described: 125, 250, 500, 1000, 2000 and 4000 Hz. */
 public final class SixBands {
+    /** Octaves from 125 Hz to 4 kHz, as absorption is tabled (ISO 354). */
     public static final int COUNT = 6;
 
-    /** The octave that speaks for a room as a whole. */
+    /** The octave that speaks for a room as a whole (by definition). */
     public static final int MIDDLE = 2;
 
+    /** Centre of the first (IEC 61260-1). */
     private static final double LOWEST_HZ = 125;
 
     private final double[] values;

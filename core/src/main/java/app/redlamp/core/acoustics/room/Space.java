@@ -10,8 +10,13 @@ import app.redlamp.core.fault.Faults;
  * @param heightM from floor to ceiling, 0.5 to 12
  */
 public record Space(double widthM, double depthM, double heightM) {
+    /** A cupboard that somebody can stand in (ours). */
     public static final double LEAST_M = 0.5;
+
+    /** Larger rooms need other acoustics (ours). */
     public static final double WIDEST_M = 30;
+
+    /** As high (ours). */
     public static final double HIGHEST_M = 12;
 
     /** @throws IllegalArgumentException out of range */

@@ -21,9 +21,10 @@ import java.util.Optional;
  * @param thenDb and with it
  */
 public record BassTrap(Patch patch, int pieces, double price, double nowDb, double thenDb) {
-    /** What swallows less at 125 Hz is no bass trap. */
+    /** What swallows less at 125 Hz is no bass trap (ours). */
     private static final double LEAST_ABSORPTION = 0.5;
 
+    /** What brings less is not told (ours). */
     private static final double LEAST_GAIN_DB = 1;
 
     /**

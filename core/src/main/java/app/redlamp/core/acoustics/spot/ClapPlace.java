@@ -8,6 +8,7 @@ public final class ClapPlace {
     /** From the microphone, where there is room for it (common practice, no source). */
     public static final double DISTANCE_M = 1;
 
+    /** Nearer a wall the clap and its reflection are one (ours). */
     private static final double FROM_WALL_M = 0.3;
 
     private ClapPlace() {}

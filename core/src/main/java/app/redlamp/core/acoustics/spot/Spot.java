@@ -25,6 +25,7 @@ public record Spot(
         Optional<MeasuredDecay> measured,
         OptionalDouble noiseDbA) {
 
+    /** No room has more noises that are worth a name (ours). */
     public static final int MOST_SOURCES = 40;
 
     /** @throws IllegalArgumentException without an id or a name, or with too many noises */

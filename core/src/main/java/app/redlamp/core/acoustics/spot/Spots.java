@@ -13,6 +13,8 @@ import java.util.Optional;
  */
 public record Spots(List<Spot> all, String chosen) {
     public static final Spots NONE = new Spots(List.of(), "");
+
+    /** More places nobody compares (ours). */
     public static final int MOST = 12;
 
     /** @throws IllegalArgumentException for two places of one id, too many, or a choice that is not there */

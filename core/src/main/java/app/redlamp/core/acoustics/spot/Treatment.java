@@ -20,15 +20,16 @@ import java.util.Optional;
  * stay free.
  */
 public final class Treatment {
-    /** Most steps that are proposed. */
+    /** Most steps that are proposed (ours). */
     public static final int MOST_STEPS = 6;
 
-    /** What is there already costs an evening: nothing is free. */
+    /** What is there already costs an evening: nothing is free (ours). */
     private static final double WORK = 8;
 
-    /** Steps that bring less are left. */
+    /** Steps that bring less are left (ours). */
     private static final double LEAST_GAIN = 0.5;
 
+    /** What one person hangs in an evening (ours). */
     private static final double LARGEST_AREA_M2 = 4;
 
     private final Wanted wanted;

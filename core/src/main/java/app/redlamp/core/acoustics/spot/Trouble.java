@@ -13,6 +13,7 @@ import app.redlamp.core.acoustics.room.SixBands;
  * @param noise for the quietest hour
  */
 public record Trouble(double decay, double echo, double boom, double noise) {
+    /** Points for a decay of twice what is wanted (ours). */
     private static final double POINTS_A_DOUBLING = 10;
 
     public double sum() {

@@ -16,7 +16,7 @@ public record Wanted(double decayS, double noiseDbA) {
     /** Read speech as close as narrators read, in dB at 1 m: normal effort, ANSI S3.5-1997 (from memory). */
     private static final double SPEECH_AT_1_M = 62.35;
 
-    /** The floor is measured with a wide ear and the noise with an A-weighted one; and rooms have bad days. */
+    /** The floor is measured with a wide ear and the noise with an A-weighted one; and rooms have bad days (ours). */
     private static final double MARGIN_DB = 6;
 
     /** @throws IllegalArgumentException out of range */

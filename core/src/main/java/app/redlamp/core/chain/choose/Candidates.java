@@ -25,7 +25,10 @@ import java.util.Optional;
  * @param all every kit, the best first
  */
 public record Candidates(List<Candidate> best, List<Candidate> all) {
+    /** Kits that differ by less are equal, and the price decides (ours). */
     private static final double SAME_DB = 0.5;
+
+    /** Where a microphone stands whose distance nobody has chosen (common practice, no source). */
     private static final double AT_A_DESK_M = 1;
 
     public Candidates {

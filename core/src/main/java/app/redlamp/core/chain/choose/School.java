@@ -17,7 +17,7 @@ import java.util.Set;
  * @param side which the figures are for; absent where they make no difference
  */
 public record School(Question question, Candidate first, Candidate second, Optional<Candidate> side) {
-    /** Less than this is no difference that somebody hears. */
+    /** Less than this is no difference that somebody hears (common practice, no source). */
     private static final double HEARD_DB = 1;
 
     /** What schools disagree about. */

@@ -24,7 +24,7 @@ import java.util.Optional;
  * @param cost of what is not there yet
  */
 public record Upgrade(Gear part, int pieces, Candidate then, double snrDb, double lessDb, double cost) {
-    /** Less than this is not worth a change. */
+    /** Less than this is not worth a change (common practice, no source). */
     public static final double WORTH_DB = 1;
 
     /** @return those that change something for the better, in the order of {@link #all} */

@@ -68,10 +68,12 @@ public record Comparison(double gainDb, Side before, Side after) {
     /** Where small rooms and desks sound boxy (common practice, no source). */
     private static final double BOX_FROM_HZ = 120;
 
+    /** As above (common practice, no source). */
     private static final double BOX_TO_HZ = 400;
-    /** Neighbours at this distance and one less are compared with; the nearest share what a short window smears. */
+    /** Neighbours at this distance and one less are compared with; the nearest share what a short window smears (ours). */
     private static final int SIDE = 3;
 
+    /** Thirds of an octave (by definition). */
     private static final int THIRDS = 3;
 
     /** @return absent where nobody speaks in one of them */

@@ -15,10 +15,10 @@ import java.util.OptionalDouble;
  * @param second what else is told of the second
  */
 public record MicrophoneComparison(Comparison sound, Side first, Side second) {
-    /** Less than this is no difference. */
+    /** Less than this is no difference (common practice, no source). */
     public static final double SAME_DB = 1;
 
-    /** Takes of different length are compared by the minute. */
+    /** Takes of different length are compared by the minute (by definition). */
     private static final double MINUTE_S = 60;
 
     /**

@@ -22,8 +22,13 @@ import java.util.OptionalDouble;
  */
 public record DataSheetInterface(
         Preamp usual, Preamp worst, Preamp best, Converter converter, List<Item> assumed, List<Doubt> doubts) {
+    /** What a preamp hisses more at the end of its knob (common practice, no source). */
     private static final double STRAIN_DB = 4;
+
+    /** Where a sheet is silent (common practice, no source). */
     private static final double USUAL_RANGE_DB = 106;
+
+    /** Where a sheet is silent (common practice, no source). */
     private static final double USUAL_BITS = 24;
 
     /** What interfaces usually have. */

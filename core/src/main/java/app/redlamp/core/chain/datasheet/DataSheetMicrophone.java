@@ -20,7 +20,7 @@ import java.util.OptionalDouble;
  * @param doubts what cannot be, or hardly can
  */
 public record DataSheetMicrophone(Capsule usual, Capsule worst, Capsule best, List<Item> assumed, List<Doubt> doubts) {
-    /** Rounding of data sheets. */
+    /** Rounding of data sheets (common practice, no source). */
     private static final double ROUNDING_DB = 1;
 
     public DataSheetMicrophone {

@@ -12,7 +12,10 @@ import java.util.regex.Matcher;
 
 /** Finds the figures in the pasted text of a data sheet, whatever else stands around them. The first of each item counts. */
 public final class DataSheetReader {
+    /** Longer texts are no data sheet (ours). */
     private static final int MOST_CHARACTERS = 100_000;
+
+    /** As many lines (ours). */
     private static final int MOST_LINES = 2000;
 
     /** A name is looked for before names that are part of it. */

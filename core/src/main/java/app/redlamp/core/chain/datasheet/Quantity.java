@@ -11,7 +11,9 @@ import java.util.regex.Pattern;
 
 /** Reads one figure in whatever unit a data sheet uses. */
 public final class Quantity {
+    /** A longer text is no figure (ours). */
     private static final int LONGEST = 400;
+
     static final Pattern NUMBER = Pattern.compile("(?<![\\w.,])[-+]?\\d{1,6}(?:[.,]\\d{1,6})?(?![\\d.,]*\\s*%)");
     private static final Pattern DASHES = Pattern.compile("[−–—‐‑]");
     private static final Pattern BLANKS = Pattern.compile("[\\h\\s]+");
@@ -20,6 +22,7 @@ public final class Quantity {
     /** By how much a reading of BS.468 lies over one in dB(A), for white noise (common practice, no source). */
     private static final double QUASI_PEAK_DB = 11;
 
+    /** Millimetres of an inch (by definition). */
     private static final double INCH_MM = 25.4;
 
     private Quantity() {}

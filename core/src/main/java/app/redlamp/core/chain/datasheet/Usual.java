@@ -11,6 +11,7 @@ import app.redlamp.core.fault.Faults;
  * @param high the most
  */
 public record Usual(double low, double usual, double high) {
+    /** Levels on data sheets scatter by so much (common practice, no source). */
     private static final double LEVEL_DB = 3;
 
     /** In the unit of the item; only for the figures of a capsule. */

@@ -19,9 +19,10 @@ final class HoldingCheck {
     /** A shock mount and a pop filter weigh so much together (common practice, no source). */
     private static final double MOUNTS_KG = 0.35;
 
-    /** From the microphone down the arm and along the desk. */
+    /** From the microphone down the arm and along the desk (common practice, no source). */
     private static final double DOWN_M = 0.4;
 
+    /** A pop filter has to take so much off a puff (ours). */
     private static final double SCREEN_WORTH_DB = 10;
 
     private final Kit kit;

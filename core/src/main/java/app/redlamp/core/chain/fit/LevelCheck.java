@@ -19,9 +19,10 @@ import java.util.Optional;
 
 /** Gain, ceilings and hum. */
 final class LevelCheck {
-    /** Hum that narrows the signal-to-noise ratio by less is nothing to buy a lead for. */
+    /** Hum that narrows the signal-to-noise ratio by less is nothing to buy a lead for (ours). */
     private static final double HUM_WORTH_DB = 0.5;
 
+    /** Length of lead that is needed at a desk (common practice, no source). */
     private static final double AT_A_DESK_M = 1;
 
     private final Kit kit;

@@ -20,6 +20,7 @@ final class PlugCheck {
     /** Clocks of modest gear are off by so many parts in a million (common practice, no source). */
     private static final double CLOCK_PPM = 50;
 
+    /** Length of lead that is needed at a desk (common practice, no source). */
     private static final double AT_A_DESK_M = 1;
 
     private final Kit kit;

@@ -33,7 +33,10 @@ public record Kit(
         List<Extra> extras,
         boolean hub,
         double compressionDb) {
+    /** No table at home seats more (ours). */
     public static final int MOST_SEATS = 16;
+
+    /** Nor holds more (ours). */
     private static final int MOST_EXTRAS = 40;
 
     /** @throws IllegalArgumentException without an id or a name, with no voice, or with too many of anything */

@@ -16,6 +16,8 @@ import java.util.Optional;
  */
 public record Kits(List<Kit> all, String chosen, Map<String, Integer> owned, RoomGuess guess) {
     public static final Kits NONE = new Kits(List.of(), "", Map.of(), RoomGuess.USUAL);
+
+    /** More kits nobody compares (ours). */
     public static final int MOST = 12;
 
     /** @throws IllegalArgumentException for two kits of one id, too many, or a choice that is not there */

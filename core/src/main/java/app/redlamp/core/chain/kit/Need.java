@@ -39,7 +39,7 @@ public record Need(
         OptionalDouble budget,
         Map<String, Integer> owned) {
 
-    /** Room that the wish for clarity is computed in. */
+    /** Room that the wish for clarity is computed in (common practice, no source). */
     private static final double BOX_ROOM_M3 = 10;
 
     private static final Position NARRATOR = Position.straight(0.18);

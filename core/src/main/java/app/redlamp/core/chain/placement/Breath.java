@@ -9,8 +9,13 @@ import java.util.OptionalDouble;
  * with goes with the square of its speed.
  */
 public final class Breath {
+    /** The lips of a P (ours). */
     private static final double OPENING_M = 0.01;
+
+    /** How fast a jet of air loses its speed, in openings (round jets, any fluid mechanics handbook). */
     private static final double DECAY = 6;
+
+    /** Half of it is beside this share of the way (round jets, any fluid mechanics handbook). */
     private static final double HALF_AT = 0.1;
 
     /** A pop screen takes so much where it has room to work (common practice, no source). */
@@ -25,7 +30,7 @@ public final class Breath {
     /** Heads move by so much while they read (common practice, no source). */
     private static final double SWAY_DEG = 5;
 
-    /** Softest that is told. */
+    /** Softest that is told (ours). */
     private static final double SOFTEST_DB = -60;
 
     /** From this on a P is heard as a bump (common practice, no source): straight before the mouth at 19 cm. */

@@ -7,8 +7,13 @@ import app.redlamp.core.acoustics.room.Air;
  * 2 J1(x)/x with x = k a sin θ, a round piston. Source: any acoustics handbook (Kinsler et al., Fundamentals of Acoustics).
  */
 public final class OffAxis {
+    /** Speed of sound in m/s, at 20 °C (see Air). */
     private static final double SOUND_MPS = Air.USUAL.speedMps();
+
+    /** No notch is deeper in a real capsule (ours). */
     private static final double QUIETEST_DB = -20;
+
+    /** Strips of the diaphragm that are summed (ours). */
     private static final int STEPS = 64;
 
     private OffAxis() {}

@@ -29,10 +29,10 @@ public record Placing(
         double screenDb,
         double directDb,
         List<Zone> zones) {
-    /** Where nearness is told. */
+    /** Where nearness is told (ours). */
     public static final double BASS_HZ = 100;
 
-    /** Where the loss by the angle is told. */
+    /** Where the loss by the angle is told (ours). */
     public static final double TREBLE_HZ = 8000;
 
     /** From here on nearness is boom and not warmth (common practice, no source). */

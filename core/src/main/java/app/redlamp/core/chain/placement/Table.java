@@ -9,7 +9,10 @@ import app.redlamp.core.fault.Faults;
  * @param apartM between their mouths, 0.3 to 5 m
  */
 public record Table(Bleed.Seats seats, double apartM) {
+    /** Nearer two people do not sit (ours). */
     public static final double NEAREST_M = 0.3;
+
+    /** Further apart they do not share a table (ours). */
     public static final double FURTHEST_M = 5;
 
     /** Opposite each other, the usual 1.2 m apart (common practice, no source). */

@@ -21,6 +21,7 @@ import java.util.Set;
  * gain and ceiling follow what was measured.
  */
 public final class ConformSolver {
+    /** Loudness after limiting comes within a hundredth in fewer (ours). */
     private static final int ROUNDS = 6;
 
     private static final Set<CheckId> SOUND = EnumSet.of(
@@ -34,15 +35,16 @@ public final class ConformSolver {
             CheckId.HEAD,
             CheckId.TAIL);
 
-    /** The limiter is set this far below the client's limit; a lossy coding gets more to begin with. */
+    /** The limiter is set this far below the client's limit; a lossy coding gets more to begin with (ours). */
     private static final double LOSSLESS_ROOM_DB = 0.15;
 
+    /** Coders overshoot peaks by less than this (ours). */
     private static final double LOSSY_ROOM_DB = 0.6;
 
-    /** Taken beyond a measured overshoot when the ceiling is lowered. */
+    /** Taken beyond a measured overshoot when the ceiling is lowered (ours). */
     private static final double EXTRA_DB = 0.1;
 
-    /** No file peaks need more room than this below the limit; beyond it something else is wrong. */
+    /** No file peaks need more room than this below the limit; beyond it something else is wrong (ours). */
     private static final double DEEPEST_ROOM_DB = 6;
 
     private final Specification specification;

@@ -24,7 +24,7 @@ public record EdgePlan(
     /** Nothing cut, nothing added. */
     public static final EdgePlan NONE = new EdgePlan(0, 0, 0, 0, Optional.empty());
 
-    /** Edges within this of a bound are moved away from it, so that measuring again agrees. */
+    /** Edges within this of a bound are moved away from it, so that measuring again agrees (common practice, no source). */
     private static final double CLEARANCE_S = 0.1;
 
     /** A pause this long is enough to fill from without a pattern that is heard (common practice, no source). */

@@ -9,6 +9,7 @@ import java.io.IOException;
  * recording's own over 20 ms, so that the seam cannot be heard.
  */
 public final class EdgedSource extends SourceStep {
+    /** Room tone and recording run into each other for so long (ours). */
     private static final double SEAM_S = 0.020;
 
     private final RoomTone tone;

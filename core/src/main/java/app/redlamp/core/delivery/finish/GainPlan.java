@@ -19,7 +19,7 @@ import java.util.OptionalDouble;
  */
 public record GainPlan(double lowestDb, double highestDb, double floorDb, double aimDb) {
 
-    /** Kept clear of every bound where there is room for it, so that measuring again agrees. */
+    /** Kept clear of every bound where there is room for it, so that measuring again agrees (ours). */
     private static final double CLEARANCE_DB = 0.3;
 
     /** The plan for samples as they stand; absent where they have no loudness. */

@@ -5,6 +5,7 @@ package app.redlamp.core.delivery.finish;
  * over 50 ms (a tenth of the pause where it is short).
  */
 final class RoomTone {
+    /** Repeated room tone runs into itself for so long (ours). */
     private static final double FADE_S = 0.050;
 
     private final float[][] samples;

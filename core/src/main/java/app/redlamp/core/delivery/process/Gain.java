@@ -10,6 +10,7 @@ import app.redlamp.core.units.Decibels;
  * @param db −120 to 120
  */
 public record Gain(double db) implements Processor {
+    /** More is a slip of the pen (ours). */
     private static final double MOST_DB = 120;
 
     /** @throws IllegalArgumentException out of range */

@@ -9,6 +9,7 @@ import app.redlamp.core.signal.AudioSource;
  * @param ceilingDbtp −40 to 0 dBTP
  */
 public record Limiter(double ceilingDbtp) implements Processor {
+    /** A lower ceiling is a slip of the pen (ours). */
     private static final double LOWEST_DBTP = -40;
 
     /** @throws IllegalArgumentException out of range */

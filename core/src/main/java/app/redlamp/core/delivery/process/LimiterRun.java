@@ -25,21 +25,31 @@ import java.util.Arrays;
  * ceiling is not changed.
  */
 final class LimiterRun extends SourceStep implements Processor.Run {
+    /** Long enough to bend a peak without a click (ours). */
     private static final double LOOK_AHEAD_S = 0.005;
+
+    /** Short enough not to pump, long enough not to distort bass (ours). */
     private static final double RELEASE_S = 0.080;
 
-    /** The gain starts this far below the ceiling: what four points a sample may miss of a crest of speech. */
+    /** The gain starts this far below the ceiling: what four points a sample may miss of a crest of speech (ours). */
     private static final double UNSEEN_DB = 0.1;
 
-    /** A gain this near to 1 (−120 dB of difference) is 1. */
+    /** A gain this near to 1 (−120 dB of difference) is 1 (ours). */
     private static final double AT_REST = 1e-6;
 
-    /** +60 dBFS: what is beyond is no sound. */
+    /** +60 dBFS: what is beyond is no sound (ours). */
     private static final float LARGEST = 1000;
 
+    /** Samples taken at a time (ours). */
     private static final int CHUNK = 1024;
+
+    /** Samples whose peak is looked for together (ours). */
     private static final int STRETCH = 32;
+
+    /** Neighbours that the interpolator needs (by definition). */
     private static final int BEFORE = PeakInterpolator.LOOK_AHEAD;
+
+    /** Neighbours that the interpolator needs (by definition). */
     private static final int AFTER = PeakInterpolator.LOOK_AHEAD;
 
     private final float ceiling;

@@ -6,7 +6,7 @@ import java.io.IOException;
 
 /** A step that makes one sample of one: no delay, each channel by itself. */
 abstract class SampleRun extends SourceStep implements Processor.Run {
-    /** +60 dBFS: what is beyond is no sound. */
+    /** +60 dBFS: what is beyond is no sound (ours). */
     private static final float LARGEST = 1000;
 
     SampleRun(AudioSource source) {

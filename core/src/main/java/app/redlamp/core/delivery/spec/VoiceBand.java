@@ -11,6 +11,7 @@ final class VoiceBand {
     /** What is left outside may be this far below all of it, in dB (common practice, no source). */
     static final double MOST_OUTSIDE_DB = -20;
 
+    /** Third octaves are so far apart, 10 to the 0.1 (IEC 61260-1, 5.2). */
     private static final double SLOPE = Math.pow(10, 0.1);
 
     private VoiceBand() {}

@@ -22,6 +22,7 @@ final class ChannelMeter {
     /** Plosives blow below this (common practice, no source). */
     static final double LOW_HZ = 60;
 
+    /** Keeps the logarithm of nothing finite (ours). */
     private static final double NOTHING = 1e-30;
 
     private final int channel;

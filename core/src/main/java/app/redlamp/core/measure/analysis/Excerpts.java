@@ -12,10 +12,13 @@ import app.redlamp.core.signal.FrameClock;
  * {@link RelationMeter}.
  */
 final class Excerpts {
+    /** Ten seconds: long enough to hear a voice, short enough to compare (ours). */
     private static final int FRAMES = 10 * FrameClock.FRAMES_PER_SECOND;
+
+    /** Frames so far over the floor are speech (ours). */
     private static final double SPOKEN_DB = 8;
 
-    /** Windows of voice taken from each 10 s. */
+    /** Windows of voice taken from each 10 s (ours). */
     private static final int WINDOWS = 24;
 
     private final int sampleRateHz;

@@ -16,6 +16,7 @@ import java.util.Locale;
  */
 public record Finding(Kind kind, Severity severity, double startS, double endS, double amount, List<Event> places) {
 
+    /** More places nobody listens to (ours). */
     public static final int MOST_PLACES = 50;
 
     /** The kinds, each with the unit of its amount. */

@@ -20,20 +20,34 @@ import java.util.OptionalDouble;
  * source. The gravest come first; what is equally grave stays in the order in which it is cheapest to put right.
  */
 final class Findings {
-    /** An offset from here on is worth a word, in dBFS. */
+    /** An offset from here on is worth a word, in dBFS (common practice, no source). */
     private static final double DC_DBFS = -50;
 
+    /** Digital silence that is shorter is a cut (ours). */
     private static final double LEAST_SILENCE_S = 0.3;
 
-    /** A raw floor above this leaves little room for make-up gain; above −60 none. */
+    /** A raw floor above this leaves little room for make-up gain; above −60 none (ours). */
     private static final double NOISE_NOTE_DBFS = -63;
 
+    /** The usual limit of audiobooks (common practice, no source). */
     private static final double NOISE_WARNING_DBFS = -60;
+
+    /** Softer hum is not heard under speech (common practice, no source). */
     private static final double HUM_DBFS = -72;
+
+    /** Two pauses that differ by so much are two rooms (common practice, no source). */
     private static final double CHANGE_DB = 6;
+
+    /** More often they are a habit (ours). */
     private static final double PLOSIVES_A_MINUTE = 1;
+
+    /** More often they are a habit (ours). */
     private static final double SIBILANTS_A_MINUTE = 3;
+
+    /** More often they are a habit (ours). */
     private static final double CLICKS_A_MINUTE = 3;
+
+    /** Words that end more slowly sound like a room (common practice, no source). */
     private static final double REVERBERANT_S = 0.35;
 
     private final double durationS;

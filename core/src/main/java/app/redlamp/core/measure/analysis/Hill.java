@@ -9,9 +9,10 @@ import java.util.OptionalDouble;
 
 /** Sorts the 50 ms levels of a recording into those of the noise and those of the voice. */
 final class Hill {
+    /** Frames of one drawn level (ours). */
     private static final int LEVEL_FRAMES = 5;
 
-    /** Outside the pauses too, what lies less than this above the floor is a gap between words and no voice. */
+    /** Outside the pauses too, what lies less than this above the floor is a gap between words and no voice (ours). */
     private static final double NOISE_TOP_DB = 4;
 
     private Hill() {}

@@ -8,7 +8,10 @@ import java.util.Arrays;
  * {@value #LOWEST_DBFS}. Ten hours take 3.6 MB.
  */
 public final class Outline {
+    /** Lowest level that is drawn (ours). */
     public static final double LOWEST_DBFS = -100;
+
+    /** A level is kept in half decibels (ours). */
     private static final double STEPS_PER_DB = 2;
 
     private final byte[] steps;

@@ -37,10 +37,10 @@ import java.util.function.Supplier;
  * <p>Samples that are no finite numbers, or beyond +60 dBFS, are read as zero, counted and reported.
  */
 public final class RecordingAnalyzer implements SampleSink {
-    /** Frames a block that {@link #of} reads at a time. */
+    /** Frames a block that {@link #of} reads at a time (ours). */
     public static final int BLOCK = 4096;
 
-    /** +60 dBFS: beyond it a float sample is damage, not sound. */
+    /** +60 dBFS: beyond it a float sample is damage, not sound (ours). */
     private static final float LARGEST = 1000;
 
     private final int sampleRateHz;

@@ -7,11 +7,22 @@ import app.redlamp.core.signal.Fourier;
  * delay up to 50 ms. From what correlation two channels carry the same sound is ours.
  */
 final class RelationMeter {
+    /** Two channels that are one (coefficient of correlation) (ours). */
     private static final double SAME = 0.999;
+
+    /** One voice in two microphones (ours). */
     private static final double SAME_DELAYED = 0.85;
+
+    /** One channel is the other upside down (ours). */
     private static final double INVERTED = -0.9;
+
+    /** A channel so far under the other is empty (ours). */
     private static final double SILENT_DB = 50;
+
+    /** Stretches in which a delay is looked for (ours). */
     private static final int MOST_STRETCHES = 3;
+
+    /** Two microphones 17 m apart (ours). */
     private static final double LONGEST_DELAY_S = 0.05;
 
     private final int sampleRateHz;

@@ -18,23 +18,40 @@ import java.util.OptionalDouble;
  * </ul>
  */
 public final class ClipMeter {
-    /** Shortest run at full scale that counts, in samples. */
+    /** Shortest run at full scale that counts, in samples (ours). */
     public static final int SHORTEST_RUN = 3;
 
-    /** Shortest flat top below full scale that counts, in samples. */
+    /** Shortest flat top below full scale that counts, in samples (ours). */
     public static final int SHORTEST_FLAT = 4;
 
-    /** Full scale of a 16-bit file is 32767/32768; anything from here on is at the ceiling. */
+    /** Full scale of a 16-bit file is 32767/32768; anything from here on is at the ceiling (by definition). */
     private static final float CEILING = 0.9999f;
 
+    /** Samples that differ by a step of 16 bits are equal (ours). */
     private static final float STEP = 1 / 32_768f * 1.05f;
+
+    /** A flat top begins and ends with a kink (ours). */
     private static final float KINK = 6 / 32_768f;
+
+    /** Nothing is cut off so low (ours). */
     private static final float LOWEST = 0.05f;
+
+    /** Flats within a tenth of a decibel are of one ceiling (ours). */
     private static final double SAME_LEVEL = 1.012;
+
+    /** What rises over them by less is ripple of a codec (ours). */
     private static final float HIGHER = 1.002f;
+
+    /** Samples looked at together (ours). */
     private static final int STRETCH = 48;
+
+    /** So many flats make a ceiling (ours). */
     private static final int FEWEST_FLATS = 3;
+
+    /** More places nobody listens to (ours). */
     private static final int PLACES_KEPT = 1000;
+
+    /** More flats change no verdict (ours). */
     private static final int FLATS_KEPT = 20_000;
 
     private final int sampleRateHz;

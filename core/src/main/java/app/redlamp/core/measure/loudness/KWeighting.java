@@ -9,11 +9,22 @@ import app.redlamp.core.signal.Biquad;
  * here by the bilinear transform from the analogue prototype behind those numbers.
  */
 public final class KWeighting {
+    /** Of the analogue filter behind the table (ITU-R BS.1770-5, annex 1, table 1, solved for other rates). */
     private static final double SHELF_HZ = 1681.974450955533;
+
+    /** Of the analogue filter (as above). */
     private static final double SHELF_DB = 3.999843853973347;
+
+    /** Of the analogue filter (as above). */
     private static final double SHELF_Q = 0.7071752369554196;
+
+    /** Of the analogue filter (as above). */
     private static final double SHELF_BAND_EXPONENT = 0.4996667741545416;
+
+    /** Of the analogue filter (ITU-R BS.1770-5, annex 1, table 2, solved for other rates). */
     private static final double HIGH_PASS_HZ = 38.13547087602444;
+
+    /** Of the analogue filter (as above, table 2). */
     private static final double HIGH_PASS_Q = 0.5003270373238773;
 
     private KWeighting() {}

@@ -20,12 +20,25 @@ import java.util.OptionalDouble;
  * </ul>
  */
 public final class LoudnessMeter {
+    /** Of the analogue filter (ITU-R BS.1770-5, annex 1, equation 2). */
     private static final double OFFSET_DB = -0.691;
+
+    /** −70 LKFS (ITU-R BS.1770-5, annex 1). */
     private static final double ABSOLUTE_GATE = Decibels.toPower(-70 - OFFSET_DB);
+
+    /** 10 LU under the mean (ITU-R BS.1770-5, annex 1). */
     private static final double RELATIVE_GATE = Decibels.toPower(-10);
+
+    /** 20 LU under the mean (EBU Tech 3342, 3.2). */
     private static final double RANGE_GATE = Decibels.toPower(-20);
+
+    /** Frames of 400 ms (EBU Tech 3341, 2.2). */
     private static final int MOMENTARY = 40;
+
+    /** Frames of 3 s (EBU Tech 3341, 2.2). */
     private static final int SHORT_TERM = 300;
+
+    /** Frames between two gating blocks: three quarters overlap (ITU-R BS.1770-5, annex 1). */
     private static final int STEP = 10;
 
     private final double[] weights;

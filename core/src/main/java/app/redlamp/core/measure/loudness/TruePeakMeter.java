@@ -12,9 +12,16 @@ import java.util.OptionalDouble;
  * the maximum found so far are skipped; this is exact, because the interpolator's gain is bounded.
  */
 public final class TruePeakMeter {
+    /** Samples whose peak is bounded together (ours). */
     private static final int STRETCH = 128;
+
+    /** Samples kept before a stretch (ours). */
     private static final int BEFORE = STRETCH;
+
+    /** Samples kept after it (ours). */
     private static final int AFTER = STRETCH;
+
+    /** Samples taken at a time (ours). */
     private static final int CHUNK = 32 * STRETCH;
 
     private final PeakInterpolator interpolator;

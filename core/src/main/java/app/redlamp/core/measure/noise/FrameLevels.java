@@ -10,7 +10,10 @@ import app.redlamp.core.signal.FrameClock;
  * decoders of lossy files leave crumbs of that size behind. Its mean square is kept as exactly 0.
  */
 public final class FrameLevels {
+    /** As the clock has them (by definition). */
     public static final int FRAMES_PER_SECOND = FrameClock.FRAMES_PER_SECOND;
+
+    /** Power of −120 dBFS, the least that is told apart (ours). */
     private static final double SILENCE = 1e-12;
 
     private final FloatSeries meanSquares = new FloatSeries();

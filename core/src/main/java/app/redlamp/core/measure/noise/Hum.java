@@ -10,7 +10,7 @@ import java.util.List;
  * @param harmonicsDbfs level of each harmonic from the first on; very low where one is not there
  */
 public record Hum(double baseHz, double levelDbfs, List<Double> harmonicsDbfs) {
-    /** Stands for a harmonic that does not rise from the noise. */
+    /** Stands for a harmonic that does not rise from the noise (ours). */
     public static final double NONE_DBFS = -150;
 
     public Hum {

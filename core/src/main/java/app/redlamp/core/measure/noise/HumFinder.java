@@ -18,14 +18,31 @@ import java.util.Optional;
  * </ol>
  */
 final class HumFinder {
+    /** Hum is looked for at this rate (ours). */
     private static final double WORKING_HZ = 2000;
+
+    /** Samples of the longest spectrum (ours). */
     private static final int LENGTH = 1 << 14;
+
+    /** Longer pieces of mains wander (ours). */
     private static final double LONGEST_S = 4;
+
+    /** Mains are this far off at most (common practice, no source). */
     private static final double DRIFT_HZ = 0.3;
+
+    /** They are looked for in such steps (ours). */
     private static final double DRIFT_STEP_HZ = 0.05;
+
+    /** Harmonics above it are too soft to matter (ours). */
     private static final double HIGHEST_HZ = 800;
+
+    /** The family is known by the first ones (ours). */
     private static final int FIRST_HARMONICS = 4;
+
+    /** Times the power beside it: 6 dB (ours). */
     private static final double STANDS_OUT = 4;
+
+    /** A single line needs 12 dB (ours). */
     private static final double STANDS_OUT_ALONE = 16;
 
     private final double workingHz;

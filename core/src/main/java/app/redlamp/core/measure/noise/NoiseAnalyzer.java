@@ -18,19 +18,37 @@ import java.util.Optional;
  * it. A tone is a peak at least 12 dB above the median of the bins around (ours).
  */
 public final class NoiseAnalyzer {
+    /** Spectra of so long part hum from what is beside it (ours). */
     private static final double WINDOW_S = 0.19;
+
+    /** Below is rumble (common practice, no source). */
     private static final double RUMBLE_HZ = 100;
 
     /** Corner of the high-pass that finishing begins with: below every voice (common practice, no source). */
     public static final double HIGH_PASS_HZ = 80;
 
+    /** Above is hiss (common practice, no source). */
     private static final double HISS_HZ = 2000;
+
+    /** Below, tones are hum or rumble (ours). */
     private static final double LOWEST_TONE_HZ = 150;
+
+    /** Times the power around it: 12 dB (ours). */
     private static final double TONE_ABOVE = 16;
+
+    /** Bins to each side that a tone stands out of (ours). */
     private static final int AROUND = 24;
+
+    /** Bins that a tone itself fills (by definition). */
     private static final int LOBE = 2;
+
+    /** More are not told (ours). */
     private static final int MOST_TONES = 3;
+
+    /** More change the mean by nothing (ours). */
     private static final int MOST_WINDOWS = 2000;
+
+    /** What stands for nothing (ours). */
     private static final double LOWEST_DBFS = -150;
 
     private final int sampleRateHz;

@@ -28,16 +28,37 @@ import java.util.OptionalDouble;
  * </ul>
  */
 public final class PauseFinder {
+    /** Frames: a pause lasts 0.3 s (common practice, no source). */
     private static final int SHORTEST = 30;
+
+    /** Frames at each end that may still be word (ours). */
     private static final int TRIM = 5;
+
+    /** Frames to each side of a mean (ours). */
     private static final int SMOOTH = 2;
+
+    /** Frames of the stretch by which the quietest is told (ours). */
     private static final int QUIET_WINDOW = 20;
+
+    /** The quietest part gives the floor (ours). */
     private static final double QUIET_SHARE = 0.03;
+
+    /** Room tone varies by less (ours). */
     private static final double STEADY_DB = 6;
+
+    /** No room tone is louder (ours). */
     private static final double ROOM_TONE_DBFS = -35;
+
+    /** 5 dB over the median of the quietest is speech (ours). */
     private static final double ABOVE_MEDIAN = Decibels.toPower(5);
+
+    /** 6 dB over the floor is speech (ours). */
     private static final double ABOVE_FLOOR = Decibels.toPower(6);
+
+    /** Frames: shorter is a click (ours). */
     private static final int SHORTEST_WORD = 8;
+
+    /** Frames: shorter is no head or tail (ours). */
     private static final int SHORTEST_EDGE = 5;
 
     private final float[] energy;

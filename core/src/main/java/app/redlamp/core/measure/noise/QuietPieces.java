@@ -10,9 +10,10 @@ import java.util.List;
  * second one kept, so that what is left is spread over the whole recording.
  */
 public final class QuietPieces {
+    /** A minute of pauses is enough for every figure (ours). */
     private static final int MOST_SAMPLES = 3_000_000;
 
-    /** A long pause is kept in pieces, so that some of it survives. */
+    /** A long pause is kept in pieces, so that some of it survives (ours). */
     private static final double LONGEST_S = 4;
 
     /** A piece of one channel. */

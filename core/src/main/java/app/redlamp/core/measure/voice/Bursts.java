@@ -16,13 +16,28 @@ import java.util.List;
  * </ul>
  */
 final class Bursts {
+    /** Times the power before: 12 dB (ours). */
     private static final double PLOSIVE_ABOVE = 16;
+
+    /** Softer ones are not heard (ours). */
     private static final double PLOSIVE_BELOW_VOICE_DB = 15;
+
+    /** A pop is mostly low: a third lies below 100 Hz (ours). */
     private static final double PLOSIVE_SHARE = 1 / 3.0;
+
+    /** Frames: longer is rumble (ours). */
     private static final int PLOSIVE_LONGEST = 25;
+
+    /** Frames between two (ours). */
     private static final int PLOSIVE_GAP = 10;
+
+    /** Softer ones do not hurt (ours). */
     private static final double SIBILANT_BELOW_VOICE_DB = 20;
+
+    /** Sharp S lies above (common practice, no source). */
     private static final double SIBILANT_HZ = 5000;
+
+    /** Frames: shorter is a click (ours). */
     private static final int SIBILANT_SHORTEST = 3;
 
     private Bursts() {}

@@ -16,16 +16,22 @@ import java.util.List;
  * </ul>
  */
 public final class ClickMeter {
+    /** Samples that a click is held against (ours). */
     private static final int RING = 41;
+
+    /** The one that is looked at (by definition). */
     private static final int MIDDLE = 20;
+
+    /** Samples of the click itself (ours). */
     private static final int NEAR = 5;
 
-    /** In power: an amplitude ratio of 2. */
+    /** In power: an amplitude ratio of 2 (ours). */
     private static final double RATIO = 4;
 
-    /** Bend against edge: 1.5 for a single sample, 0.33 for a step, below 0.1 for what rings below 6 kHz at 44.1 kHz. */
+    /** Bend against edge: 1.5 for a single sample, 0.33 for a step, below 0.1 for what rings below 6 kHz at 44.1 kHz (ours). */
     private static final double TICK = 0.2;
 
+    /** More clicks are no clicks but noise (ours). */
     private static final int MOST = 20_000;
 
     private final double[] bends = new double[RING];

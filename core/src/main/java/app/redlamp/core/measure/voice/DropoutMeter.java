@@ -8,11 +8,16 @@ import java.util.List;
  * Whether a run breaks into sound, and so is a dropout, is decided afterwards.
  */
 public final class DropoutMeter {
+    /** A shorter hole is a zero crossing (ours). */
     private static final double SHORTEST_S = 0.001;
+
+    /** More holes are no holes but silence (ours). */
     private static final int MOST = 20_000;
+
+    /** Samples between two looks (ours). */
     private static final int STRIDE = 16;
 
-    /** What stays up here is cut off, not lost. */
+    /** What stays up here is cut off, not lost (ours). */
     private static final float FULL_SCALE = 0.99f;
 
     private final int sampleRateHz;

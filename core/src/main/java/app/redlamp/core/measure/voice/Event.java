@@ -10,7 +10,7 @@ import java.util.List;
  */
 public record Event(double startS, double endS, double amount) {
 
-    /** How many events are kept of a kind. */
+    /** How many events are kept of a kind (ours). */
     public static final int MOST_KEPT = 200;
 
     /**

@@ -10,10 +10,19 @@ import java.util.OptionalDouble;
  * the next word. A room does the opposite: it fades. How it is told is ours.
  */
 public final class LevelPumping {
+    /** Frames of a pause that shows whether the floor moves (ours). */
     private static final int SHORTEST = 60;
+
+    /** Frames in which a word fades (ours). */
     private static final int FADING = 15;
+
+    /** Frames before a word that may be its beginning (ours). */
     private static final int BEFORE_WORD = 5;
+
+    /** Pauses that tell something (ours). */
     private static final int FEWEST = 3;
+
+    /** A floor that rises by less is the room's (ours). */
     private static final double LEAST_DB = 3;
 
     private LevelPumping() {}

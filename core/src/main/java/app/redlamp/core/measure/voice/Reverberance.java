@@ -13,16 +13,28 @@ import java.util.OptionalDouble;
  * <p>Common practice, no source, for taking the ends of words; the line is fitted by least squares.
  */
 public final class Reverberance {
+    /** A fall is read over so much (ours). */
     private static final double FALL_DB = 15;
+
+    /** And no deeper (ours). */
     private static final double DEEPEST_DB = 30;
 
-    /** The word itself ends within these. */
+    /** The word itself ends within these (ours). */
     private static final double SHOULDER_DB = 3;
 
+    /** And ends so far over the floor (ours). */
     private static final double ABOVE_FLOOR_DB = 6;
+
+    /** What rises in between is another sound (ours). */
     private static final double RISE_DB = 1.5;
+
+    /** Frames of a fall (ours). */
     private static final int FEWEST_FRAMES = 4;
+
+    /** Falls that give a median (ours). */
     private static final int FEWEST_FALLS = 4;
+
+    /** How straight a fall has to be (coefficient of correlation) (ours). */
     private static final double STRAIGHT = 0.9;
 
     private Reverberance() {}

@@ -9,9 +9,16 @@ import java.util.OptionalDouble;
  * deviate in leaving out what hisses instead of what has no pitch.
  */
 public final class SyllablePace {
+    /** Syllables are parted by a dip of 2 dB (after de Jong and Wempe, Behavior Research Methods 41, 2009, from memory). */
     private static final double DIP_DB = 2;
+
+    /** Softer ones are noise (ours). */
     private static final double LOWEST_BELOW_VOICE_DB = 15;
+
+    /** Frames to each side of a mean (ours). */
     private static final int SMOOTH = 3;
+
+    /** Less speech has no pace (ours). */
     private static final double SHORTEST_SPEECH_S = 3;
 
     private SyllablePace() {}

@@ -8,25 +8,37 @@ import java.util.OptionalDouble;
 
 /** Puts together what the meters of one pass have gathered, once it is known where the voice is. */
 public final class VoiceAnalyzer {
+    /** The rate has to hold what a sharp S is made of (ours). */
     private static final double SIBILANTS_NEED_HZ = 16_000;
 
-    /** In speech a glottal stroke bends sharply too: a jump has to be sharper than a click in a pause. */
+    /** In speech a glottal stroke bends sharply too: a jump has to be sharper than a click in a pause (ours). */
     private static final double JUMP_RATIO = 5;
 
-    /** Softer than this above the noise nobody hears a click. */
+    /** Softer than this above the noise nobody hears a click (ours). */
     private static final double CLICK_ABOVE_FLOOR_DB = 6;
 
+    /** Around a hole somebody speaks by so much more (ours). */
     private static final double STILL_DB = 6;
 
-    /** What is 20 dB softer than a click is its own echo in the room, or as good as still. */
+    /** What is 20 dB softer than a click is its own echo in the room, or as good as still (ours). */
     private static final double SOFTER = 0.01;
 
+    /** Frames beside a click (ours). */
     private static final int NEAR_FRAMES = 3;
+
+    /** Frames further off (ours). */
     private static final int FAR_FRAMES = 12;
+
+    /** Frames beside a hole (ours). */
     private static final int BESIDE_FRAMES = 5;
+
+    /** Nine tenths of it (ours). */
     private static final double MOSTLY = 0.9;
 
+    /** A longer one is a pause (ours). */
     private static final double DROPOUT_LONGEST_S = 1;
+
+    /** Shallower ones are speech (ours). */
     private static final double DROPOUT_BELOW_VOICE_DB = 20;
 
     private final VoiceFrames frames;

@@ -15,9 +15,15 @@ import java.util.Optional;
  * common practice, no source; every voice differs.
  */
 public final class VoiceSpectrumMeter {
+    /** Below, noise is stronger than voices (ours). */
     private static final double LOWEST_HZ = 150;
+
+    /** Above, nothing is told of a voice (ours). */
     private static final double HIGHEST_HZ = 10_500;
+
+    /** Fewer give no average (ours). */
     private static final int FEWEST_WINDOWS = 20;
+
     private static final List<Range> RANGES = List.of(
             new Range(Shade.THIN, 150, 420, -5),
             new Range(Shade.MUDDY, 190, 420, 5),

@@ -19,7 +19,10 @@ import java.util.Set;
 
 /** What was read from a mail so far: each value with its words; a second value that differs is a contradiction. */
 final class Draft {
+    /** Where the client says nothing (common practice, no source). */
     private static final int USUAL_KBPS = 192;
+
+    /** Where the client says nothing (common practice, no source). */
     private static final int USUAL_BITS = 24;
 
     /** From −12 to −6 dBFS; common practice, no source. */

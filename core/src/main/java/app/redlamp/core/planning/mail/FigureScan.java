@@ -10,7 +10,9 @@ import java.util.regex.Pattern;
 
 /** Finds figures with their units in ordinary writing: "-23 to -18 dB RMS", "minus 3", "44,1 kHz", "half a second". */
 final class FigureScan {
+    /** No mail has more figures (ours). */
     private static final int MOST = 200;
+
     private static final Pattern BLANK = Pattern.compile("\\s");
     private static final String WORDS = "half an?|an?|one|two|three|four|five|ten";
     private static final String NUMBER = "(?:(?:-|minus )\\s?)?\\d{1,6}(?:[.,]\\d{1,3})?";

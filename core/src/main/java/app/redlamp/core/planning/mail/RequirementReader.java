@@ -18,15 +18,21 @@ import java.util.regex.Pattern;
  * it asks; it guesses nothing.
  */
 public final class RequirementReader {
-    /** Longer mails are read to here. */
+    /** Longer mails are read to here (ours). */
     public static final int MOST_CHARACTERS = 20_000;
 
     /** From a target that is given without a tolerance, in dB; asked for at the same time. Common practice, no source. */
     private static final double USUAL_TOLERANCE = 1;
 
+    /** −23 to −18 dB is the usual window: 2.5 dB to each side (common practice, no source). */
     private static final double USUAL_RMS_TOLERANCE = 2.5;
+
+    /** Letters within which a word belongs to a figure (ours). */
     private static final int FAR = 60;
+
+    /** Letters within which it stands beside it (ours). */
     private static final int BESIDE = 28;
+
     private static final Pattern VAGUE = Pattern.compile(
             "broadcast quality|studio quality|professional quality|industry standards?|usual levels?|normal levels?"
                     + "|not too (?:loud|quiet)|loud enough|good quality|high quality|good levels?|decent levels?");

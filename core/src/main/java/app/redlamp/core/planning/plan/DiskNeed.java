@@ -10,8 +10,13 @@ import app.redlamp.core.delivery.spec.DeliveryFormat;
  * @param ready what is delivered, with a WAV master of each
  */
 public record DiskNeed(double raw, double working, double ready) {
+    /** Masters have 24 bits (ours). */
     private static final int MASTER_BYTES = 3;
+
+    /** Bits of a byte (by definition). */
     private static final double BITS = 8;
+
+    /** Seconds of an hour (by definition). */
     private static final double HOUR_S = 3600;
 
     /**

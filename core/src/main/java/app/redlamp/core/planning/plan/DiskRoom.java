@@ -12,6 +12,7 @@ public enum DiskRoom {
     /** It does not fit. */
     FULL;
 
+    /** A disk that is full to the brim is slow and breaks takes (common practice, no source). */
     private static final double MARGIN = 1.2;
 
     /**

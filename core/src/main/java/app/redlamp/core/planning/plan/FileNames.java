@@ -17,10 +17,12 @@ import java.util.regex.Pattern;
  * a pattern that has such signs itself is refused, so that no name leads out of its folder.
  */
 public final class FileNames {
-    /** Without the ending, which may take the rest of the 255 bytes that file systems allow. */
+    /** Without the ending, which may take the rest of the 255 bytes that file systems allow (ours). */
     private static final int LONGEST_BYTES = 200;
 
+    /** A longer name would fill the line (ours). */
     private static final int LONGEST_SHOWN = 40;
+
     private static final Pattern FIELD = Pattern.compile("\\{([^{}]*)\\}");
     private static final Pattern REFUSED = Pattern.compile("[\\\\/:*?\"<>|{}\\p{Cntrl}]");
     private static final Pattern LEFT_OUT = Pattern.compile("[\\\\/:*?\"<>|{}\\p{Cntrl}\\p{Cf}“”„«»…]");

@@ -16,6 +16,7 @@ public enum JobKind {
     LIVE_STREAM("streamed-speech", 48_000, 1, GainSchool.LIVE, "{production}_{nnn}", false, false),
     VOICE_DATASET("voice-dataset", 48_000, 1, GainSchool.MIDDLE, "{production}_{nnn}", true, true);
 
+    /** Recordings are made with 24 bits (common practice, no source). */
     private static final int BIT_DEPTH = 24;
 
     private final String specificationId;

@@ -21,9 +21,10 @@ import java.util.OptionalDouble;
 
 /** What a production asks of a kit. */
 public final class KitNeeds {
-    /** Where nobody has heard the room yet. */
+    /** Where nobody has heard the room yet (common practice, no source). */
     private static final double QUIET_ENOUGH_DBA = 28;
 
+    /** What a decoder of a lossy file gives (ours). */
     private static final int BITS_OF_LOSSY = 24;
 
     private KitNeeds() {}
@@ -100,6 +101,7 @@ public final class KitNeeds {
         throw new IllegalStateException("no half hour is the quietest");
     }
 
+    /** No room at home is stiller at night (common practice, no source). */
     private static final double STILLEST_DBA = 14;
 
     /** Speech has about the same RMS as loudness; a mono track is 3 LU softer than both channels of a stereo file. */

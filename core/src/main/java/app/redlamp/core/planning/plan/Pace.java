@@ -21,8 +21,9 @@ public record Pace(
         boolean ownBooth,
         boolean ownEdit,
         boolean ownProof) {
+    /** Seconds of a minute (by definition). */
     private static final double MINUTE_S = 60;
-    /** Below it a pace says nothing. */
+    /** Below it a pace says nothing (ours). */
     private static final double LEAST_S = 30;
 
     /** @param words words of each piece, in their order */

@@ -13,6 +13,7 @@ import java.util.OptionalDouble;
 
 /** Whether a job is done in time, with names for its files and room for them. */
 public final class PlanVerdict {
+    /** Minutes of an hour (by definition). */
     private static final double HOUR_MIN = 60;
 
     private PlanVerdict() {}

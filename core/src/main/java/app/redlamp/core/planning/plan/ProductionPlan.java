@@ -33,6 +33,7 @@ public record ProductionPlan(
         Schedule schedule,
         DiskNeed disk,
         Optional<BigDecimal> income) {
+    /** Seconds of a minute (by definition). */
     private static final double MINUTE_S = 60;
 
     public ProductionPlan {

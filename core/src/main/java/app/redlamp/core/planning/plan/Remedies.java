@@ -16,8 +16,13 @@ public final class Remedies {
     /** Longer than that no voice lasts a day; common practice, no source. */
     private static final int LONGEST_SESSION_MIN = 240;
 
+    /** Times are offered in quarters of an hour (ours). */
     private static final int STEP_MIN = 15;
+
+    /** Nobody edits for longer on a day (common practice, no source). */
     private static final int MOST_EDITING_MIN = 480;
+
+    /** Later than in two years is no date (ours). */
     private static final int LONGEST_LATER_DAYS = 731;
 
     private final ProductionPlan plan;

@@ -8,7 +8,7 @@ import java.util.OptionalDouble;
 
 /** What a production asks of the room it is recorded in. */
 public final class RoomNeeds {
-    /** Level that speech is delivered at where nothing else is asked, in dBFS. */
+    /** Level that speech is delivered at where nothing else is asked, in dBFS (common practice, no source). */
     private static final double USUAL_LEVEL = -20;
 
     private RoomNeeds() {}

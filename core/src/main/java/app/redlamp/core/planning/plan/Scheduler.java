@@ -17,10 +17,13 @@ import java.util.TreeMap;
  * day after a piece was read; corrections at the end. Pieces are read and edited in their order.
  */
 final class Scheduler {
-    /** Two years: what takes longer is no plan. */
+    /** Two years: what takes longer is no plan (ours). */
     private static final int HORIZON_DAYS = 731;
 
+    /** A shorter one is not worth warming up for (common practice, no source). */
     private static final double SHORTEST_SESSION_MIN = 15;
+
+    /** Rounding of doubles (ours). */
     private static final double ROUNDING_MIN = 1e-6;
 
     private final List<PieceTime> pieces;

@@ -5,6 +5,7 @@ import java.util.Set;
 
 /** English abbreviations that are followed by a point without ending a sentence, or that have to be said in full. */
 final class Abbreviations {
+    /** Longer ones are words (ours). */
     private static final int LONGEST = 8;
 
     /** Common practice, no source. */

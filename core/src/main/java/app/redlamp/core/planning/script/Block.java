@@ -10,6 +10,7 @@ import java.util.Objects;
  * @param text one line, without breaks; empty for a page break only
  */
 public record Block(Kind kind, int level, String text) {
+    /** Headings go six deep (HTML and Markdown). */
     static final int DEEPEST = 6;
 
     /** What a block is. */

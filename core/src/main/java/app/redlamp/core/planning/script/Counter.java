@@ -4,6 +4,7 @@ import java.util.List;
 
 /** Counts what there is to read. */
 public final class Counter {
+    /** More are counted and not listed (ours). */
     private static final int SHOWN = 200;
 
     private Counter() {}

@@ -11,7 +11,9 @@ import java.util.regex.Pattern;
  * @param rest what follows it
  */
 record CueMark(int number, String rest) {
+    /** A longer name is a sentence (ours). */
     private static final int LONGEST_NAME = 12;
+
     private static final Pattern MARK = Pattern.compile(
             "(?i)(?:(?:stop|cue|track|prompt|line|scene|item|slide|message|file|no\\.?)\\s*)?[\\[(#]{0,2}(\\d{1,4})(?:[\\])]|[.:)](?!\\d)"
                     + "|\\s*[–—-](?=\\s)|\\t)\\s*(.*)");

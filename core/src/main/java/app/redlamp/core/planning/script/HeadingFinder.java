@@ -9,8 +9,12 @@ import java.util.regex.Pattern;
  * lone number, and lines in capitals. A text that has marked headings keeps just those.
  */
 public final class HeadingFinder {
+    /** A longer line is a sentence (ours). */
     private static final int LONGEST = 80;
+
+    /** Fewer are a number or a slip (ours). */
     private static final int FEWEST_LETTERS = 4;
+
     private static final String NUMBER =
             "(?:\\d{1,3}|[IVXLC]{1,7}|one|two|three|four|five|six|seven|eight|nine|ten|eleven"
                     + "|twelve|thirteen|fourteen|fifteen|sixteen|seventeen|eighteen|nineteen|twenty|thirty|forty|fifty"

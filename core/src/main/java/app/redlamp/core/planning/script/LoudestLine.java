@@ -15,13 +15,28 @@ import java.util.Set;
  * @param weight how loud it looks, above 0
  */
 public record LoudestLine(String text, int block, int weight) {
+    /** Points for an exclamation mark (ours). */
     private static final int MARK = 3;
+
+    /** For each further one (ours). */
     private static final int MORE_MARKS = 1;
+
+    /** For a word in capitals (ours). */
     private static final int CAPITALS = 2;
+
+    /** For a verb such as "shouted" (ours). */
     private static final int TAG = 4;
+
+    /** Words in capitals that count (ours). */
     private static final int MOST_CAPITALS = 3;
+
+    /** Letters: shorter ones are abbreviations (ours). */
     private static final int SHORTEST_CAPITALS = 3;
+
+    /** Letters of a line that is shown (ours). */
     private static final int LONGEST = 240;
+
+    /** A line has words (ours). */
     private static final int FEWEST_WORDS = 2;
 
     private static final Set<String> LOUD = Set.of(

@@ -16,7 +16,9 @@ import java.util.regex.Pattern;
  * scripts in English.
  */
 public final class MentionFinder {
+    /** Words of a name (ours). */
     private static final int MOST_WORDS = 4;
+
     private static final Pattern ROMAN = Pattern.compile("^(?=[IVXLC]{2,})X{0,3}(?:XC|XL|L?X{0,3})(?:IX|IV|V?I{0,3})");
     private static final Pattern EDGES =
             Pattern.compile("^[^\\p{L}\\p{N}\\p{Sc}+−-]+|(?<![^\\p{L}\\p{N}%°\\p{Sc}])[^\\p{L}\\p{N}%°\\p{Sc}]+$");

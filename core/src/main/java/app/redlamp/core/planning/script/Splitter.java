@@ -9,8 +9,14 @@ public final class Splitter {
     private static final Pattern CLOSING =
             Pattern.compile("(?<![\\p{Punct}“”‘’«»…–—&&[^'()’]])[\\p{Punct}“”‘’«»…–—&&[^'()’]]+$");
     private static final Pattern OPENING = Pattern.compile("^[\"'“‘«]+");
+
+    /** Fewer are chance (ours). */
     private static final int FEWEST_CUES = 3;
+
+    /** Words of a title that is made of a beginning (ours). */
     private static final int TITLE_WORDS = 6;
+
+    /** Letters of it (ours). */
     private static final int TITLE_LENGTH = 60;
 
     private final ScriptText text;

@@ -27,8 +27,13 @@ public record Take(
         Optional<String> card,
         List<Mark> marks,
         State state) {
+    /** Letters of a way in a folder (ours). */
     private static final int LONGEST_FILE = 500;
+
+    /** Hexadecimal digits of 256 bits (FIPS 180-4) (by definition). */
     private static final int SHA_256_DIGITS = 64;
+
+    /** More marks in a take nobody sets (ours). */
     private static final int MOST_MARKS = 10_000;
 
     /** What became of it. */

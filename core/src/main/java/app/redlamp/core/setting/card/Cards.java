@@ -14,7 +14,7 @@ import java.util.Optional;
 public record Cards(List<GainCard> cards, List<Overrule> overrules) {
     public static final Cards NONE = new Cards(List.of(), List.of());
 
-    /** More are not kept: the oldest go. */
+    /** More are not kept: the oldest go (ours). */
     public static final int MOST = 200;
 
     public Cards {

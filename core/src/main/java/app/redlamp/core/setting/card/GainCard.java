@@ -34,7 +34,10 @@ public record GainCard(
         Levels levels,
         Optional<String> photo,
         String note) {
+    /** No interface has more (ours). */
     private static final int MOST_KNOBS = 40;
+
+    /** A longer note nobody reads (ours). */
     private static final int LONGEST = 2000;
 
     /**
@@ -77,6 +80,7 @@ public record GainCard(
             OptionalDouble excitedPeakDbfs,
             List<Double> floorOctavesDbfs,
             List<Double> voiceThirdsDb) {
+        /** Octaves of the floor, 31.5 Hz to 16 kHz (IEC 61260-1). */
         private static final int OCTAVES = 10;
 
         /** @throws IllegalArgumentException unless all are numbers and there are ten octaves */

@@ -16,15 +16,28 @@ import java.util.OptionalDouble;
  * @param amount by how much, in the unit of its kind; positive for more than then
  */
 public record Moved(Kind kind, double amount) {
-    /** Octaves from 31.5 Hz: up to 125 Hz are low, from 2 kHz on high. */
+    /** Octaves from 31.5 Hz: up to 125 Hz are low, from 2 kHz on high (ours). */
     private static final int LOW_TO = 3;
 
+    /** Octaves from 2 kHz (ours). */
     private static final int HIGH_FROM = 6;
+
+    /** What one hears between two evenings (common practice, no source). */
     private static final double WORTH_DB = 2;
+
+    /** Low and high part by so much where a microphone has turned (ours). */
     private static final double SHAPE_DB = 3;
+
+    /** What a hand's breadth is told to (ours). */
     private static final double NEAR_M = 0.02;
+
+    /** What one sees (ours). */
     private static final double TURNED_DEG = 10;
+
+    /** A voice varies by less from day to day (ours). */
     private static final double VOICE_DB = 1.5;
+
+    /** Hum that has grown by less is chance (ours). */
     private static final double HUM_DB = 3;
 
     /** What may have moved. */

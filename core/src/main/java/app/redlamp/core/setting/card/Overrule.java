@@ -12,6 +12,7 @@ import java.util.Locale;
  * @param when it was overruled
  */
 public record Overrule(Station station, String reason, LocalDateTime when) {
+    /** A longer reason nobody reads (ours). */
     private static final int LONGEST = 500;
 
     /** Stations that must be clear before the lamp goes on. */

@@ -6,7 +6,10 @@ import java.util.OptionalDouble;
 
 /** Whether somebody gets louder or softer while reading. */
 public final class Drift {
+    /** Frames so far under the voice are none of it (ours). */
     private static final double BELOW_VOICE_DB = 12;
+
+    /** Fewer are no reading (ours). */
     private static final int FEWEST_POINTS = 300;
 
     /** What nobody hears (common practice, no source). */

@@ -16,15 +16,22 @@ import java.util.OptionalDouble;
  * @param amount how much, in the unit of its kind
  */
 public record InputFault(Kind kind, double amount) {
-    /** Softer than any microphone's noise: −120 dBFS. */
+    /** Softer than any microphone's noise: −120 dBFS (ours). */
     private static final double DEAD_DBFS = -120;
 
-    /** What a condenser without its 48 V gives is all but nothing. */
+    /** What a condenser without its 48 V gives is all but nothing (ours). */
     private static final double UNPOWERED_DBFS = -85;
 
+    /** Less power than this above 5 kHz and the band is cut (ours). */
     private static final double NARROW_SHARE = 1e-5;
+
+    /** Third octave at 5 kHz (by definition). */
     private static final int FROM_5_KHZ = 19;
+
+    /** A direct voltage from here on is the converter's (common practice, no source). */
     private static final double OFFSET_DBFS = -50;
+
+    /** Fewer are chance (ours). */
     private static final double STUTTERS_A_MINUTE = 2;
 
     /** What may be wrong. */

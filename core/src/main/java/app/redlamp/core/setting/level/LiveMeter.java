@@ -12,21 +12,37 @@ import java.util.Arrays;
  * <p>The level shows peaks at once and falls by 20 dB in 1.7 s (IEC 60268-18, from memory).
  */
 public final class LiveMeter {
-    /** Seconds that hills and peaks remember. */
+    /** Seconds that hills and peaks remember (ours). */
     public static final double REMEMBERS_S = 30;
 
+    /** A hill's level is a mean of so long (ours). */
     private static final double LEVEL_S = 0.05;
+
+    /** Levels that are kept (by definition). */
     private static final int LEVELS = (int) (REMEMBERS_S / LEVEL_S);
 
-    /** A peak is the highest sample of so much. */
+    /** A peak is the highest sample of so much (ours). */
     private static final int LEVELS_A_PEAK = 8;
 
+    /** Peaks that are kept (by definition). */
     static final int PEAKS = LEVELS / LEVELS_A_PEAK;
+
+    /** 20 dB in 1.7 s, as peak programme meters fall (IEC 60268-10, type I, from memory). */
     private static final double FALL_DB_A_S = 20 / 1.7;
+
+    /** Spectra of so long (ours). */
     private static final double WINDOW_S = 0.17;
+
+    /** Share of a new spectrum in the drawn one (ours). */
     private static final double FOLLOW = 0.3;
+
+    /** What stands for nothing (ours). */
     private static final float SILENCE_DB = -150;
+
+    /** Levels so far over the floor are voice (ours). */
     private static final double VOICE_OVER_DB = 8;
+
+    /** The quietest tenth is the floor (common practice, no source). */
     private static final double QUIET_SHARE = 0.1;
 
     private final int samplesALevel;

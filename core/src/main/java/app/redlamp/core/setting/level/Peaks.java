@@ -10,16 +10,22 @@ import app.redlamp.core.measure.loudness.Clipping;
  * @param clippedShare share of the samples that were cut off at full scale, 0 to 1; 0 for none
  */
 public record Peaks(double peakDbfs, double clippedShare) {
+    /** What stands for no peak at all (ours). */
     private static final double SILENCE_DBFS = -120;
 
     /** Share of the time in which sound comes out of somebody who speaks (common practice, no source). */
     private static final double ACTIVITY = 0.6;
 
+    /** Where cut-off peaks end (ours). */
     private static final double MOST_CLIPPED = 0.97;
+
+    /** Peaks of speech over its average (common practice, no source). */
     private static final double CREST_DB = 15;
+
+    /** Cut-off peaks would have gone at least so much higher (ours). */
     private static final double LEAST_OVER_DB = 3;
 
-    /** Rather too low for a moment than cut off once more. */
+    /** Rather too low for a moment than cut off once more (ours). */
     private static final double MARGIN_DB = 3;
 
     public static Peaks of(Report report) {

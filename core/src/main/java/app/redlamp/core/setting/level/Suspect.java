@@ -24,7 +24,7 @@ import java.util.Optional;
  * @param predictedDbfs what that source should give; very low where nothing is known of it
  */
 public record Suspect(Part part, double levelDbfs, From source, String name, double predictedDbfs) {
-    /** Softer than so much under the loudest a part is not told. */
+    /** Softer than so much under the loudest a part is not told (ours). */
     private static final double WORTH_DB = 14;
 
     /** A source that should give so much less than is heard cannot be all of it. */
@@ -33,8 +33,13 @@ public record Suspect(Part part, double levelDbfs, From source, String name, dou
     /** What is so much louder than its source should be is told (ours). */
     private static final double LOUDER_DB = 5;
 
+    /** Octaves of rumble, 31.5 and 63 Hz (ours). */
     private static final int LOW_OCTAVES = 2;
+
+    /** Above is hiss (common practice, no source). */
     private static final double HISS_HZ = 2000;
+
+    /** Noise is counted up to here (by definition). */
     private static final double EVERYTHING_HZ = 20_000;
 
     /** Whether it is clearly louder than it should be. */
@@ -99,6 +104,7 @@ public record Suspect(Part part, double levelDbfs, From source, String name, dou
         return all.stream().filter(s -> s.levelDbfs() > top - WORTH_DB).toList();
     }
 
+    /** What stands for a source of which nothing is known (ours). */
     private static final double NOTHING = -200;
 
     private record Candidate(From from, String name, double dbfs) {}

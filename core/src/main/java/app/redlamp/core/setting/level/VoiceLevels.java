@@ -15,6 +15,7 @@ import java.util.OptionalDouble;
  */
 public record VoiceLevels(int channel, Map<SettingStep, Taken> steps) {
 
+    /** What stands for no level at all (ours). */
     private static final double SILENCE_DBFS = -120;
 
     /** A fridge that stops between the steps is no more than that (ours). */

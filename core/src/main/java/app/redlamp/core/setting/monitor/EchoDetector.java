@@ -10,24 +10,35 @@ import java.util.Optional;
  * wander and are averaged away; reflections of a small room come sooner than any device gives back.
  */
 public final class EchoDetector {
-    /** Later than this nothing is looked for. */
+    /** Later than this nothing is looked for (ours). */
     public static final double LATEST_S = 0.15;
 
-    /** What is softer against the voice does not matter: a closed headphone lets out less. */
+    /** What is softer against the voice does not matter: a closed headphone lets out less (ours). */
     public static final double FROM_DB = -26;
 
+    /** Longer than twice the latest echo (ours). */
     private static final double WINDOW_S = 0.342;
+
+    /** Older spectra fade from the mean (ours). */
     private static final double REMEMBERS_S = 5;
+
+    /** Before that, lines of the voice are not averaged away (ours). */
     private static final double LISTENS_S = 2.5;
-    /** Below, the lines of a voice are strongest. */
+    /** Below, the lines of a voice are strongest (ours). */
     private static final double LOWEST_HZ = 1000;
 
+    /** Above, a loudspeaker on a desk gives little (ours). */
     private static final double HIGHEST_HZ = 7000;
-    /** Power of silence, −120 dBFS, and what keeps the logarithm of nothing from being infinite. */
+    /** Power of silence, −120 dBFS, and what keeps the logarithm of nothing from being infinite (ours). */
     private static final double SILENT = 1e-12;
 
+    /** Keeps the logarithm of nothing finite (ours). */
     private static final double NOTHING = 1e-24;
+
+    /** Times the spread of the lines beside it (ours). */
     private static final double OVER_NOISE = 7;
+
+    /** How far beside it they are looked for (ours). */
     private static final double NEIGHBOURS_S = 0.0015;
 
     private final int sampleRateHz;

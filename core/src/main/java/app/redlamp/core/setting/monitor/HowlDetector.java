@@ -10,31 +10,45 @@ import java.util.OptionalDouble;
  * where it is and grows.
  */
 public final class HowlDetector {
+    /** Two thousand samples: lines of 25 Hz (ours). */
     private static final double WINDOW_S = 0.0427;
+
+    /** Nothing howls below (ours). */
     private static final double LOWEST_HZ = 80;
+
+    /** Bins that a line fills (by definition). */
     private static final int NEAR = 2;
 
-    /** A sixth of an octave to each side: high above the limit several rounds grow beside each other. */
+    /** A sixth of an octave to each side: high above the limit several rounds grow beside each other (ours). */
     private static final double SIXTH = Math.pow(2, 1 / 6.0);
 
-    /** The line has so many times the power of all the rest. */
+    /** The line has so many times the power of all the rest (ours). */
     private static final double OVER_REST = 4;
 
-    /** And its harmonics no more of it than so much, while nothing is cut off. */
+    /** And its harmonics no more of it than so much, while nothing is cut off (ours). */
     private static final double HARMONICS = 0.01;
 
+    /** From here on it is cut off and has harmonics (ours). */
     private static final double CUT = 0.98;
+
+    /** A line has to stay and grow for so long (ours). */
     private static final double LASTS_S = 0.2;
-    /** Grows in the first half of that and in the second: a tone that only begins does not. */
+    /** Grows in the first half of that and in the second: a tone that only begins does not (ours). */
     private static final double HALF_GROWS_DB = 1;
 
+    /** Louder, it need not grow any more (ours). */
     private static final double LOUD_DBFS = -9;
+
+    /** Softer, it is a tone of the room (ours). */
     private static final double SOFTEST_DBFS = -60;
+
+    /** A howl that falls by more is none (ours). */
     private static final double WAVERS_DB = 0.5;
 
-    /** Whatever it is, no voice stands so close to full scale (RMS) for so long: it has grown over everything already. */
+    /** Whatever it is, no voice stands so close to full scale (RMS) for so long: it has grown over everything already (ours). */
     private static final double FULL_DBFS = -6;
 
+    /** Near full scale that is enough (ours). */
     private static final double FULL_LASTS_S = 0.08;
 
     private final int sampleRateHz;

@@ -8,9 +8,13 @@ public final class MonitorMix {
     /** Where it begins: a voice set to peaks of −9 dBFS is soft then (common practice: start low, then turn up). */
     public static final double START_DB = -30;
 
+    /** Softer is off (ours). */
     public static final double LOWEST_DB = -60;
+
+    /** Nothing is made louder than it came: ears (ours). */
     public static final double HIGHEST_DB = 0;
 
+    /** A turn is not heard as a click (ours). */
     private static final double RAMP_S = 0.02;
 
     private final double follow;
