@@ -6,6 +6,8 @@ import app.redlamp.media.demo.DemoProduction;
 import app.redlamp.media.disk.Scratch;
 import app.redlamp.media.play.SilentOutput;
 import java.io.IOException;
+import java.lang.management.ManagementFactory;
+import java.lang.management.ThreadMXBean;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.Clock;
@@ -14,9 +16,10 @@ import java.time.ZoneOffset;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.CountDownLatch;
 import java.util.concurrent.TimeUnit;
-import java.util.concurrent.atomic.AtomicLong;
+import java.util.concurrent.atomic.AtomicReference;
 import javafx.application.Application;
 import javafx.application.Platform;
 import javafx.stage.Stage;
@@ -25,22 +28,43 @@ import javafx.stage.Stage;
  * The longest turn of the interface thread: how long something that is asked of it has to wait at worst, while the demo is
  * opened, while the window is left alone, and while each station is opened for the first and for the second time.
  */
-public final class TurnsBench extends Application {
+public final class TurnsBench {
     private static final Clock CLOCK = Clock.fixed(Instant.parse("2026-02-16T17:00:00Z"), ZoneOffset.UTC);
     private static final long BETWEEN_MS = 2;
     private static final long ALONE_MS = Long.getLong("alone", 8000);
     private static final long LOOK_MS = 1500;
 
-    private final AtomicLong longest = new AtomicLong();
+    private final AtomicReference<Turn> longest = new AtomicReference<>(Turn.NONE);
     private Wiring wiring;
+
+    /** One wait, and what of it the interface thread worked. */
+    private record Turn(long wallNs, long cpuNs) {
+        static final Turn NONE = new Turn(0, 0);
+    }
+
+    private TurnsBench() {}
 
     public static void main(String[] arguments) {
         Main.withoutDisplay();
-        Application.launch(TurnsBench.class, arguments);
+        Application.launch(Window.class, arguments);
     }
 
-    @Override
-    public void start(Stage stage) throws IOException {
+    /** The application without any device; apart, so that the class path needs no modules. */
+    public static final class Window extends Application {
+        private final TurnsBench bench = new TurnsBench();
+
+        @Override
+        public void start(Stage stage) throws IOException {
+            bench.start(stage);
+        }
+
+        @Override
+        public void stop() {
+            bench.wiring.close();
+        }
+    }
+
+    private void start(Stage stage) throws IOException {
         Path scratch = Files.createTempDirectory("redlamp-turns-");
         Scratch.begin(scratch);
         Look.loadFonts();
@@ -60,21 +84,21 @@ public final class TurnsBench extends Application {
         probe.start();
     }
 
-    @Override
-    public void stop() {
-        wiring.close();
-    }
-
-    /** Asks for nothing again and again, and keeps the longest wait. */
+    /** Asks for nothing again and again, and keeps the longest wait and the thread's own time in it. */
     private void probe() {
+        ThreadMXBean threads = ManagementFactory.getThreadMXBean();
         try {
+            CompletableFuture<Long> id = new CompletableFuture<>();
+            Platform.runLater(() -> id.complete(Thread.currentThread().getId()));
+            long interfaceThread = id.join();
             while (true) {
                 CountDownLatch answered = new CountDownLatch(1);
                 long asked = System.nanoTime();
+                long before = threads.getThreadCpuTime(interfaceThread);
                 Platform.runLater(answered::countDown);
                 answered.await();
-                long waited = System.nanoTime() - asked;
-                longest.accumulateAndGet(waited, Math::max);
+                Turn turn = new Turn(System.nanoTime() - asked, threads.getThreadCpuTime(interfaceThread) - before);
+                longest.accumulateAndGet(turn, (a, b) -> a.wallNs() > b.wallNs() ? a : b);
                 TimeUnit.MILLISECONDS.sleep(BETWEEN_MS);
             }
         } catch (InterruptedException e) {
@@ -85,16 +109,18 @@ public final class TurnsBench extends Application {
     private void drive(Path scratch) {
         try (DemoProduction demo = DemoProduction.in(scratch, CLOCK)) {
             List<Path> recordings = new ArrayList<>(demo.recordings());
-            say("window", LOOK_MS);
+            say("window");
             Platform.runLater(() -> wiring.production().open(demo.folder()));
-            say("demo opened", LOOK_MS);
+            say("demo opened");
             Platform.runLater(() -> wiring.deliver().open(recordings));
-            say("recordings opened elsewhere", LOOK_MS);
-            say("left alone", ALONE_MS);
+            say("recordings measured");
+            Platform.runLater(wiring::prepare);
+            TimeUnit.MILLISECONDS.sleep(ALONE_MS);
+            say("left alone");
             for (String time : List.of("first", "second")) {
-                for (StationId id : StationId.values()) {
+                for (StationId id : wiring.hung()) {
                     Platform.runLater(() -> wiring.go(id));
-                    say(id.id() + ", " + time + " time", LOOK_MS);
+                    say(id.id() + ", " + time + " time");
                 }
             }
         } catch (IOException | InterruptedException e) {
@@ -104,8 +130,17 @@ public final class TurnsBench extends Application {
         }
     }
 
-    private void say(String what, long ms) throws InterruptedException {
-        TimeUnit.MILLISECONDS.sleep(ms);
-        System.out.printf(Locale.ROOT, "%-32s %6.1f ms%n", what, longest.getAndSet(0) / 1e6);
+    /** Waits until nothing goes on any more, and tells the longest turn until then. */
+    private void say(String what) throws InterruptedException {
+        boolean busy = true;
+        while (busy) {
+            TimeUnit.MILLISECONDS.sleep(LOOK_MS);
+            CompletableFuture<Boolean> running = new CompletableFuture<>();
+            Platform.runLater(() -> running.complete(!wiring.jobs().running().isEmpty()));
+            busy = running.join();
+        }
+        Turn turn = longest.getAndSet(Turn.NONE);
+        System.out.printf(
+                Locale.ROOT, "%-24s %7.1f ms, of its own %7.1f ms%n", what, turn.wallNs() / 1e6, turn.cpuNs() / 1e6);
     }
 }

@@ -84,7 +84,10 @@ public final class RedLampApp extends Application {
             stage.setMinWidth(LEAST_WIDTH);
             stage.setMinHeight(LEAST_HEIGHT);
         });
-        whenDrawn(() -> open(getParameters().getUnnamed()));
+        whenDrawn(() -> {
+            open(getParameters().getUnnamed());
+            wiring.prepare();
+        });
     }
 
     /** Runs something once the window can be seen: what measures would hold up its first picture. */

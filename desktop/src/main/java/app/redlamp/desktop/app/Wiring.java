@@ -236,6 +236,16 @@ public final class Wiring implements AutoCloseable {
         view.open(station);
     }
 
+    /** Makes all stations ready in idle moments. */
+    void prepare() {
+        view.prepare();
+    }
+
+    /** The stations that are built. */
+    List<StationId> hung() {
+        return Stream.of(StationId.values()).filter(view::has).toList();
+    }
+
     /** The station that is open. */
     public StationId open() {
         return view.opened();

@@ -16,7 +16,7 @@ import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 
 /** The lower part of the bench: one of a few sheets, built when it is first looked at. */
-public final class Desk<S> extends VBox {
+public final class Desk<S> extends VBox implements Piecemeal {
     private static final double HEIGHT = 262;
     private static final double LEAST_HEIGHT = 100;
 
@@ -68,6 +68,17 @@ public final class Desk<S> extends VBox {
                 turn((String) now.getUserData());
             }
         });
+        Piecemeal.finishWhenSeen(this);
+    }
+
+    /** The first sheet is made when somebody looks. */
+    @Override
+    public boolean pending() {
+        return chosen.getSelectedToggle() == null;
+    }
+
+    @Override
+    public void next() {
         chosen.getToggles().get(0).setSelected(true);
     }
 

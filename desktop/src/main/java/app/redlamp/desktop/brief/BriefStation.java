@@ -27,6 +27,9 @@ public final class BriefStation extends StationBase {
     private final Strings strings;
     private final StationParts<Models> parts;
     private final BriefView view;
+    /** Id of the production whose bench is shown; empty for none. */
+    private String drawn = "";
+
     private final BriefReading reading;
 
     /**
@@ -59,13 +62,11 @@ public final class BriefStation extends StationBase {
                         () -> view.openDesk("job"),
                         this::export));
         ProductionModel open = model.open();
-        open.planned().addListener((o, was, now) -> show(was, now));
-        model.questions()
-                .addListener((o, was, now) ->
-                        show(open.planned().get(), open.planned().get()));
+        open.planned().addListener((o, was, now) -> show());
+        model.questions().addListener((o, was, now) -> show());
         open.saved().addListener((o, was, now) -> showFacts());
         open.folder().addListener((o, was, now) -> showFacts());
-        show(null, open.planned().get());
+        show();
     }
 
     @Override
@@ -125,20 +126,29 @@ public final class BriefStation extends StationBase {
                         .ifPresent(file -> model.open().files().writeCalendar(p.plan(), file)));
     }
 
-    private void show(Planned was, Planned now) {
-        if (now != null) {
-            boolean another = was == null
-                    || !was.production().id().equals(now.production().id());
-            if (another) {
-                view.opened();
-            }
-            view.show(now);
-        }
+    @Override
+    protected void show() {
+        Planned now = model.open().planned().get();
         Reading told = reading.now();
-        column().show(told);
+        if (attended()) {
+            draw(now);
+            column().show(told);
+        }
         tell(nowHeadings(now));
         tell(nowStanding(now, told));
         showFacts();
+    }
+
+    private void draw(Planned now) {
+        if (now == null) {
+            drawn = "";
+            return;
+        }
+        if (!now.production().id().equals(drawn)) {
+            drawn = now.production().id();
+            view.opened();
+        }
+        view.show(now);
     }
 
     private Headings nowHeadings(Planned now) {

@@ -2,6 +2,7 @@ package app.redlamp.desktop.brief;
 
 import app.redlamp.core.planning.plan.ProductionPlan;
 import app.redlamp.desktop.bench.Desk;
+import app.redlamp.desktop.bench.Gradual;
 import app.redlamp.desktop.bench.Overlay;
 import app.redlamp.desktop.control.BookStrip;
 import app.redlamp.desktop.control.EveningsView;
@@ -182,7 +183,7 @@ final class BriefView {
         eveningsPart.getStyleClass().add("brief-part");
         VBox.setVgrow(evenings, Priority.ALWAYS);
         VBox.setVgrow(eveningsPart, Priority.ALWAYS);
-        VBox all = new VBox(bookPart, eveningsPart, made);
+        VBox all = Gradual.fill(new VBox(), bookPart, eveningsPart, made);
         all.getStyleClass().addAll("bench", "brief-bench");
         return all;
     }

@@ -65,13 +65,17 @@ public final class DeliverStation extends StationBase {
         files = new DeliverFiles(parts);
         view = new DeliverView(parts);
         reading = new DeliverReading(model, player, strings, wording, files::bring, parts.doors()::show);
-        Soon refresh = new Soon(this::refresh);
+        Soon refresh = new Soon(this::show);
         model.changes().addListener((o, was, now) -> refresh.ask());
-        model.selected().addListener((o, was, now) -> showReading());
+        model.selected().addListener((o, was, now) -> {
+            if (attended()) {
+                showReading();
+            }
+        });
         context.production().production().addListener((o, was, now) -> refresh.ask());
         player.playing().addListener((o, was, now) -> showFacts());
         model.brokenSpecifications().forEach(jobs::notify);
-        refresh();
+        show();
     }
 
     @Override
@@ -167,8 +171,12 @@ public final class DeliverStation extends StationBase {
         }
     }
 
-    private void refresh() {
-        showReading();
+    @Override
+    protected void show() {
+        if (attended()) {
+            view.attend();
+            showReading();
+        }
         DeliverStanding now =
                 DeliverStanding.of(model.rows(), model.specification().get(), strings);
         tell(new Standing(now.verdict(), now.verdict().clear(), now.answer(), now.first()));

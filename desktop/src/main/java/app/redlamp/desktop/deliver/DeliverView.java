@@ -28,6 +28,7 @@ final class DeliverView {
     private final StackPane page = new StackPane(bench);
     private final VBox nothing;
     private RecordingsPane recordings;
+    private boolean attended;
 
     DeliverView(StationParts<DeliverStation.Models> parts) {
         this.parts = parts;
@@ -39,7 +40,6 @@ final class DeliverView {
         nothing = empty();
         bench.getChildren().addAll(header(), nothing);
         model.rows().addListener((ListChangeListener<DocketRow>) c -> showRows());
-        showRows();
         Soon refresh = new Soon(this::refresh);
         model.changes().addListener((o, was, now) -> refresh.ask());
         model.selected().addListener((o, was, now) -> refresh());
@@ -47,6 +47,14 @@ final class DeliverView {
 
     Node node() {
         return page;
+    }
+
+    /** Somebody is about to look: the docket is built. */
+    void attend() {
+        if (!attended) {
+            attended = true;
+            showRows();
+        }
     }
 
     /** The list of recordings; absent while there is none. */
@@ -86,6 +94,9 @@ final class DeliverView {
 
     /** Docket and picture are built when there is a recording for them: the first window need not wait for them. */
     private void showRows() {
+        if (!attended) {
+            return;
+        }
         if (model.rows().isEmpty()) {
             bench.getChildren().set(1, nothing);
             return;

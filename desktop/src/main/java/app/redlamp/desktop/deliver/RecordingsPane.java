@@ -1,5 +1,6 @@
 package app.redlamp.desktop.deliver;
 
+import app.redlamp.desktop.bench.Gradual;
 import app.redlamp.desktop.station.StationParts;
 import javafx.collections.ListChangeListener;
 import javafx.scene.Node;
@@ -20,7 +21,7 @@ final class RecordingsPane extends VBox {
         selected = new SelectedPanel(
                 parts.strings(), parts.words().recordings(), parts.models().player());
         getStyleClass().add("recordings-pane");
-        getChildren().addAll(docket, selected);
+        Gradual.fill(this, docket, selected);
         VBox.setVgrow(this, Priority.ALWAYS);
         heightProperty().addListener((o, was, now) -> fit());
         model.rows().addListener((ListChangeListener<DocketRow>) c -> fit());

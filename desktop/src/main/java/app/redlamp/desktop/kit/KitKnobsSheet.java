@@ -9,6 +9,7 @@ import app.redlamp.core.chain.kit.Kit;
 import app.redlamp.core.chain.kit.Need;
 import app.redlamp.desktop.bench.Choice;
 import app.redlamp.desktop.bench.Desk;
+import app.redlamp.desktop.bench.Gradual;
 import app.redlamp.desktop.bench.Parts;
 import app.redlamp.desktop.production.KitAdvice;
 import app.redlamp.desktop.station.StationParts;
@@ -82,24 +83,24 @@ final class KitKnobsSheet extends VBox implements Desk.Sheet<Kit> {
                 loudest,
                 parts.bench().name("knobs.finishing", "makeup"),
                 finishing);
-        getChildren()
-                .addAll(
-                        knob(
-                                gain,
-                                "knob-gain",
-                                "knobs.gain",
-                                "gain",
-                                gainWords,
-                                db -> parts.models().kit().drag(s -> moves.gained(s, Math.rint(db)))),
-                        knob(
-                                place,
-                                "knob-place",
-                                "knobs.place",
-                                "proximity",
-                                placeWords,
-                                cm -> parts.models().kit().drag(s -> KitMoves.placed(s, cm / 100))),
-                        voice,
-                        table);
+        Gradual.fill(
+                this,
+                knob(
+                        gain,
+                        "knob-gain",
+                        "knobs.gain",
+                        "gain",
+                        gainWords,
+                        db -> parts.models().kit().drag(s -> moves.gained(s, Math.rint(db)))),
+                knob(
+                        place,
+                        "knob-place",
+                        "knobs.place",
+                        "proximity",
+                        placeWords,
+                        cm -> parts.models().kit().drag(s -> KitMoves.placed(s, cm / 100))),
+                voice,
+                table);
         gain.setBlockIncrement(1);
         place.setBlockIncrement(1);
         parts.models().kit().path().addListener((o, was, now) -> follow());

@@ -126,10 +126,13 @@ public final class KitStation extends StationBase {
         }
     }
 
-    private void show() {
-        view.show();
+    @Override
+    protected void show() {
         Reading told = reading.now();
-        column().show(told);
+        if (attended()) {
+            view.show();
+            column().show(told);
+        }
         tell(nowHeadings());
         tell(nowStanding(told));
         tell(nowFacts());

@@ -5,6 +5,7 @@ import app.redlamp.core.chain.kit.Kit;
 import app.redlamp.core.planning.plan.Production;
 import app.redlamp.desktop.bench.CoveredPage;
 import app.redlamp.desktop.bench.Desk;
+import app.redlamp.desktop.bench.Gradual;
 import app.redlamp.desktop.bench.Overlay;
 import app.redlamp.desktop.control.ChoiceButton;
 import app.redlamp.desktop.control.RibbonView;
@@ -143,7 +144,7 @@ final class KitView {
                 parts.bench().button("kit-versus", "kit.versus", this::openVersus));
         head.getStyleClass().add("docket-header");
         VBox.setVgrow(ribbon, Priority.ALWAYS);
-        VBox all = new VBox(head, ribbon, made);
+        VBox all = Gradual.fill(new VBox(), head, ribbon, made);
         all.getStyleClass().addAll("bench", "brief-bench", "brief-part");
         return all;
     }

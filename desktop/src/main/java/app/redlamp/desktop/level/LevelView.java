@@ -7,6 +7,7 @@ import app.redlamp.core.setting.level.LiveMeter;
 import app.redlamp.core.setting.level.SettingStep;
 import app.redlamp.core.setting.level.Turn;
 import app.redlamp.desktop.bench.Desk;
+import app.redlamp.desktop.bench.Gradual;
 import app.redlamp.desktop.bench.Parts;
 import app.redlamp.desktop.control.ChoiceButton;
 import app.redlamp.desktop.control.Dial;
@@ -148,7 +149,7 @@ final class LevelView {
         HBox pictures = new HBox(dial, hills);
         pictures.getStyleClass().add("level-pictures");
         VBox.setVgrow(pictures, Priority.ALWAYS);
-        VBox all = new VBox(banner, steps, prompt, pictures, desk);
+        VBox all = Gradual.fill(new VBox(), banner, steps, prompt, pictures, desk);
         all.getStyleClass().addAll("bench", "brief-bench", "brief-part");
         return all;
     }

@@ -130,10 +130,13 @@ public final class RoomStation extends StationBase {
                         KeyCode.U, strings.say("keys.lengths"), parts.context().units()::turn));
     }
 
-    private void show() {
-        view.show();
+    @Override
+    protected void show() {
         Reading told = reading.now();
-        column().show(told);
+        if (attended()) {
+            view.show();
+            column().show(told);
+        }
         tell(nowHeadings());
         tell(nowStanding(told));
         tell(nowFacts());

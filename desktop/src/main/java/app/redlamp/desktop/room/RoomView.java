@@ -6,6 +6,7 @@ import app.redlamp.core.acoustics.spot.Study;
 import app.redlamp.core.planning.plan.Production;
 import app.redlamp.desktop.bench.CoveredPage;
 import app.redlamp.desktop.bench.Desk;
+import app.redlamp.desktop.bench.Gradual;
 import app.redlamp.desktop.bench.Overlay;
 import app.redlamp.desktop.control.BandsView;
 import app.redlamp.desktop.control.CurveView;
@@ -174,17 +175,18 @@ final class RoomView {
                 parts.bench().button("room-compare", "room.compare", this::openCompare),
                 parts.bench().button("room-night", "room.night", this::openNight));
         head.getStyleClass().add("docket-header");
-        VBox right = new VBox(
+        VBox right = Gradual.fill(
+                new VBox(),
                 titled("bands.heading", "decay", "bands.unit", bands),
                 titled("bass.heading", "mode", "bass.unit", bass));
         right.getStyleClass().add("room-side");
         right.setMinWidth(SIDE_WIDTH);
         right.setPrefWidth(SIDE_WIDTH);
         HBox.setHgrow(plan, Priority.ALWAYS);
-        HBox middle = new HBox(plan, right);
+        HBox middle = Gradual.fill(new HBox(), plan, right);
         middle.getStyleClass().add("room-middle");
         VBox.setVgrow(middle, Priority.ALWAYS);
-        VBox all = new VBox(head, middle, made);
+        VBox all = Gradual.fill(new VBox(), head, middle, made);
         all.getStyleClass().addAll("bench", "brief-bench", "brief-part");
         return all;
     }

@@ -1,5 +1,6 @@
 package app.redlamp.desktop.shell;
 
+import app.redlamp.desktop.bench.Piecemeal;
 import app.redlamp.desktop.control.ReadingColumn;
 import app.redlamp.desktop.edit.Question;
 import app.redlamp.desktop.look.ScaledPane;
@@ -20,6 +21,7 @@ import javafx.scene.control.ButtonBase;
 import javafx.scene.control.ComboBoxBase;
 import javafx.scene.control.MenuButton;
 import javafx.scene.control.TextInputControl;
+import javafx.scene.input.InputEvent;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.BorderPane;
@@ -31,6 +33,9 @@ public final class ShellView {
     private static final double READING_WIDTH = 396;
     private static final double READING_NARROW = 310;
     private static final double NARROW_PAGE = 1100;
+
+    /** Whoever has touched nothing for so long is looking. */
+    private static final long STILL_NS = 400_000_000;
 
     private static final Map<StationId, KeyCode> DIGITS = Map.of(
             StationId.BRIEF, KeyCode.DIGIT1,
@@ -49,6 +54,8 @@ public final class ShellView {
     private final RailView rail;
     private final FocusKeeper focus;
     private final StackPane layers;
+    private final Backstage backstage;
+    private long lastInput = System.nanoTime();
     private final KeysSheet sheet;
     private final HeldCommand command = new HeldCommand();
     private final ObservableValue<String> input;
@@ -73,10 +80,12 @@ public final class ShellView {
         page.setTop(wire);
         page.setBottom(rail);
         layers = new StackPane(page);
+        backstage = new Backstage(this.stations, layers, this::idle);
         root = new ScaledPane(layers);
         root.getStyleClass().add("page-root");
         model.scalePercent().addListener((o, was, now) -> root.setScalePercent(now.intValue()));
         root.setScalePercent(model.scalePercent().get());
+        root.addEventFilter(InputEvent.ANY, e -> lastInput = System.nanoTime());
         root.addEventFilter(KeyEvent.KEY_PRESSED, this::pressed);
         root.addEventFilter(KeyEvent.KEY_TYPED, this::typed);
         root.addEventFilter(KeyEvent.KEY_RELEASED, e -> command.released(e.getCode()));
@@ -114,6 +123,11 @@ public final class ShellView {
         this.closing = closing;
     }
 
+    /** Whether nothing goes on: no job, and nobody has touched anything for a moment. */
+    private boolean idle() {
+        return model.jobs().running().isEmpty() && System.nanoTime() - lastInput > STILL_NS;
+    }
+
     private boolean asking() {
         return page.isDisabled();
     }
@@ -128,6 +142,16 @@ public final class ShellView {
         stations.stream().filter(s -> s.id() == id).findFirst().ifPresent(this::open);
     }
 
+    /** Makes the other stations ready in idle moments, so that none is waited for when it is first opened. */
+    public void prepare() {
+        backstage.begin();
+    }
+
+    /** Whether a station is hung. */
+    public boolean has(StationId id) {
+        return stations.stream().anyMatch(s -> s.id() == id);
+    }
+
     /** The station that is open. */
     public StationId opened() {
         return open.id();
@@ -135,6 +159,8 @@ public final class ShellView {
 
     private void open(Station station) {
         open = station;
+        station.attend();
+        Piecemeal.finish(station.bench());
         page.setCenter(station().bench());
         page.setRight(station().reading());
         wire.open(station);

@@ -64,6 +64,11 @@ public interface Station {
         return Optional.empty();
     }
 
+    /**
+     * Told before it is first seen, or made ready out of sight. Until then it keeps its verdict and draws nothing.
+     */
+    default void attend() {}
+
     /** Told when it is opened: what may have changed elsewhere is looked at again. */
     default void opened() {}
 

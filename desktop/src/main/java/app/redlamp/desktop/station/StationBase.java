@@ -14,6 +14,7 @@ public abstract class StationBase implements Station {
     private final StationId id;
     private final StationContext context;
     private final ReadingColumn column;
+    private boolean attended;
     private final ReadOnlyObjectWrapper<Headings> headings = new ReadOnlyObjectWrapper<>();
     private final ReadOnlyObjectWrapper<Standing> standing =
             new ReadOnlyObjectWrapper<>(new Standing(Verdict.unknown(List.of()), false, "", ""));
@@ -25,6 +26,22 @@ public abstract class StationBase implements Station {
         column = new ReadingColumn(parts.bench().glossary());
         column.setId(id.id() + "-reading");
     }
+
+    @Override
+    public final void attend() {
+        if (!attended) {
+            attended = true;
+            show();
+        }
+    }
+
+    /** Whether anybody will look: what is only drawn need not be before. */
+    protected final boolean attended() {
+        return attended;
+    }
+
+    /** Tells where it stands, and draws it once it is attended. */
+    protected abstract void show();
 
     @Override
     public final StationId id() {

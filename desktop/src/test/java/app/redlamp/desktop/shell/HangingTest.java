@@ -67,6 +67,9 @@ class HangingTest {
         }
 
         @Override
+        protected void show() {}
+
+        @Override
         public Node bench() {
             return bench;
         }

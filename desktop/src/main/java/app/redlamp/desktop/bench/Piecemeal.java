@@ -1,0 +1,60 @@
+package app.redlamp.desktop.bench;
+
+import java.util.Optional;
+import javafx.scene.Node;
+import javafx.scene.Parent;
+import javafx.scene.control.ScrollPane;
+
+/**
+ * A part of a bench that is put together piece by piece while nobody looks, so that no turn of the interface thread is long, and
+ * at once when somebody does.
+ */
+public interface Piecemeal {
+
+    /** Whether a piece is missing. */
+    boolean pending();
+
+    /** Puts in the next piece. */
+    void next();
+
+    /** The first part below a node that lacks a piece; absent where all is there. */
+    static Optional<Piecemeal> under(Node root) {
+        if (root instanceof Piecemeal part && part.pending()) {
+            return Optional.of(part);
+        }
+        Optional<Piecemeal> filled = Gradual.of(root);
+        if (filled.isPresent()) {
+            return filled;
+        }
+        if (root instanceof ScrollPane scroll && scroll.getContent() != null) {
+            return under(scroll.getContent());
+        }
+        if (root instanceof Parent parent) {
+            for (Node child : parent.getChildrenUnmodifiable()) {
+                Optional<Piecemeal> part = under(child);
+                if (part.isPresent()) {
+                    return part;
+                }
+            }
+        }
+        return Optional.empty();
+    }
+
+    /** Puts in whatever is missing below a node. */
+    static void finish(Node root) {
+        Optional<Piecemeal> part = under(root);
+        while (part.isPresent()) {
+            part.get().next();
+            part = under(root);
+        }
+    }
+
+    /** Puts in whatever is missing as soon as a node is seen; not where it only waits out of sight. */
+    static void finishWhenSeen(Node node) {
+        node.sceneProperty().addListener((o, was, now) -> {
+            if (now != null && !OutOfSight.holds(node)) {
+                finish(node);
+            }
+        });
+    }
+}
