@@ -38,13 +38,14 @@ public final class BoothModel {
     /** Until somebody wants to listen, no speech is made ready: it takes seconds of computing. */
     private boolean rehearsing;
 
+    private Optional<Asked> last = Optional.empty();
     private Optional<Runnable> afterBooth = Optional.empty();
 
     /** A booth, and whether its readers are to rehearse. */
     private record Asked(Booth booth, boolean rehearsed) {}
 
     /** What became of it. */
-    private record Outcome(boolean there, boolean rehearsed) {}
+    private record Outcome(Asked asked, boolean there) {}
 
     /** A room that is to be heard. */
     private record Place(Production production, Optional<Spot> spot) {
@@ -111,7 +112,7 @@ public final class BoothModel {
 
     /** Fits the booth to kit and room. */
     public void refit() {
-        booth().filter(b -> !kit.dragging()).ifPresent(b -> booths.ask(new Asked(b, rehearsing)));
+        booth().filter(b -> !kit.dragging()).ifPresent(b -> ask(new Asked(b, rehearsing)));
     }
 
     private Optional<Booth> booth() {
@@ -137,21 +138,30 @@ public final class BoothModel {
         refit();
     }
 
+    private void ask(Asked now) {
+        last = Optional.of(now);
+        booths.ask(now);
+    }
+
     private Outcome prepare(Asked asked) {
         try {
             booth.prepare(asked.booth());
             if (asked.rehearsed()) {
                 booth.rehearse();
             }
-            return new Outcome(true, asked.rehearsed());
+            return new Outcome(asked, true);
         } catch (IOException e) {
-            return new Outcome(false, asked.rehearsed());
+            return new Outcome(asked, false);
         }
     }
 
-    /** Whoever waits for it is let on, or told that there is none; what was asked before anybody waited is not waited for. */
+    /**
+     * Whoever waits for it is let on, or told that there is none; but not by a booth as it was before somebody turned a knob: what
+     * is measured then would be measured of the wrong gain.
+     */
     private void ready(Outcome outcome) {
-        if (outcome.there() && !outcome.rehearsed()) {
+        if (last.filter(outcome.asked()::equals).isEmpty()
+                || (outcome.there() && !outcome.asked().rehearsed())) {
             return;
         }
         Optional<Runnable> then = afterBooth;
@@ -171,7 +181,7 @@ public final class BoothModel {
             then.run();
         } else {
             afterBooth = Optional.of(then);
-            booths.ask(new Asked(wanted.get(), true));
+            ask(new Asked(wanted.get(), true));
         }
     }
 

@@ -3,9 +3,12 @@ package app.redlamp.desktop.level;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
+import static org.mockito.ArgumentMatchers.any;
+import static org.mockito.Mockito.doAnswer;
 import static org.mockito.Mockito.doThrow;
 import static org.mockito.Mockito.mock;
 
+import app.redlamp.core.booth.Booth;
 import app.redlamp.core.booth.Defect;
 import app.redlamp.core.booth.WeekTime;
 import app.redlamp.core.chain.GainSchool;
@@ -288,6 +291,31 @@ class LevelModelTest {
         assertThat(level.levels().of(SettingStep.STILL).orElseThrow().info().sampleRateHz())
                 .isEqualTo(44_100);
         assertThatThrownBy(() -> input.listenAt(100, 24, 1)).hasMessageContaining("8000");
+    }
+
+    /** What is still on its way from before a knob was turned lets no step begin: it would measure the wrong gain. */
+    @Test
+    void aStepWaitsForTheKnobThatWasTurnedJustBefore() {
+        List<Double> gains = new ArrayList<>();
+        SimulatedBooth watched = mock(SimulatedBooth.class);
+        doAnswer(call -> gains.add(
+                        call.<Booth>getArgument(0).stands().get(0).chain().gainDb()))
+                .when(watched)
+                .prepare(any());
+        BoothModel model = booth(watched);
+        model.rehearse();
+        model.follow(open.production().get());
+        until(() -> model.scene().get() != null && !gains.isEmpty());
+        double to = kit.currentSeat().orElseThrow().gainDb() + 3;
+        kit.editSeat("edit.gain", s -> s.gained(to - 1));
+        until(() -> kit.currentSeat().orElseThrow().gainDb() == to - 1);
+        model.refit();
+        kit.editSeat("edit.gain", s -> s.gained(to));
+        until(() -> kit.currentSeat().orElseThrow().gainDb() == to);
+        List<Double> begun = new ArrayList<>();
+        model.whenReady(() -> begun.add(gains.get(gains.size() - 1)));
+        until(() -> !begun.isEmpty());
+        assertThat(begun).containsExactly(to);
     }
 
     /** The speech that ships cannot be read: the step ends, and the input is said to be at fault. */
