@@ -1,5 +1,6 @@
 package app.redlamp.core.booth;
 
+import app.redlamp.core.units.Decibels;
 import app.redlamp.core.acoustics.outside.OctaveLevels;
 import app.redlamp.core.signal.Biquad;
 
@@ -51,7 +52,7 @@ final class HumGenerator {
             double centre = OctaveLevels.centreHz(b);
             if (hz >= centre / EDGE && hz < centre * EDGE) {
                 int sharing = (int) Math.floor(centre * EDGE / baseHz) - (int) Math.ceil(centre / EDGE / baseHz) + 1;
-                return Math.pow(10, levels.at(b) / 10) / Math.max(1, sharing);
+                return Decibels.toPower(levels.at(b)) / Math.max(1, sharing);
             }
         }
         return 0;

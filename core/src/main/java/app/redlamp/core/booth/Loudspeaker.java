@@ -1,5 +1,6 @@
 package app.redlamp.core.booth;
 
+import app.redlamp.core.units.Decibels;
 import app.redlamp.core.acoustics.room.Air;
 import app.redlamp.core.acoustics.room.Pattern;
 import app.redlamp.core.chain.Volts;
@@ -50,7 +51,7 @@ public final class Loudspeaker {
         // The booth is made a block ahead, and played in blocks of 10 ms.
         lead = BoothStream.BLOCK + sampleRateHz / 100 + (int) (DISTANCE_M / Air.USUAL.speedMps() * sampleRateHz);
         ring = new float[MOST_S * sampleRateHz];
-        pascal = Math.pow(10, (db - 20 * Math.log10(DISTANCE_M) - Volts.PASCAL_DB) / 20) * Math.sqrt(2);
+        pascal = Decibels.toAmplitude(db - Decibels.levelOfAmplitude(DISTANCE_M) - Volts.PASCAL_DB) * Math.sqrt(2);
         low = new BiquadFilter(Biquad.highPass(LOWEST_HZ, Biquad.BUTTERWORTH_Q, sampleRateHz));
         high = new BiquadFilter(Biquad.lowPass(Math.min(HIGHEST_HZ, 0.4 * sampleRateHz), RESONANCE, sampleRateHz));
     }

@@ -1,5 +1,6 @@
 package app.redlamp.core.booth;
 
+import app.redlamp.core.units.Decibels;
 import app.redlamp.core.chain.VocalEffort;
 import app.redlamp.core.chain.Voice;
 import app.redlamp.core.chain.Volts;
@@ -182,6 +183,6 @@ final class Reader {
     }
 
     private static double pascals(double db) {
-        return Math.pow(10, (db - Volts.PASCAL_DB) / 20);
+        return Decibels.toAmplitude(db - Volts.PASCAL_DB);
     }
 }

@@ -1,5 +1,6 @@
 package app.redlamp.core.booth;
 
+import app.redlamp.core.units.Decibels;
 import app.redlamp.core.acoustics.outside.OctaveLevels;
 import app.redlamp.core.chain.Volts;
 import app.redlamp.core.signal.Convolver;
@@ -53,7 +54,7 @@ final class RoomSound {
 
     /** Another pattern lets in another share. */
     void hearing(double directivity) {
-        gain = Math.pow(10, -Volts.PASCAL_DB / 20) / Math.sqrt(directivity);
+        gain = Decibels.toAmplitude(-Volts.PASCAL_DB) / Math.sqrt(directivity);
     }
 
     /** Adds the next block. */
@@ -85,7 +86,7 @@ final class RoomSound {
     }
 
     private static double share(double part) {
-        return 10 * Math.log10(Math.max(1e-12, part));
+        return Decibels.levelOfPower(Math.max(1e-12, part));
     }
 
     private float[] response(BitSet now) {
@@ -96,7 +97,7 @@ final class RoomSound {
         }
         double[] powers = new double[OctaveLevels.COUNT];
         OctaveLevels levels = all;
-        Arrays.setAll(powers, b -> Math.pow(10, levels.at(b) / 10));
+        Arrays.setAll(powers, b -> Decibels.toPower(levels.at(b)));
         return MinimumPhase.of(f -> Math.sqrt(density(powers, f) * sampleRateHz / 2), LENGTH, sampleRateHz);
     }
 

@@ -1,5 +1,6 @@
 package app.redlamp.core.booth;
 
+import app.redlamp.core.units.Decibels;
 import app.redlamp.core.fault.Faults;
 import app.redlamp.core.measure.loudness.ActiveSpeechMeter;
 
@@ -132,11 +133,11 @@ final class Syllables {
         for (int g = 0; g < peaks.length; g++) {
             most = Math.max(most, peaks[g] * gain(g, uneven));
         }
-        return 20 * Math.log10(most);
+        return Decibels.levelOfAmplitude(most);
     }
 
     private double levelDb(double uneven) {
-        double down = Math.pow(10, -(peakDb(uneven) + HEADROOM_DB) / 20);
+        double down = Decibels.toAmplitude(-(peakDb(uneven) + HEADROOM_DB));
         ActiveSpeechMeter meter = new ActiveSpeechMeter(TICKS_A_SECOND);
         double sum = 0;
         for (int g = 0; g < peaks.length; g++) {
@@ -147,6 +148,6 @@ final class Syllables {
         double level = meter.result(sum, peaks.length)
                 .levelDbov()
                 .orElseThrow(() -> new IllegalArgumentException(Faults.say("syllables.speech-that-is")));
-        return level - 20 * Math.log10(down);
+        return level - Decibels.levelOfAmplitude(down);
     }
 }

@@ -1,5 +1,6 @@
 package app.redlamp.core.booth;
 
+import app.redlamp.core.units.Decibels;
 import app.redlamp.core.chain.VocalEffort;
 import app.redlamp.core.fault.Faults;
 import app.redlamp.core.signal.Convolver;
@@ -162,19 +163,19 @@ public final class Tape {
         }
         double[] correction = new double[powers.length];
         for (int b = 0; b < powers.length; b++) {
-            double db = wanted.atDb(b) - 10 * Math.log10(Math.max(1e-12, powers[b] / all));
+            double db = wanted.atDb(b) - Decibels.levelOfPower(Math.max(1e-12, powers[b] / all));
             correction[b] = Math.max(-MOST_EQUALIZED_DB, Math.min(MOST_EQUALIZED_DB, db));
         }
         return Convolver.of(
                 dry,
                 MinimumPhase.of(
-                        f -> Math.pow(10, between(correction, f) / 20) * Math.min(1, Math.pow(f / LOWEST_HZ, 8)),
+                        f -> Decibels.toAmplitude(between(correction, f)) * Math.min(1, Math.pow(f / LOWEST_HZ, 8)),
                         EQUALIZER,
                         rate));
     }
 
     private static double between(double[] db, double frequencyHz) {
-        double place = 10 * Math.log10(Math.max(1, frequencyHz) / OctaveBands.THIRDS.centreHz(0));
+        double place = Decibels.levelOfPower(Math.max(1, frequencyHz) / OctaveBands.THIRDS.centreHz(0));
         int below = (int) Math.max(0, Math.min(db.length - 2, Math.floor(place)));
         double share = Math.max(0, Math.min(1, place - below));
         return db[below] + share * (db[below + 1] - db[below]);
@@ -188,8 +189,8 @@ public final class Tape {
     }
 
     private static float[] limited(float[] speech, double crestDb) {
-        float top = (float) Math.pow(10, crestDb / 20);
-        float knee = (float) Math.pow(10, (crestDb - KNEE_DB) / 20);
+        float top = (float) Decibels.toAmplitude(crestDb);
+        float knee = (float) Decibels.toAmplitude(crestDb - KNEE_DB);
         float[] out = new float[speech.length];
         for (int n = 0; n < out.length; n++) {
             float size = Math.abs(speech[n]);
@@ -202,7 +203,7 @@ public final class Tape {
 
     /** Scaled to an active level of 1. */
     private static float[] levelled(float[] speech, int rate) {
-        float up = (float) Math.pow(10, -Syllables.of(speech, rate).levelDb() / 20);
+        float up = (float) Decibels.toAmplitude(-Syllables.of(speech, rate).levelDb());
         float[] out = new float[speech.length];
         for (int n = 0; n < out.length; n++) {
             out[n] = speech[n] * up;

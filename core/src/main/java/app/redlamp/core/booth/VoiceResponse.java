@@ -1,5 +1,6 @@
 package app.redlamp.core.booth;
 
+import app.redlamp.core.units.Decibels;
 import app.redlamp.core.acoustics.room.Air;
 import app.redlamp.core.acoustics.room.DirectSound;
 import app.redlamp.core.acoustics.room.Mouth;
@@ -57,11 +58,11 @@ final class VoiceResponse {
 
     /** One's own voice. */
     float[] own(Capsule capsule, Position position, double diaphragmM) {
-        double distance = Math.pow(10, position.distanceDb() / 20);
+        double distance = Decibels.toAmplitude(position.distanceDb());
         return whole(
                 f -> distance
                         * capsule.gain(position.angleDeg(), position.distanceM(), Math.max(LOWEST_HZ, f))
-                        * Math.pow(10, OffAxis.db(diaphragmM, position.angleDeg(), f) / 20),
+                        * Decibels.toAmplitude(OffAxis.db(diaphragmM, position.angleDeg(), f)),
                 0,
                 capsule.pattern(),
                 true);
@@ -73,7 +74,7 @@ final class VoiceResponse {
         Position position = own.chain().position();
         Pattern pattern = own.chain().capsule().pattern();
         double mine = position.distanceDb() + position.offAxisDb(pattern);
-        double straight = Math.pow(10, (bleed.directDb() + mine) / 20);
+        double straight = Decibels.toAmplitude(bleed.directDb() + mine);
         double later = (bleed.ratio() - 1) * position.distanceM() / Air.USUAL.speedMps();
         return whole(f -> straight, Math.max(0, later), pattern, false);
     }
@@ -101,17 +102,17 @@ final class VoiceResponse {
     /** The echoes are told against the voice at the drawn distance; what they have of the room's power is taken off. */
     private void echoes(float[] all, double[] left) {
         for (Reflection echo : scene.echoes()) {
-            SixBands levels = echo.levelsDb().map(db -> db - 20 * Math.log10(scene.drawnM()));
+            SixBands levels = echo.levelsDb().map(db -> db - Decibels.levelOfAmplitude(scene.drawnM()));
             double[] power = new double[left.length];
             boolean fits = true;
             for (int b = 0; b < left.length; b++) {
-                power[b] = Math.pow(10, levels.at(b) / 10);
+                power[b] = Decibels.toPower(levels.at(b));
                 fits &= power[b] < left[b];
             }
             if (fits) {
                 add(
                         all,
-                        MinimumPhase.of(f -> Math.pow(10, levels.between(f) / 20), ECHO, sampleRateHz),
+                        MinimumPhase.of(f -> Decibels.toAmplitude(levels.between(f)), ECHO, sampleRateHz),
                         echo.delayMs() / 1000);
                 for (int b = 0; b < left.length; b++) {
                     left[b] -= power[b];

@@ -1,5 +1,6 @@
 package app.redlamp.core.booth;
 
+import app.redlamp.core.units.Decibels;
 import app.redlamp.core.acoustics.outside.Timbre;
 import app.redlamp.core.chain.Capsule;
 import app.redlamp.core.chain.Chain;
@@ -122,10 +123,10 @@ final class Wire {
     }
 
     private static double amplitude(double db) {
-        return Math.pow(10, db / 20);
+        return Decibels.toAmplitude(db);
     }
 
     private static double power(double db) {
-        return Math.pow(10, db / 10);
+        return Decibels.toPower(db);
     }
 }

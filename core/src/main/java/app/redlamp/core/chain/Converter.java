@@ -1,5 +1,6 @@
 package app.redlamp.core.chain;
 
+import app.redlamp.core.units.Decibels;
 import app.redlamp.core.fault.Faults;
 
 /**
@@ -25,6 +26,6 @@ public record Converter(int bits, double dynamicRangeDbA) {
      * Noise of whole steps in dBFS RMS: 6.02 N + 1.76 dB under a full-scale sine (any handbook of digital audio).
      */
     static Noise steps(int bits) {
-        return Noise.white(-20 * Math.log10(2) * bits - 10 * Math.log10(1.5) - Volts.SINE_CREST_DB);
+        return Noise.white(-Decibels.levelOfAmplitude(2) * bits - Decibels.levelOfPower(1.5) - Volts.SINE_CREST_DB);
     }
 }

@@ -1,5 +1,6 @@
 package app.redlamp.core.chain;
 
+import app.redlamp.core.units.Decibels;
 import app.redlamp.core.fault.Faults;
 import java.util.OptionalDouble;
 
@@ -19,7 +20,7 @@ public record FinishingTarget(
     public static final double USUAL_SNR_DB = 40;
 
     /** Dither adds to the noise of whole steps: triangular, of two steps (any handbook of digital audio). */
-    private static final double DITHER_DB = 10 * Math.log10(3);
+    private static final double DITHER_DB = Decibels.levelOfPower(3);
 
     /** @throws IllegalArgumentException out of range */
     public FinishingTarget {

@@ -1,5 +1,6 @@
 package app.redlamp.core.chain;
 
+import app.redlamp.core.units.Decibels;
 import app.redlamp.core.acoustics.outside.OctaveLevels;
 import app.redlamp.core.acoustics.outside.Timbre;
 import app.redlamp.core.fault.Faults;
@@ -35,12 +36,12 @@ public record Lead(double lengthM, boolean balanced) {
      * between them. Source: the bridge of common-mode rejection, any handbook of audio electronics.
      */
     public static double rejectionDb(double outputOhm) {
-        return 20 * Math.log10(FEED_OHM / (UNEVEN * outputOhm));
+        return Decibels.levelOfAmplitude(FEED_OHM / (UNEVEN * outputOhm));
     }
 
     /** What is left of the voltage where the preamp loads the microphone, in dB. */
     public static double loadDb(double outputOhm, double inputOhm) {
-        return 20 * Math.log10(inputOhm / (inputOhm + outputOhm));
+        return Decibels.levelOfAmplitude(inputOhm / (inputOhm + outputOhm));
     }
 
     /** Hum that it picks up, in dBu. */

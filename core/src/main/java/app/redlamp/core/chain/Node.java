@@ -1,5 +1,6 @@
 package app.redlamp.core.chain;
 
+import app.redlamp.core.units.Decibels;
 import java.util.Collections;
 import java.util.EnumMap;
 import java.util.Locale;
@@ -91,12 +92,12 @@ public record Node(
 
     /** Share of one noise in the power of all, 0 to 1. */
     public double share(Source source) {
-        return Math.pow(10, (level(source) - noise().flatDb()) / 10);
+        return Decibels.toPower(level(source) - noise().flatDb());
     }
 
     /** By how much the signal-to-noise ratio would grow if a noise were not there, in dB; 60 at most. */
     public double without(Source source) {
         double rest = 1 - share(source);
-        return rest > 1e-6 ? -10 * Math.log10(rest) : 60;
+        return rest > 1e-6 ? -Decibels.levelOfPower(rest) : 60;
     }
 }

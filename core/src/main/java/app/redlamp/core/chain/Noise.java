@@ -1,5 +1,6 @@
 package app.redlamp.core.chain;
 
+import app.redlamp.core.units.Decibels;
 import app.redlamp.core.acoustics.outside.OctaveLevels;
 import app.redlamp.core.fault.Faults;
 import app.redlamp.core.signal.AWeighting;
@@ -49,9 +50,9 @@ public record Noise(double flatDb, double dbA) {
     public static Noise of(OctaveLevels octaves) {
         double sum = 0;
         for (int b = 0; b < OctaveLevels.COUNT; b++) {
-            sum += Math.pow(10, octaves.at(b) / 10) * passed(OctaveLevels.centreHz(b));
+            sum += Decibels.toPower(octaves.at(b)) * passed(OctaveLevels.centreHz(b));
         }
-        return new Noise(10 * Math.log10(sum), octaves.dbA());
+        return new Noise(Decibels.levelOfPower(sum), octaves.dbA());
     }
 
     /** Share of the power of an octave that a high-pass of the second order lets through, over thirds of it. */
@@ -68,9 +69,9 @@ public record Noise(double flatDb, double dbA) {
     private static double whiteA() {
         double sum = 0;
         for (int hz = 1; hz <= HIGHEST_HZ; hz++) {
-            sum += Math.pow(10, AWeighting.db(hz) / 10);
+            sum += Decibels.toPower(AWeighting.db(hz));
         }
-        return 10 * Math.log10(sum / HIGHEST_HZ);
+        return Decibels.levelOfPower(sum / HIGHEST_HZ);
     }
 
     /** The same noise louder or quieter. */
@@ -86,6 +87,6 @@ public record Noise(double flatDb, double dbA) {
     /** What two levels give together in dB. */
     public static double sum(double aDb, double bDb) {
         double high = Math.max(aDb, bDb);
-        return high + 10 * Math.log10(1 + Math.pow(10, (Math.min(aDb, bDb) - high) / 10));
+        return high + Decibels.levelOfPower(1 + Decibels.toPower(Math.min(aDb, bDb) - high));
     }
 }

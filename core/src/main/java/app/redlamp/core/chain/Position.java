@@ -1,5 +1,6 @@
 package app.redlamp.core.chain;
 
+import app.redlamp.core.units.Decibels;
 import app.redlamp.core.acoustics.room.Mouth;
 import app.redlamp.core.acoustics.room.Pattern;
 import app.redlamp.core.fault.Faults;
@@ -72,11 +73,11 @@ public record Position(double distanceM, double angleDeg, double sideDeg, double
      * source, and what goes out of a mouth to this side.
      */
     public double distanceDb() {
-        return -20 * Math.log10(distanceM) + 20 * Math.log10(Mouth.gain(offMouth()));
+        return -Decibels.levelOfAmplitude(distanceM) + Decibels.levelOfAmplitude(Mouth.gain(offMouth()));
     }
 
     /** What a pattern makes of a voice that comes from this side of the microphone, in dB, 0 from the front. */
     public double offAxisDb(Pattern pattern) {
-        return 20 * Math.log10(pattern.gain(Math.cos(Math.toRadians(angleDeg))));
+        return Decibels.levelOfAmplitude(pattern.gain(Math.cos(Math.toRadians(angleDeg))));
     }
 }

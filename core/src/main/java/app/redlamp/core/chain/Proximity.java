@@ -1,5 +1,6 @@
 package app.redlamp.core.chain;
 
+import app.redlamp.core.units.Decibels;
 import app.redlamp.core.acoustics.room.Air;
 import app.redlamp.core.acoustics.room.Pattern;
 
@@ -28,7 +29,7 @@ public final class Proximity {
         double far = Math.abs(even + gradient);
         double near = Math.hypot(even + gradient, gradient / wave);
         // Where it hears nothing far away, what it hears near by is no lift of anything.
-        return far < 1e-3 ? 0 : 20 * Math.log10(near / far);
+        return far < 1e-3 ? 0 : Decibels.levelOfAmplitude(near / far);
     }
 
     /**

@@ -1,5 +1,6 @@
 package app.redlamp.core.chain;
 
+import app.redlamp.core.units.Decibels;
 import app.redlamp.core.acoustics.outside.Timbre;
 import app.redlamp.core.acoustics.room.DirectSound;
 import app.redlamp.core.acoustics.room.Mouth;
@@ -34,7 +35,7 @@ public record Surroundings(Noise noise, double volumeM3, double decayS) {
      * What a microphone hears of noise from all round, against what an even one hears: −10 log10 of its directivity factor.
      */
     public Noise heardBy(Pattern pattern) {
-        return noise.plus(-10 * Math.log10(pattern.directivity()));
+        return noise.plus(-Decibels.levelOfPower(pattern.directivity()));
     }
 
     /** Level of the voice itself over that of the room's reverberation, in dB; see {@link DirectSound}. */
@@ -45,7 +46,7 @@ public record Surroundings(Noise noise, double volumeM3, double decayS) {
     /** Level of a voice from the front of the microphone over that of the room's reverberation in it, in dB. */
     double overallDb(Position position, Pattern pattern) {
         double critical = DirectSound.criticalM(Mouth.directivity() * pattern.directivity(), volumeM3, decayS);
-        return 20 * Math.log10(critical) + position.distanceDb();
+        return Decibels.levelOfAmplitude(critical) + position.distanceDb();
     }
 
     /**
@@ -53,8 +54,8 @@ public record Surroundings(Noise noise, double volumeM3, double decayS) {
      * Source: early-to-late index C50 of ISO 3382-1:2009, annex A.
      */
     public double clarityDb(Position position, Pattern pattern) {
-        double direct = Math.pow(10, directDb(position, pattern) / 10);
+        double direct = Decibels.toPower(directDb(position, pattern));
         double late = Math.exp(-6 * Math.log(10) * EARLY_S / decayS);
-        return 10 * Math.log10((direct + 1 - late) / late);
+        return Decibels.levelOfPower((direct + 1 - late) / late);
     }
 }

@@ -1,5 +1,7 @@
 package app.redlamp.core.chain;
 
+import app.redlamp.core.units.Decibels;
+
 /** Voltages as levels. */
 public final class Volts {
     /** 0 dBu: the voltage of 1 mW in 600 Ω (by definition). */
@@ -9,7 +11,7 @@ public final class Volts {
     public static final double PASCAL_DB = 94;
 
     /** From the RMS of a sine up to its peak (by definition). */
-    public static final double SINE_CREST_DB = 10 * Math.log10(2);
+    public static final double SINE_CREST_DB = Decibels.levelOfPower(2);
 
     /** In joules a kelvin (SI, 2019). */
     private static final double BOLTZMANN = 1.380649e-23;
@@ -21,7 +23,7 @@ public final class Volts {
 
     /** Level of a voltage in dBu; the voltage must lie above 0. */
     public static double dbu(double volts) {
-        return 20 * Math.log10(volts / DBU_V);
+        return Decibels.levelOfAmplitude(volts / DBU_V);
     }
 
     /**
@@ -35,7 +37,7 @@ public final class Volts {
 
     /** What is left of a level when another that was part of it is taken out; far below it where nothing is. */
     public static double without(double allDb, double partDb) {
-        double rest = Math.pow(10, allDb / 10) - Math.pow(10, partDb / 10);
-        return rest > 0 ? 10 * Math.log10(rest) : Noise.NONE.flatDb();
+        double rest = Decibels.toPower(allDb) - Decibels.toPower(partDb);
+        return rest > 0 ? Decibels.levelOfPower(rest) : Noise.NONE.flatDb();
     }
 }

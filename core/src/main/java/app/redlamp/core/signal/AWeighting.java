@@ -1,5 +1,7 @@
 package app.redlamp.core.signal;
 
+import app.redlamp.core.units.Decibels;
+
 /**
  * A-weighting, applied in the frequency domain because a bilinear filter falls short near half the sample rate.
  *
@@ -25,7 +27,7 @@ public final class AWeighting {
 
     /** Weight of a frequency in dB; −∞ at 0 Hz. */
     public static double db(double frequencyHz) {
-        return 20 * Math.log10(response(frequencyHz) / AT_1_KHZ);
+        return Decibels.levelOfAmplitude(response(frequencyHz) / AT_1_KHZ);
     }
 
     /** Mean square of a spectrum after weighting. */

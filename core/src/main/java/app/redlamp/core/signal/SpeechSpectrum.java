@@ -1,5 +1,6 @@
 package app.redlamp.core.signal;
 
+import app.redlamp.core.units.Decibels;
 import java.util.function.DoubleUnaryOperator;
 
 /**
@@ -26,9 +27,9 @@ public final class SpeechSpectrum {
         double sum = 0;
         for (int b = 0; b < levels.length; b++) {
             levels[b] = AVERAGE[b] + tiltDb.applyAsDouble(OctaveBands.THIRDS.centreHz(b));
-            sum += Math.pow(10, levels[b] / 10);
+            sum += Decibels.toPower(levels[b]);
         }
-        double allDb = 10 * Math.log10(sum);
+        double allDb = Decibels.levelOfPower(sum);
         for (int b = 0; b < levels.length; b++) {
             levels[b] -= allDb;
         }
@@ -49,8 +50,8 @@ public final class SpeechSpectrum {
         double sum = 0;
         for (int b = 0; b < levels.length; b++) {
             double g = gain.applyAsDouble(OctaveBands.THIRDS.centreHz(b));
-            sum += Math.pow(10, levels[b] / 10) * g * g;
+            sum += Decibels.toPower(levels[b]) * g * g;
         }
-        return 10 * Math.log10(Math.max(1e-30, sum));
+        return Decibels.levelOfPower(Math.max(1e-30, sum));
     }
 }

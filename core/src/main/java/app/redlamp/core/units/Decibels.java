@@ -19,15 +19,25 @@ public final class Decibels {
     /** Level in dB of an amplitude; absent unless the amplitude is above zero and finite. */
     public static OptionalDouble ofAmplitude(double amplitude) {
         return amplitude > 0 && amplitude <= Double.MAX_VALUE
-                ? OptionalDouble.of(20 * Math.log10(amplitude))
+                ? OptionalDouble.of(levelOfAmplitude(amplitude))
                 : OptionalDouble.empty();
     }
 
     /** Level in dB of a power; absent unless the power is above zero and finite. */
     public static OptionalDouble ofPower(double power) {
         return power > 0 && power <= Double.MAX_VALUE
-                ? OptionalDouble.of(10 * Math.log10(power))
+                ? OptionalDouble.of(levelOfPower(power))
                 : OptionalDouble.empty();
+    }
+
+    /** Level in dB of an amplitude that is known to be above 0; of 0 it would be −∞, so bound it from below where it may be. */
+    public static double levelOfAmplitude(double amplitude) {
+        return 20 * Math.log10(amplitude);
+    }
+
+    /** Level in dB of a power that is known to be above 0; of 0 it would be −∞, so bound it from below where it may be. */
+    public static double levelOfPower(double power) {
+        return 10 * Math.log10(power);
     }
 
     /** Amplitude ratio of a level in dB. */

@@ -1,5 +1,6 @@
 package app.redlamp.desktop.control;
 
+import app.redlamp.core.units.Decibels;
 import app.redlamp.core.signal.OctaveBands;
 import java.util.stream.Stream;
 import javafx.geometry.VPos;
@@ -128,7 +129,7 @@ public final class FloorSpectrum extends Region {
         // Octaves from 31.5 Hz: the second has the first third in its middle.
         for (int o = 1; o < measured.length; o++) {
             double middle = 3.0 * (o - 1);
-            double height = y(measured[o] - 10 * Math.log10(3), bottom);
+            double height = y(measured[o] - Decibels.levelOfPower(3), bottom);
             g.strokeLine(x(middle - 1.4), height, x(middle + 1.4), height);
         }
         g.setFill(line.getFill());

@@ -1,5 +1,6 @@
 package app.redlamp.desktop.kit;
 
+import app.redlamp.core.units.Decibels;
 import app.redlamp.core.chain.Node;
 import app.redlamp.core.chain.Position;
 import app.redlamp.core.chain.Preamp;
@@ -62,7 +63,7 @@ final class KitMoves implements RibbonView.Moves {
             return gained(from, from.gainDb() + db);
         }
         if (id.equals(Node.Stage.CAPSULE.id())) {
-            return placed(from, from.position().distanceM() * Math.pow(10, -db / 20));
+            return placed(from, from.position().distanceM() * Decibels.toAmplitude(-db));
         }
         double wanted = from.voice().reading().atOneMetreDb() + db;
         VocalEffort nearest = from.voice().reading();

@@ -1,5 +1,6 @@
 package app.redlamp.core.acoustics.decay;
 
+import app.redlamp.core.units.Decibels;
 import app.redlamp.core.signal.Biquad;
 import app.redlamp.core.signal.BiquadFilter;
 import java.util.ArrayList;
@@ -77,7 +78,7 @@ final class BurstFinder {
             throw ClapFault.silent();
         }
         double noise = noise();
-        double over = 10 * Math.log10(loudest / Math.max(noise, SILENT * 1e-3));
+        double over = Decibels.levelOfPower(loudest / Math.max(noise, SILENT * 1e-3));
         List<Integer> starts = starts(loudest);
         if (over < LEAST_OVER_NOISE_DB) {
             throw ClapFault.tooNoisy(over);
@@ -190,7 +191,7 @@ final class BurstFinder {
         for (int i = from; i + 10 <= to; i += 10) {
             lowest = Math.min(lowest, mean(i, i + 10));
         }
-        return 10 * Math.log10(top / Math.max(lowest, SILENT * 1e-3)) + Math.min(1, (to - from) / 2000.0);
+        return Decibels.levelOfPower(top / Math.max(lowest, SILENT * 1e-3)) + Math.min(1, (to - from) / 2000.0);
     }
 
     /** The sample at which the sound first reaches a tenth of the amplitude of its peak. */

@@ -1,5 +1,6 @@
 package app.redlamp.core.acoustics.decay;
 
+import app.redlamp.core.units.Decibels;
 import java.util.OptionalDouble;
 
 /**
@@ -90,7 +91,7 @@ final class DecayCurve {
         for (int round = 0; round < ROUNDS; round++) {
             double[] db = levels(step);
             peak = top(db);
-            double floor = 10 * Math.log10(noise + NOTHING);
+            double floor = Decibels.levelOfPower(noise + NOTHING);
             int last = peak;
             while (last + 1 < db.length && db[last + 1] > floor + OVER_NOISE_DB) {
                 last++;
@@ -133,7 +134,7 @@ final class DecayCurve {
         double whole = sums[0];
         levels = new double[crossing];
         for (int n = 0; n < crossing; n++) {
-            levels[n] = 10 * Math.log10(Math.max(NOTHING, sums[n] / whole));
+            levels[n] = Decibels.levelOfPower(Math.max(NOTHING, sums[n] / whole));
         }
     }
 
@@ -145,7 +146,7 @@ final class DecayCurve {
                 n += Math.max(1, window / 2)) {
             top = Math.max(top, mean(n, n + window));
         }
-        double range = 10 * Math.log10((top + NOTHING) / (noise + NOTHING));
+        double range = Decibels.levelOfPower((top + NOTHING) / (noise + NOTHING));
         OptionalDouble edt = slope(0, -10);
         OptionalDouble t20 = range >= 25 ? slope(-5, -25) : OptionalDouble.empty();
         OptionalDouble t30 = range >= 35 ? slope(-5, -35) : OptionalDouble.empty();
@@ -222,7 +223,7 @@ final class DecayCurve {
     private double[] levels(int step) {
         double[] db = new double[samples.length / step];
         for (int i = 0; i < db.length; i++) {
-            db[i] = 10 * Math.log10(mean(i * step, (i + 1) * step) + NOTHING);
+            db[i] = Decibels.levelOfPower(mean(i * step, (i + 1) * step) + NOTHING);
         }
         return db;
     }

@@ -1,5 +1,6 @@
 package app.redlamp.core.acoustics.decay;
 
+import app.redlamp.core.units.Decibels;
 import app.redlamp.core.acoustics.room.Reflection;
 import app.redlamp.core.signal.Biquad;
 import app.redlamp.core.signal.BiquadFilter;
@@ -78,8 +79,8 @@ public record EarlyEcho(double delayMs, double levelDb) {
             if (!isTop(level, n, around / 4)) {
                 continue;
             }
-            double db = 10 * Math.log10(level[n] / level[direct]);
-            double over = 10 * Math.log10(level[n] / (median(level, n - around, n + around) + 1e-30));
+            double db = Decibels.levelOfPower(level[n] / level[direct]);
+            double over = Decibels.levelOfPower(level[n] / (median(level, n - around, n + around) + 1e-30));
             if (db > LOWEST_DB && over > OUT_DB) {
                 found.add(new EarlyEcho((n - direct) * 1000.0 / sampleRateHz, db));
             }

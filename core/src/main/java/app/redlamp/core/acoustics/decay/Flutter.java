@@ -1,5 +1,6 @@
 package app.redlamp.core.acoustics.decay;
 
+import app.redlamp.core.units.Decibels;
 import app.redlamp.core.acoustics.room.Face;
 import app.redlamp.core.acoustics.room.Room;
 import app.redlamp.core.signal.OctaveFilter;
@@ -105,12 +106,12 @@ public record Flutter(double periodMs, double strength) {
         int first = (int) (FROM_S / TICK_S);
         int last = (int) Math.min(LONGEST_S / TICK_S, samples.length / (TICK_S * sampleRateHz) - 1);
         double[] db = new double[Math.max(0, last)];
-        double floor = 10 * Math.log10(mean(samples, (int) (samples.length * 0.9), samples.length) + 1e-30);
+        double floor = Decibels.levelOfPower(mean(samples, (int) (samples.length * 0.9), samples.length) + 1e-30);
         int end = first;
         for (int i = 0; i < db.length; i++) {
             int from = (int) (i * TICK_S * sampleRateHz);
             int to = (int) ((i + 1) * TICK_S * sampleRateHz);
-            db[i] = 10 * Math.log10(mean(samples, from, to) + 1e-30);
+            db[i] = Decibels.levelOfPower(mean(samples, from, to) + 1e-30);
             if (i >= first && db[i] > floor + 10) {
                 end = i + 1;
             }

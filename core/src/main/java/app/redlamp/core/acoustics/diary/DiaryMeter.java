@@ -1,5 +1,6 @@
 package app.redlamp.core.acoustics.diary;
 
+import app.redlamp.core.units.Decibels;
 import app.redlamp.core.acoustics.outside.OctaveLevels;
 import app.redlamp.core.signal.AWeighting;
 import app.redlamp.core.signal.AudioSource;
@@ -62,7 +63,7 @@ public final class DiaryMeter implements SampleSink {
         bands = new int[length / 2];
         for (int k = 0; k < bands.length; k++) {
             double hz = (double) k * sampleRateHz / length;
-            weights[k] = k == 0 ? 0 : Math.pow(10, AWeighting.db(hz) / 10);
+            weights[k] = k == 0 ? 0 : Decibels.toPower(AWeighting.db(hz));
             bands[k] = band(hz);
         }
         lineFrom = Math.max(1, (int) (LINE_FROM_HZ * length / sampleRateHz));

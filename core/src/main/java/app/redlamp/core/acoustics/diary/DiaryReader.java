@@ -1,5 +1,6 @@
 package app.redlamp.core.acoustics.diary;
 
+import app.redlamp.core.units.Decibels;
 import app.redlamp.core.acoustics.outside.OctaveLevels;
 import app.redlamp.core.fault.Faults;
 import app.redlamp.core.signal.FloatSeries;
@@ -170,10 +171,10 @@ final class DiaryReader {
         if (tonal(from, to)) {
             return NoiseEvent.Kind.HUM;
         }
-        double below = Math.pow(10, shape.at(0) / 10) + Math.pow(10, shape.at(1) / 10);
+        double below = Decibels.toPower(shape.at(0)) + Decibels.toPower(shape.at(1));
         double all = 0;
         for (int b = 0; b < OctaveLevels.COUNT; b++) {
-            all += Math.pow(10, shape.at(b) / 10);
+            all += Decibels.toPower(shape.at(b));
         }
         return below > 0.7 * all ? NoiseEvent.Kind.RUMBLE : NoiseEvent.Kind.BROADBAND;
     }
@@ -238,6 +239,6 @@ final class DiaryReader {
     }
 
     private static double db(double meanSquare) {
-        return 10 * Math.log10(Math.max(meanSquare, SILENT));
+        return Decibels.levelOfPower(Math.max(meanSquare, SILENT));
     }
 }

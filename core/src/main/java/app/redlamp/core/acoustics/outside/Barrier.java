@@ -1,5 +1,6 @@
 package app.redlamp.core.acoustics.outside;
 
+import app.redlamp.core.units.Decibels;
 import app.redlamp.core.fault.Faults;
 
 /**
@@ -32,14 +33,14 @@ public record Barrier(String name, double massKgPerM2, double areaM2, double gap
      * at its coincidence frequency it does worse, and sound also goes round it.
      */
     public static double massLawDb(double massKgPerM2, double frequencyHz) {
-        return Math.max(0, 20 * Math.log10(massKgPerM2 * frequencyHz) - FIELD_DB);
+        return Math.max(0, Decibels.levelOfAmplitude(massKgPerM2 * frequencyHz) - FIELD_DB);
     }
 
     /** What it keeps out in an octave in dB, its gaps counted in. */
     public double lossDb(int band) {
         double open = gapPercent / 100;
-        double through = Math.pow(10, -massLawDb(massKgPerM2, OctaveLevels.centreHz(band)) / 10);
-        return -10 * Math.log10((1 - open) * through + open);
+        double through = Decibels.toPower(-massLawDb(massKgPerM2, OctaveLevels.centreHz(band)));
+        return -Decibels.levelOfPower((1 - open) * through + open);
     }
 
     public Barrier sealed() {

@@ -1,5 +1,6 @@
 package app.redlamp.core.acoustics.outside;
 
+import app.redlamp.core.units.Decibels;
 import app.redlamp.core.fault.Faults;
 import app.redlamp.core.signal.AWeighting;
 import java.util.Arrays;
@@ -61,16 +62,16 @@ public final class OctaveLevels {
 
     /** Both noises together: powers add. */
     public OctaveLevels and(OctaveLevels other) {
-        return each(b -> 10 * Math.log10(Math.pow(10, levels[b] / 10) + Math.pow(10, other.levels[b] / 10)));
+        return each(b -> Decibels.levelOfPower(Decibels.toPower(levels[b]) + Decibels.toPower(other.levels[b])));
     }
 
     /** A-weighted level in dB(A) (IEC 61672-1). */
     public double dbA() {
         double sum = 0;
         for (int b = 0; b < COUNT; b++) {
-            sum += Math.pow(10, (levels[b] + AWeighting.db(centreHz(b))) / 10);
+            sum += Decibels.toPower(levels[b] + AWeighting.db(centreHz(b)));
         }
-        return 10 * Math.log10(sum);
+        return Decibels.levelOfPower(sum);
     }
 
     /** Number of the noise-rating curve that no band goes over. */

@@ -1,5 +1,6 @@
 package app.redlamp.core.acoustics.outside;
 
+import app.redlamp.core.units.Decibels;
 import app.redlamp.core.acoustics.room.SixBands;
 import app.redlamp.core.fault.Faults;
 import java.util.List;
@@ -26,7 +27,7 @@ public record OutsideSource(
         List<Hours> hours) {
 
     /** A source that sends all round is 11 dB louder by its power than by its level at 1 m: 10 log 4π. */
-    private static final double POWER_DB = 10 * Math.log10(4 * Math.PI);
+    private static final double POWER_DB = Decibels.levelOfPower(4 * Math.PI);
 
     /** @throws IllegalArgumentException out of range */
     public OutsideSource {
@@ -48,13 +49,13 @@ public record OutsideSource(
         OctaveLevels near = timbre.at(dbA);
         return OctaveLevels.each(b -> {
             double area = areas.between(OctaveLevels.centreHz(b));
-            double there = near.at(b) - 20 * Math.log10(distanceM);
+            double there = near.at(b) - Decibels.levelOfAmplitude(distanceM);
             if (barrier.isPresent()) {
                 Barrier wall = barrier.get();
-                return there - wall.lossDb(b) + 10 * Math.log10(wall.areaM2() / area);
+                return there - wall.lossDb(b) + Decibels.levelOfPower(wall.areaM2() / area);
             }
-            double around = near.at(b) + POWER_DB + 10 * Math.log10(4 / area);
-            return 10 * Math.log10(Math.pow(10, there / 10) + Math.pow(10, around / 10));
+            double around = near.at(b) + POWER_DB + Decibels.levelOfPower(4 / area);
+            return Decibels.levelOfPower(Decibels.toPower(there) + Decibels.toPower(around));
         });
     }
 

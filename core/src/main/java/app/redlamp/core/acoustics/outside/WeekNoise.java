@@ -1,5 +1,6 @@
 package app.redlamp.core.acoustics.outside;
 
+import app.redlamp.core.units.Decibels;
 import app.redlamp.core.acoustics.room.SixBands;
 import java.time.DayOfWeek;
 import java.time.LocalTime;
@@ -32,7 +33,7 @@ public record WeekNoise(List<Double> dbA, List<OctaveLevels> shares) {
         }
         List<OctaveLevels> shares = sources.stream().map(s -> s.inRoom(areas)).toList();
         double[] powers =
-                shares.stream().mapToDouble(s -> Math.pow(10, s.dbA() / 10)).toArray();
+                shares.stream().mapToDouble(s -> Decibels.toPower(s.dbA())).toArray();
         List<Double> week = new ArrayList<>();
         for (DayOfWeek day : DayOfWeek.values()) {
             for (int slot = 0; slot < SLOTS_A_DAY; slot++) {
@@ -40,7 +41,7 @@ public record WeekNoise(List<Double> dbA, List<OctaveLevels> shares) {
                 for (int i = 0; i < powers.length; i++) {
                     sum += powers[i] * share(sources.get(i), day, slot);
                 }
-                week.add(10 * Math.log10(Math.max(1e-3, sum)));
+                week.add(Decibels.levelOfPower(Math.max(1e-3, sum)));
             }
         }
         return Optional.of(new WeekNoise(week, shares));
@@ -84,7 +85,7 @@ public record WeekNoise(List<Double> dbA, List<OctaveLevels> shares) {
         for (int i = 0; i < sources.size(); i++) {
             double on = share(sources.get(i), day, slot);
             if (on > 0) {
-                all = all.and(shares.get(i).plus(10 * Math.log10(on)));
+                all = all.and(shares.get(i).plus(Decibels.levelOfPower(on)));
             }
         }
         return all;

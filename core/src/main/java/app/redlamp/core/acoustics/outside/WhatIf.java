@@ -1,5 +1,6 @@
 package app.redlamp.core.acoustics.outside;
 
+import app.redlamp.core.units.Decibels;
 import app.redlamp.core.acoustics.room.SixBands;
 import java.time.DayOfWeek;
 import java.util.ArrayList;
@@ -91,8 +92,8 @@ public record WhatIf(Kind kind, String source, double thenDbA, double gainDb) {
             SixBands areas,
             UnaryOperator<OutsideSource> change) {
         OutsideSource changed = change.apply(source);
-        double rest = Math.pow(10, without(sources, source, areas) / 10);
-        double then = 10 * Math.log10(rest + Math.pow(10, changed.inRoom(areas).dbA() / 10));
+        double rest = Decibels.toPower(without(sources, source, areas));
+        double then = Decibels.levelOfPower(rest + Decibels.toPower(changed.inRoom(areas).dbA()));
         all.add(new WhatIf(kind, source.id(), changed.inRoom(areas).dbA(), sum(sources, areas) - then));
     }
 
@@ -103,8 +104,8 @@ public record WhatIf(Kind kind, String source, double thenDbA, double gainDb) {
     private static double sum(List<OutsideSource> sources, SixBands areas) {
         double power = 1e-10;
         for (OutsideSource source : sources) {
-            power += Math.pow(10, source.inRoom(areas).dbA() / 10);
+            power += Decibels.toPower(source.inRoom(areas).dbA());
         }
-        return 10 * Math.log10(power);
+        return Decibels.levelOfPower(power);
     }
 }

@@ -1,5 +1,6 @@
 package app.redlamp.core.acoustics.room;
 
+import app.redlamp.core.units.Decibels;
 import java.util.List;
 
 /**
@@ -75,7 +76,7 @@ public final class BassField {
                 im -= size * b;
             }
             double open = 1 / (4 * Math.PI * distance);
-            colour[i] = 20 * Math.log10(Math.hypot(re, im) / open);
+            colour[i] = Decibels.levelOfAmplitude(Math.hypot(re, im) / open);
         }
         return colour;
     }

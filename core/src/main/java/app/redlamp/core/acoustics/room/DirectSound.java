@@ -1,5 +1,7 @@
 package app.redlamp.core.acoustics.room;
 
+import app.redlamp.core.units.Decibels;
+
 /**
  * How much of what the microphone hears comes straight from the mouth.
  *
@@ -25,7 +27,7 @@ public record DirectSound(SixBands overRoomDb, double criticalM) {
         double directivity = Mouth.directivity() * room.pattern().directivity();
         double volume = room.space().volume();
         double distance = Math.max(0.01, room.distanceM());
-        SixBands over = decayS.map(t -> 20 * Math.log10(criticalM(directivity, volume, t) / distance));
+        SixBands over = decayS.map(t -> Decibels.levelOfAmplitude(criticalM(directivity, volume, t) / distance));
         return new DirectSound(over, criticalM(directivity, volume, decayS.at(SixBands.MIDDLE)));
     }
 

@@ -1,5 +1,6 @@
 package app.redlamp.core.acoustics.room;
 
+import app.redlamp.core.units.Decibels;
 import java.util.Locale;
 
 /**
@@ -13,7 +14,7 @@ public enum Pattern {
     FIGURE_EIGHT(0);
 
     /** No microphone that is built is silent from any side (common practice, no source). */
-    public static final double QUIETEST = Math.pow(10, -25 / 20.0);
+    public static final double QUIETEST = Decibels.toAmplitude(-25);
 
     private final double even;
 

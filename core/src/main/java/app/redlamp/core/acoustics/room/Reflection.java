@@ -1,5 +1,6 @@
 package app.redlamp.core.acoustics.room;
 
+import app.redlamp.core.units.Decibels;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -31,9 +32,9 @@ public record Reflection(
     public double levelDb() {
         double sum = 0;
         for (int b = SixBands.MIDDLE; b < SixBands.COUNT; b++) {
-            sum += Math.pow(10, levelsDb.at(b) / 10);
+            sum += Decibels.toPower(levelsDb.at(b));
         }
-        return 10 * Math.log10(sum / (SixBands.COUNT - SixBands.MIDDLE));
+        return Decibels.levelOfPower(sum / (SixBands.COUNT - SixBands.MIDDLE));
     }
 
     /**
@@ -51,7 +52,7 @@ public record Reflection(
 
     /** How deep the notches are, in dB below the voice itself: 20 log(1 − a) for an echo of amplitude a. */
     public double notchDb() {
-        double amplitude = Math.min(0.999, Math.pow(10, levelDb() / 20));
-        return 20 * Math.log10(1 - amplitude);
+        double amplitude = Math.min(0.999, Decibels.toAmplitude(levelDb()));
+        return Decibels.levelOfAmplitude(1 - amplitude);
     }
 }

@@ -1,5 +1,6 @@
 package app.redlamp.core.acoustics.room;
 
+import app.redlamp.core.units.Decibels;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
@@ -75,10 +76,10 @@ public final class Reflections {
         Point back = room.mouth().minus(room.microphone());
         double spoken = Mouth.gain(forward.cosine(at.minus(room.mouth())));
         double heard = room.pattern().gain(back.cosine(at.minus(room.microphone())));
-        double way = 20 * Math.log10(direct / path * spoken * heard);
+        double way = Decibels.levelOfAmplitude(direct / path * spoken * heard);
         SixBands levels = SixBands.each(b -> Math.max(
                 QUIETEST_DB,
-                way + 10 * Math.log10(Math.max(1e-6, 1 - room.correction().apply(material, b)))));
+                way + Decibels.levelOfPower(Math.max(1e-6, 1 - room.correction().apply(material, b)))));
         double delay = (path - direct) / room.air().speedMps() * 1000;
         return new Reflection(face, thing, material, at, path, Math.max(1e-3, delay), levels);
     }

@@ -1,5 +1,6 @@
 package app.redlamp.core.acoustics.spot;
 
+import app.redlamp.core.units.Decibels;
 import app.redlamp.core.acoustics.room.SixBands;
 import app.redlamp.core.fault.Faults;
 
@@ -33,7 +34,7 @@ public record Wanted(double decayS, double noiseDbA) {
 
     /** What the voice is at the microphone in dB, at a distance in metres: 6 dB more each time it is halved. */
     public static double voiceDb(double distanceM) {
-        return SPEECH_AT_1_M - 20 * Math.log10(Math.max(0.02, distanceM));
+        return SPEECH_AT_1_M - Decibels.levelOfAmplitude(Math.max(0.02, distanceM));
     }
 
     /**

@@ -1,5 +1,6 @@
 package app.redlamp.core.chain.compare;
 
+import app.redlamp.core.units.Decibels;
 import app.redlamp.core.measure.analysis.Report;
 import app.redlamp.core.measure.noise.NoiseProfile;
 import app.redlamp.core.measure.voice.VoiceSpectrum;
@@ -51,9 +52,9 @@ public record Comparison(double gainDb, Side before, Side after) {
             for (int b = 1; b + 1 < voiceDb.size(); b += THIRDS) {
                 double sum = 0;
                 for (int third = Math.max(0, b - 1 - 1); third <= b - 1 + 1; third++) {
-                    sum += Math.pow(10, voiceDb.get(third) / 10);
+                    sum += Decibels.toPower(voiceDb.get(third));
                 }
-                octaves.add(voiceDbfs + 10 * Math.log10(sum));
+                octaves.add(voiceDbfs + Decibels.levelOfPower(sum));
             }
             return octaves;
         }

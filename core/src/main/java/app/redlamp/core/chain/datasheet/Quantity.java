@@ -1,5 +1,6 @@
 package app.redlamp.core.chain.datasheet;
 
+import app.redlamp.core.units.Decibels;
 import app.redlamp.core.chain.Noise;
 import app.redlamp.core.chain.Volts;
 import app.redlamp.core.chain.datasheet.Entry.How;
@@ -90,7 +91,7 @@ public final class Quantity {
             }
             if (unit.startsWith("dbu")) {
                 return new Entry(
-                        Item.SENSITIVITY, 1000 * Volts.DBU_V * Math.pow(10, value / 20), written, How.FROM_DBU);
+                        Item.SENSITIVITY, 1000 * Volts.DBU_V * Decibels.toAmplitude(value), written, How.FROM_DBU);
             }
             boolean microbar = unit.contains("bar");
             double level = microbar ? value + 20 : value;
@@ -99,7 +100,7 @@ public final class Quantity {
             }
             return new Entry(
                     Item.SENSITIVITY,
-                    1000 * Math.pow(10, level / 20),
+                    1000 * Decibels.toAmplitude(level),
                     written,
                     microbar ? How.FROM_MICROBAR : How.FROM_LEVEL);
         }
@@ -121,7 +122,7 @@ public final class Quantity {
         double thd = percent.orElse(1.0);
         boolean other = Math.abs(thd - 1) > 1e-9 && thd > 0;
         return other
-                ? new Entry(Item.MAX_SPL, value - 20 * Math.log10(thd), written, How.FROM_DISTORTION)
+                ? new Entry(Item.MAX_SPL, value - Decibels.levelOfAmplitude(thd), written, How.FROM_DISTORTION)
                 : as(Item.MAX_SPL, value, written);
     }
 

@@ -1,5 +1,6 @@
 package app.redlamp.core.chain.placement;
 
+import app.redlamp.core.units.Decibels;
 import app.redlamp.core.acoustics.room.Mouth;
 import app.redlamp.core.chain.Chain;
 import app.redlamp.core.chain.Noise;
@@ -59,7 +60,7 @@ public record Bleed(double ratio, double directDb, double roomDb) {
         Position away = new Position(Math.min(Position.FURTHEST_M, other), seats.offMicrophoneDeg, 0, 0);
         double direct = away.distanceDb()
                 + away.offAxisDb(own.capsule().pattern())
-                + 20 * Math.log10(Mouth.gain(Math.cos(Math.toRadians(seats.offMouthDeg))))
+                + Decibels.levelOfAmplitude(Mouth.gain(Math.cos(Math.toRadians(seats.offMouthDeg))))
                 - mine(own);
         return new Bleed(other / distance, direct, -direct(own));
     }
@@ -73,7 +74,7 @@ public record Bleed(double ratio, double directDb, double roomDb) {
     public static Bleed ofSpeaker(Chain own, double listenerM, double offMicrophoneDeg) {
         double distance = own.position().distanceM();
         double other = Math.max(0.1, listenerM - distance);
-        double atOneMetre = LISTENING_DB + 20 * Math.log10(listenerM);
+        double atOneMetre = LISTENING_DB + Decibels.levelOfAmplitude(listenerM);
         double louder = atOneMetre - own.voice().reading().atOneMetreDb();
         Position away = new Position(Math.min(Position.FURTHEST_M, other), offMicrophoneDeg, 0, 0);
         double direct =

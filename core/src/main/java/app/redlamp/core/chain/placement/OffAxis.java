@@ -1,5 +1,6 @@
 package app.redlamp.core.chain.placement;
 
+import app.redlamp.core.units.Decibels;
 import app.redlamp.core.acoustics.room.Air;
 
 /**
@@ -28,7 +29,7 @@ public final class OffAxis {
         if (Math.abs(x) < 1e-4) {
             return 0;
         }
-        return Math.max(QUIETEST_DB, 20 * Math.log10(Math.max(1e-9, Math.abs(2 * besselOne(x) / x))));
+        return Math.max(QUIETEST_DB, Decibels.levelOfAmplitude(Math.max(1e-9, Math.abs(2 * besselOne(x) / x))));
     }
 
     /** Bessel function J1 by its integral, (1/π) ∫ cos(τ − x sin τ) dτ from 0 to π, which trapezia sum up to the last digit. */

@@ -1,5 +1,6 @@
 package app.redlamp.core.chain.placement;
 
+import app.redlamp.core.units.Decibels;
 import app.redlamp.core.chain.Chain;
 import app.redlamp.core.chain.Position;
 import app.redlamp.core.chain.VocalEffort;
@@ -111,7 +112,7 @@ public record Placing(
      */
     public static double distanceFor(Chain chain, VocalEffort effort) {
         double louder = effort.atOneMetreDb() - chain.voice().reading().atOneMetreDb();
-        double same = chain.position().distanceM() * Math.pow(10, louder / 20);
+        double same = chain.position().distanceM() * Decibels.toAmplitude(louder);
         return Math.max(NEAREST_M, Math.min(Zone.TOO_FAR.fromM(), same));
     }
 }

@@ -1,5 +1,6 @@
 package app.redlamp.core.delivery.finish;
 
+import app.redlamp.core.units.Decibels;
 import app.redlamp.core.delivery.spec.Check;
 import java.util.OptionalDouble;
 
@@ -33,7 +34,7 @@ public sealed interface Obstacle {
         /** Share of the distance to the microphone from which that would be heard no more; absent where nobody comes so near. */
         public OptionalDouble nearer() {
             return excessDb() <= CLOSEST_GAIN_DB
-                    ? OptionalDouble.of(Math.pow(10, -excessDb() / 20))
+                    ? OptionalDouble.of(Decibels.toAmplitude(-excessDb()))
                     : OptionalDouble.empty();
         }
     }

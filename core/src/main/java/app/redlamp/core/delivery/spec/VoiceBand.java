@@ -1,5 +1,6 @@
 package app.redlamp.core.delivery.spec;
 
+import app.redlamp.core.units.Decibels;
 import app.redlamp.core.measure.analysis.Report;
 import app.redlamp.core.measure.voice.VoiceSpectrum;
 import app.redlamp.core.signal.OctaveBands;
@@ -29,8 +30,8 @@ final class VoiceBand {
             double centre = OctaveBands.THIRDS.centreHz(b);
             boolean inside = centre > band.low().orElse(0) / SLOPE
                     && centre < band.high().orElse(Double.POSITIVE_INFINITY) * SLOPE;
-            sum += inside ? 0 : Math.pow(10, spectrum.levelsDb().get(b) / 10);
+            sum += inside ? 0 : Decibels.toPower(spectrum.levelsDb().get(b));
         }
-        return Math.max(-100, 10 * Math.log10(sum));
+        return Math.max(-100, Decibels.levelOfPower(sum));
     }
 }

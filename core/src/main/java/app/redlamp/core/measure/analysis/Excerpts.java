@@ -1,5 +1,6 @@
 package app.redlamp.core.measure.analysis;
 
+import app.redlamp.core.units.Decibels;
 import app.redlamp.core.measure.noise.PauseFinder;
 import app.redlamp.core.measure.noise.Pauses;
 import app.redlamp.core.measure.noise.QuietPieces;
@@ -70,7 +71,7 @@ final class Excerpts {
             }
         }
         if (pauses.voiceDbfs().isPresent()) {
-            passVoice(meanSquares, Math.pow(10, (pauses.voiceDbfs().getAsDouble() - SPOKEN_DB) / 10));
+            passVoice(meanSquares, Decibels.toPower(pauses.voiceDbfs().getAsDouble() - SPOKEN_DB));
             if (samples.length == 2) {
                 relation.delayIn(samples[0], samples[1], filled);
             }

@@ -1,5 +1,6 @@
 package app.redlamp.core.measure.analysis;
 
+import app.redlamp.core.units.Decibels;
 import app.redlamp.core.signal.FrameClock;
 import java.util.Arrays;
 
@@ -24,7 +25,7 @@ public final class Outline {
     public static Outline of(float[] meanSquares) {
         byte[] steps = new byte[meanSquares.length];
         for (int i = 0; i < steps.length; i++) {
-            double level = 10 * Math.log10(meanSquares[i]);
+            double level = Decibels.levelOfPower(meanSquares[i]);
             steps[i] = (byte) Math.max(0, Math.min(255, Math.round((level - LOWEST_DBFS) * STEPS_PER_DB)));
         }
         return new Outline(steps);

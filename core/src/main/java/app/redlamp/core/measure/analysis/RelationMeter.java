@@ -1,5 +1,6 @@
 package app.redlamp.core.measure.analysis;
 
+import app.redlamp.core.units.Decibels;
 import app.redlamp.core.signal.Fourier;
 
 /**
@@ -94,7 +95,7 @@ final class RelationMeter {
         if (!(firstSquares > 0) && !(secondSquares > 0)) {
             return new ChannelRelation(ChannelRelation.Kind.IDENTICAL, 0, 1);
         }
-        double ratioDb = Math.abs(10 * Math.log10(firstSquares / secondSquares));
+        double ratioDb = Math.abs(Decibels.levelOfPower(firstSquares / secondSquares));
         if (!(ratioDb < SILENT_DB)) {
             return new ChannelRelation(ChannelRelation.Kind.ONE_SILENT, 0, 0);
         }

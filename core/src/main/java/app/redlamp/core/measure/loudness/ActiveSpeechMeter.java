@@ -1,5 +1,6 @@
 package app.redlamp.core.measure.loudness;
 
+import app.redlamp.core.units.Decibels;
 import java.util.OptionalDouble;
 
 /**
@@ -71,7 +72,7 @@ public final class ActiveSpeechMeter {
         if (!(squares > 0) || position == 0) {
             return new ActiveSpeech(OptionalDouble.empty(), 0);
         }
-        double wholeDb = 10 * Math.log10(squares / samples);
+        double wholeDb = Decibels.levelOfPower(squares / samples);
         double aboveLevel = Double.NaN;
         double aboveDistance = Double.NaN;
         for (int j = THRESHOLDS - 1; j >= 0; j--) {
@@ -79,22 +80,22 @@ public final class ActiveSpeechMeter {
             if (lasted <= 0) {
                 break;
             }
-            double level = wholeDb - 10 * Math.log10((double) lasted / position);
-            double distance = level + 20 * Math.log10(2) * (j + 1);
+            double level = wholeDb - Decibels.levelOfPower((double) lasted / position);
+            double distance = level + Decibels.levelOfAmplitude(2) * (j + 1);
             if (distance <= MARGIN_DB) {
                 if (Double.isNaN(aboveLevel)) {
                     break;
                 }
                 double share = (aboveDistance - MARGIN_DB) / (aboveDistance - distance);
                 double found = aboveLevel + share * (level - aboveLevel);
-                return new ActiveSpeech(OptionalDouble.of(found), Math.min(1, Math.pow(10, (wholeDb - found) / 10)));
+                return new ActiveSpeech(OptionalDouble.of(found), Math.min(1, Decibels.toPower(wholeDb - found)));
             }
             aboveLevel = level;
             aboveDistance = distance;
         }
         return Double.isNaN(aboveLevel)
                 ? new ActiveSpeech(OptionalDouble.of(wholeDb), 1)
-                : new ActiveSpeech(OptionalDouble.of(aboveLevel), Math.pow(10, (wholeDb - aboveLevel) / 10));
+                : new ActiveSpeech(OptionalDouble.of(aboveLevel), Decibels.toPower(wholeDb - aboveLevel));
     }
 
     /** Numbers near the smallest there are cost a processor dearly; far below every threshold they are 0. */

@@ -1,5 +1,6 @@
 package app.redlamp.core.measure.loudness;
 
+import app.redlamp.core.units.Decibels;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Comparator;
@@ -163,7 +164,7 @@ public final class ClipMeter {
                 to++;
             }
             if (to - from >= FEWEST_FLATS) {
-                double level = 20 * Math.log10(flats.get(from).level());
+                double level = Decibels.levelOfAmplitude(flats.get(from).level());
                 List<Clipping.Run> tops = flats.subList(from, to).stream()
                         .map(Flat::run)
                         .sorted(Comparator.comparingDouble(Clipping.Run::startS))

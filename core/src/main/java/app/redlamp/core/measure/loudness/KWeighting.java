@@ -1,5 +1,6 @@
 package app.redlamp.core.measure.loudness;
 
+import app.redlamp.core.units.Decibels;
 import app.redlamp.core.signal.Biquad;
 
 /**
@@ -32,7 +33,7 @@ public final class KWeighting {
     /** Stage 1 of the standard. */
     public static Biquad shelf(double sampleRateHz) {
         double k = Math.tan(Math.PI * SHELF_HZ / sampleRateHz);
-        double vh = Math.pow(10, SHELF_DB / 20);
+        double vh = Decibels.toAmplitude(SHELF_DB);
         double vb = Math.pow(vh, SHELF_BAND_EXPONENT);
         double a0 = 1 + k / SHELF_Q + k * k;
         return new Biquad(

@@ -136,7 +136,7 @@ public final class LoudnessMeter {
         int last = all.length - 1 - first;
         double low = all[first + (int) Math.round(0.10 * last)];
         double high = all[first + (int) Math.round(0.95 * last)];
-        return OptionalDouble.of(10 * Math.log10(high / low));
+        return OptionalDouble.of(Decibels.levelOfPower(high / low));
     }
 
     private static OptionalDouble maximum(double meanSquare) {
@@ -144,7 +144,7 @@ public final class LoudnessMeter {
     }
 
     private static double lufs(double meanSquare) {
-        return OFFSET_DB + 10 * Math.log10(meanSquare);
+        return OFFSET_DB + Decibels.levelOfPower(meanSquare);
     }
 
     private static double meanAbove(float[] values, double gate) {

@@ -1,5 +1,6 @@
 package app.redlamp.core.measure.noise;
 
+import app.redlamp.core.units.Decibels;
 import app.redlamp.core.signal.Fourier;
 import java.util.ArrayList;
 import java.util.Arrays;
@@ -116,9 +117,9 @@ final class HumFinder {
         Hum hum() {
             double sum = powers.stream().mapToDouble(p -> p).sum();
             List<Double> levels = powers.stream()
-                    .map(p -> Math.max(Hum.NONE_DBFS, 10 * Math.log10(p)))
+                    .map(p -> Math.max(Hum.NONE_DBFS, Decibels.levelOfPower(p)))
                     .toList();
-            return new Hum(baseHz, 10 * Math.log10(sum), levels);
+            return new Hum(baseHz, Decibels.levelOfPower(sum), levels);
         }
     }
 
@@ -133,7 +134,7 @@ final class HumFinder {
             boolean shared = h % (baseHz < 55 ? 6 : 5) == 0;
             if (above > STANDS_OUT) {
                 family.powers.add(at - noise);
-                family.score += shared ? 0 : 10 * Math.log10(above);
+                family.score += shared ? 0 : Decibels.levelOfPower(above);
                 if (h <= FIRST_HARMONICS) {
                     family.standingOut++;
                     family.mostAbove = Math.max(family.mostAbove, above);

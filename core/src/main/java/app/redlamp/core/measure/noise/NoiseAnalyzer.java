@@ -1,5 +1,6 @@
 package app.redlamp.core.measure.noise;
 
+import app.redlamp.core.units.Decibels;
 import app.redlamp.core.signal.AWeighting;
 import app.redlamp.core.signal.Biquad;
 import app.redlamp.core.signal.OctaveBands;
@@ -66,7 +67,7 @@ public final class NoiseAnalyzer {
             return Optional.empty();
         }
         return new NoiseAnalyzer(sampleRateHz)
-                .profile(quiet, pauses, Math.pow(10, pauses.noiseFloorDbfs().getAsDouble() / 10));
+                .profile(quiet, pauses, Decibels.toPower(pauses.noiseFloorDbfs().getAsDouble()));
     }
 
     private Optional<NoiseProfile> profile(QuietPieces quiet, Pauses pauses, double floor) {
@@ -191,10 +192,10 @@ public final class NoiseAnalyzer {
     }
 
     private static double power(double db) {
-        return Math.pow(10, db / 10);
+        return Decibels.toPower(db);
     }
 
     private static double dbfs(double power) {
-        return Math.max(LOWEST_DBFS, 10 * Math.log10(power));
+        return Math.max(LOWEST_DBFS, Decibels.levelOfPower(power));
     }
 }

@@ -1,5 +1,6 @@
 package app.redlamp.core.measure.voice;
 
+import app.redlamp.core.units.Decibels;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
@@ -47,11 +48,11 @@ final class Bursts {
      * @param low mean square below 60 Hz
      */
     static List<Event> plosives(float[] all, float[] low, double voiceDbfs) {
-        double voice = Math.pow(10, voiceDbfs / 10);
+        double voice = Decibels.toPower(voiceDbfs);
         float[] sorted = low.clone();
         Arrays.sort(sorted);
         double middle = sorted.length == 0 ? 0 : sorted[sorted.length / 2];
-        double limit = Math.max(middle * PLOSIVE_ABOVE, voice * Math.pow(10, -PLOSIVE_BELOW_VOICE_DB / 10));
+        double limit = Math.max(middle * PLOSIVE_ABOVE, voice * Decibels.toPower(-PLOSIVE_BELOW_VOICE_DB));
         List<Event> found = new ArrayList<>();
         for (int i = 0; i < low.length; i++) {
             if (low[i] < limit || low[i] < all[i] * PLOSIVE_SHARE) {
@@ -66,7 +67,7 @@ final class Bursts {
                 }
             }
             if (end - i < PLOSIVE_LONGEST) {
-                found.add(event(i, end + 1, 10 * Math.log10(most / voice)));
+                found.add(event(i, end + 1, Decibels.levelOfPower(most / voice)));
             }
             i = end + PLOSIVE_GAP;
         }
@@ -79,8 +80,8 @@ final class Bursts {
      */
     static List<Event> sibilants(float[] all, float[] bends, double voiceDbfs, int sampleRateHz) {
         double hiss = hissRatio(sampleRateHz);
-        double voice = Math.pow(10, voiceDbfs / 10);
-        double limit = voice * Math.pow(10, -SIBILANT_BELOW_VOICE_DB / 10);
+        double voice = Decibels.toPower(voiceDbfs);
+        double limit = voice * Decibels.toPower(-SIBILANT_BELOW_VOICE_DB);
         List<Event> found = new ArrayList<>();
         int start = 0;
         double most = 0;
@@ -91,7 +92,7 @@ final class Bursts {
                 continue;
             }
             if (i - start >= SIBILANT_SHORTEST) {
-                found.add(event(start, i, 10 * Math.log10(most / voice)));
+                found.add(event(start, i, Decibels.levelOfPower(most / voice)));
             }
             start = i + 1;
             most = 0;

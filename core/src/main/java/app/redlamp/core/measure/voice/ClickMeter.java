@@ -1,5 +1,6 @@
 package app.redlamp.core.measure.voice;
 
+import app.redlamp.core.units.Decibels;
 import app.redlamp.core.signal.FrameClock;
 import java.util.ArrayList;
 import java.util.List;
@@ -80,7 +81,7 @@ public final class ClickMeter {
                 atS,
                 Math.sqrt(Math.max(bendRatio, edgeRatio)),
                 bendRatio > 0 && bend > TICK * edge,
-                10 * Math.log10(edge / 4)));
+                Decibels.levelOfPower(edge / 4)));
     }
 
     /** How far a millisecond stands out; 0 where not far enough, or where a neighbour stands out more. */

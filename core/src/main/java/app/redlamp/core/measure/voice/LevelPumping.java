@@ -1,5 +1,6 @@
 package app.redlamp.core.measure.voice;
 
+import app.redlamp.core.units.Decibels;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
@@ -32,7 +33,7 @@ public final class LevelPumping {
      * @return by how many dB the noise swells within the pauses, in the middle of all; absent where it does not
      */
     public static OptionalDouble swellDb(float[] meanSquares, double voiceDbfs, double floorDbfs) {
-        double threshold = Math.pow(10, (voiceDbfs + floorDbfs) / 20);
+        double threshold = Decibels.toAmplitude(voiceDbfs + floorDbfs);
         List<Double> swells = new ArrayList<>();
         int start = 0;
         boolean spoken = false;
@@ -65,6 +66,6 @@ public final class LevelPumping {
             first += meanSquares[from + i];
             last += meanSquares[to - 1 - i];
         }
-        return first > 0 && last > 0 ? 10 * Math.log10(last / first) : 0;
+        return first > 0 && last > 0 ? Decibels.levelOfPower(last / first) : 0;
     }
 }

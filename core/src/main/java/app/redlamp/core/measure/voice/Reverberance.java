@@ -1,5 +1,6 @@
 package app.redlamp.core.measure.voice;
 
+import app.redlamp.core.units.Decibels;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
@@ -102,6 +103,6 @@ public final class Reverberance {
     }
 
     private static double db(double meanSquare) {
-        return 10 * Math.log10(Math.max(meanSquare, 1e-15));
+        return Decibels.levelOfPower(Math.max(meanSquare, 1e-15));
     }
 }

@@ -1,5 +1,6 @@
 package app.redlamp.core.measure.voice;
 
+import app.redlamp.core.units.Decibels;
 import java.util.OptionalDouble;
 
 /**
@@ -67,6 +68,6 @@ public final class SyllablePace {
         for (int i = from; i <= to; i++) {
             sum += values[i];
         }
-        return 10 * Math.log10(Math.max(sum / (to - from + 1), 1e-15));
+        return Decibels.levelOfPower(Math.max(sum / (to - from + 1), 1e-15));
     }
 }

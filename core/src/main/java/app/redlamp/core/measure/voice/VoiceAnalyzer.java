@@ -1,5 +1,6 @@
 package app.redlamp.core.measure.voice;
 
+import app.redlamp.core.units.Decibels;
 import app.redlamp.core.measure.noise.Pauses;
 import java.util.ArrayList;
 import java.util.List;
@@ -111,7 +112,7 @@ public final class VoiceAnalyzer {
             if (click.levelDbfs() < floor + CLICK_ABOVE_FLOOR_DB) {
                 continue;
             }
-            double still = Math.max(Math.pow(10, (floor + STILL_DB) / 10), SOFTER * around(click.atS()));
+            double still = Math.max(Decibels.toPower(floor + STILL_DB), SOFTER * around(click.atS()));
             if (quietAround(click.atS(), still)) {
                 (click.tick() ? ticks : mouth).add(event);
             } else if (click.tick() && click.ratio() >= JUMP_RATIO) {
@@ -158,7 +159,7 @@ public final class VoiceAnalyzer {
 
     /** Equal samples that begin at once after loud sound: a fade, a gate or an edit in a pause is none. */
     private List<Event> dropouts(List<DropoutMeter.Run> runs, double voiceDbfs) {
-        double loud = Math.pow(10, (voiceDbfs - DROPOUT_BELOW_VOICE_DB) / 10);
+        double loud = Decibels.toPower(voiceDbfs - DROPOUT_BELOW_VOICE_DB);
         List<Event> found = new ArrayList<>();
         for (DropoutMeter.Run run : runs) {
             double lengthS = run.endS() - run.startS();

@@ -1,5 +1,6 @@
 package app.redlamp.core.measure.voice;
 
+import app.redlamp.core.units.Decibels;
 import app.redlamp.core.measure.voice.VoiceSpectrum.Colour;
 import app.redlamp.core.measure.voice.VoiceSpectrum.Shade;
 import app.redlamp.core.signal.OctaveBands;
@@ -112,6 +113,6 @@ public final class VoiceSpectrumMeter {
     }
 
     private static double db(double power) {
-        return 10 * Math.log10(Math.max(power, 1e-15));
+        return Decibels.levelOfPower(Math.max(power, 1e-15));
     }
 }

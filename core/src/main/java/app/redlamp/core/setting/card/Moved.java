@@ -1,5 +1,6 @@
 package app.redlamp.core.setting.card;
 
+import app.redlamp.core.units.Decibels;
 import app.redlamp.core.chain.Position;
 import app.redlamp.core.measure.analysis.Report;
 import app.redlamp.core.measure.voice.VoiceSpectrum;
@@ -158,10 +159,10 @@ public record Moved(Kind kind, double amount) {
         double a = 0;
         double b = 0;
         for (int i = from; i < to; i++) {
-            a += Math.pow(10, now.get(i) / 10);
-            b += Math.pow(10, then.get(i) / 10);
+            a += Decibels.toPower(now.get(i));
+            b += Decibels.toPower(then.get(i));
         }
-        return 10 * Math.log10(Math.max(1e-16, a) / Math.max(1e-16, b));
+        return Decibels.levelOfPower(Math.max(1e-16, a) / Math.max(1e-16, b));
     }
 
     private static void voice(
@@ -185,8 +186,8 @@ public record Moved(Kind kind, double amount) {
     private static double mean(List<Double> thirds, int from, int to) {
         double sum = 0;
         for (int i = from; i < to; i++) {
-            sum += Math.pow(10, thirds.get(i) / 10);
+            sum += Decibels.toPower(thirds.get(i));
         }
-        return 10 * Math.log10(Math.max(1e-16, sum / (to - from)));
+        return Decibels.levelOfPower(Math.max(1e-16, sum / (to - from)));
     }
 }

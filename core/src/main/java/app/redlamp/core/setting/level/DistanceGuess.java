@@ -1,5 +1,6 @@
 package app.redlamp.core.setting.level;
 
+import app.redlamp.core.units.Decibels;
 import app.redlamp.core.acoustics.room.Pattern;
 import app.redlamp.core.chain.Capsule;
 import app.redlamp.core.chain.Position;
@@ -68,21 +69,21 @@ public record DistanceGuess(double distanceM, double surplusDb) {
         double middle = 0;
         for (int b = BASS_FROM; b < MIDDLE_TO; b++) {
             double gain = capsule.gain(angleDeg, distanceM, OctaveBands.THIRDS.centreHz(b));
-            double power = Math.pow(10, SpeechSpectrum.VOICED.atDb(b) / 10) * gain * gain;
+            double power = Decibels.toPower(SpeechSpectrum.VOICED.atDb(b)) * gain * gain;
             bass += b < BASS_TO ? power : 0;
             middle += b >= MIDDLE_FROM ? power : 0;
         }
-        return 10 * Math.log10(bass / middle);
+        return Decibels.levelOfPower(bass / middle);
     }
 
     private static double tilt(List<Double> thirds) {
         double bass = 0;
         double middle = 0;
         for (int b = BASS_FROM; b < MIDDLE_TO; b++) {
-            double power = Math.pow(10, thirds.get(b) / 10);
+            double power = Decibels.toPower(thirds.get(b));
             bass += b < BASS_TO ? power : 0;
             middle += b >= MIDDLE_FROM ? power : 0;
         }
-        return 10 * Math.log10(Math.max(1e-12, bass) / Math.max(1e-12, middle));
+        return Decibels.levelOfPower(Math.max(1e-12, bass) / Math.max(1e-12, middle));
     }
 }

@@ -1,5 +1,6 @@
 package app.redlamp.core.setting.level;
 
+import app.redlamp.core.units.Decibels;
 import app.redlamp.core.measure.analysis.Outline;
 import app.redlamp.core.measure.analysis.Report;
 import java.util.OptionalDouble;
@@ -43,10 +44,10 @@ public final class Drift {
         for (int p = from; p < to; p++) {
             double level = course.loudestDbfs(p, p + 1);
             if (level >= leastDb) {
-                sum += Math.pow(10, level / 10);
+                sum += Decibels.toPower(level);
                 count++;
             }
         }
-        return count == 0 ? OptionalDouble.empty() : OptionalDouble.of(10 * Math.log10(sum / count));
+        return count == 0 ? OptionalDouble.empty() : OptionalDouble.of(Decibels.levelOfPower(sum / count));
     }
 }

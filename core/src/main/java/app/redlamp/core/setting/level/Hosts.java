@@ -1,5 +1,6 @@
 package app.redlamp.core.setting.level;
 
+import app.redlamp.core.units.Decibels;
 import app.redlamp.core.chain.Booster;
 import app.redlamp.core.chain.Chain;
 import app.redlamp.core.chain.placement.Bleed;
@@ -39,8 +40,8 @@ public final class Hosts {
         if (voice.isEmpty() || there.isEmpty() || noise.isEmpty()) {
             return OptionalDouble.empty();
         }
-        double heard = Math.pow(10, there.getAsDouble() / 10) - Math.pow(10, noise.getAsDouble() / 10);
-        return heard > 0 ? OptionalDouble.of(10 * Math.log10(heard) - voice.getAsDouble()) : OptionalDouble.empty();
+        double heard = Decibels.toPower(there.getAsDouble()) - Decibels.toPower(noise.getAsDouble());
+        return heard > 0 ? OptionalDouble.of(Decibels.levelOfPower(heard) - voice.getAsDouble()) : OptionalDouble.empty();
     }
 
     /**

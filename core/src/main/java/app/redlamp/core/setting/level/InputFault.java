@@ -114,7 +114,7 @@ public record InputFault(Kind kind, double amount) {
         double high = 0;
         double all = 0;
         for (int b = 0; b < thirds.size(); b++) {
-            double power = Math.pow(10, thirds.get(b) / 10);
+            double power = Decibels.toPower(thirds.get(b));
             all += power;
             high += b >= FROM_5_KHZ ? power : 0;
         }

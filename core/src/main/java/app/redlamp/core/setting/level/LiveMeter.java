@@ -1,5 +1,6 @@
 package app.redlamp.core.setting.level;
 
+import app.redlamp.core.units.Decibels;
 import app.redlamp.core.signal.Fourier;
 import app.redlamp.core.signal.LevelHistogram;
 import app.redlamp.core.signal.OctaveBands;
@@ -229,7 +230,7 @@ public final class LiveMeter {
     }
 
     private static float db(double amplitude) {
-        return amplitude < 1e-7 ? SILENCE_DB : (float) (20 * Math.log10(amplitude));
+        return amplitude < 1e-7 ? SILENCE_DB : (float) (Decibels.levelOfAmplitude(amplitude));
     }
 
     /** Forgets what it remembers; the level goes on. */

@@ -1,5 +1,6 @@
 package app.redlamp.core.setting.level;
 
+import app.redlamp.core.units.Decibels;
 import app.redlamp.core.measure.analysis.Report;
 import app.redlamp.core.measure.loudness.Clipping;
 
@@ -55,7 +56,7 @@ public record Peaks(double peakDbfs, double clippedShare) {
             return peakDbfs;
         }
         double speaking = Math.min(MOST_CLIPPED, clippedShare / ACTIVITY);
-        double rms = 20 * Math.log10(Math.sqrt(2) / -Math.log(speaking));
+        double rms = Decibels.levelOfAmplitude(Math.sqrt(2) / -Math.log(speaking));
         return Math.max(LEAST_OVER_DB, rms + CREST_DB) + MARGIN_DB;
     }
 }

@@ -1,5 +1,6 @@
 package app.redlamp.core.setting.level;
 
+import app.redlamp.core.units.Decibels;
 import app.redlamp.core.acoustics.outside.OctaveLevels;
 import app.redlamp.core.chain.Chain;
 import app.redlamp.core.chain.Node;
@@ -123,7 +124,7 @@ public record Suspect(Part part, double levelDbfs, From source, String name, dou
     }
 
     private static Suspect hiss(double level, Optional<Chain> chain, List<Heard> room) {
-        double share = 10 * Math.log10((EVERYTHING_HZ - HISS_HZ) / EVERYTHING_HZ);
+        double share = Decibels.levelOfPower((EVERYTHING_HZ - HISS_HZ) / EVERYTHING_HZ);
         Candidate microphone = kit(chain, Source.MICROPHONE, From.MICROPHONE, share);
         Candidate preamp = kit(chain, Source.PREAMP, From.PREAMP, share);
         Candidate outside = loudest(chain, room, Suspect::high);
@@ -185,18 +186,18 @@ public record Suspect(Part part, double levelDbfs, From source, String name, dou
     private static double sum(OctaveLevels levels, int from, int to) {
         double sum = 0;
         for (int b = from; b < to; b++) {
-            sum += Math.pow(10, levels.at(b) / 10);
+            sum += Decibels.toPower(levels.at(b));
         }
-        return 10 * Math.log10(Math.max(1e-20, sum));
+        return Decibels.levelOfPower(Math.max(1e-20, sum));
     }
 
     /** Octaves of 250 Hz to 1 kHz of what was measured; its first octave is that of 31.5 Hz. */
     private static double middle(NoiseProfile noise) {
         double sum = 0;
         for (int b = 3; b < 6; b++) {
-            sum += Math.pow(10, noise.octavesDbfs().get(b) / 10);
+            sum += Decibels.toPower(noise.octavesDbfs().get(b));
         }
-        return 10 * Math.log10(Math.max(1e-20, sum));
+        return Decibels.levelOfPower(Math.max(1e-20, sum));
     }
 
     /** How much of it the ear hears, roughly: what is low counts less. */

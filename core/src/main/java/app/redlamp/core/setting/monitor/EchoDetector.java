@@ -1,5 +1,6 @@
 package app.redlamp.core.setting.monitor;
 
+import app.redlamp.core.units.Decibels;
 import app.redlamp.core.signal.Fourier;
 import java.util.Optional;
 
@@ -141,7 +142,7 @@ public final class EchoDetector {
         }
         double noise = Math.sqrt(Math.max(0, squares) / Math.max(1, to - from - 2 * near));
         double amplitude = standing(best) / settled / overlap((double) best / ring.length);
-        double db = 20 * Math.log10(Math.max(1e-6, amplitude));
+        double db = Decibels.levelOfAmplitude(Math.max(1e-6, amplitude));
         return standing(best) > OVER_NOISE * noise && db > FROM_DB
                 ? Optional.of(new Echo((double) best / sampleRateHz, Math.min(0, db)))
                 : Optional.empty();

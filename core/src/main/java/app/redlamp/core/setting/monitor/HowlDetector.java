@@ -1,5 +1,6 @@
 package app.redlamp.core.setting.monitor;
 
+import app.redlamp.core.units.Decibels;
 import app.redlamp.core.signal.Fourier;
 import java.util.OptionalDouble;
 
@@ -114,13 +115,13 @@ public final class HowlDetector {
             total += powers[k];
             highest = powers[k] > powers[highest] ? k : highest;
         }
-        full = 10 * Math.log10(Math.max(1e-15, total)) > FULL_DBFS ? full + 1 : 0;
+        full = Decibels.levelOfPower(Math.max(1e-15, total)) > FULL_DBFS ? full + 1 : 0;
         if (full >= fullLasting) {
             line = highest;
             return true;
         }
         double own = around(highest);
-        double db = 10 * Math.log10(Math.max(1e-15, own));
+        double db = Decibels.levelOfPower(Math.max(1e-15, own));
         boolean alone = own > OVER_REST * Math.max(0, total - own);
         double harmonics = around(2 * highest) + around(3 * highest);
         boolean pure = peak >= CUT || harmonics < HARMONICS * own;

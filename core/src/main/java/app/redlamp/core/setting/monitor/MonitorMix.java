@@ -1,5 +1,7 @@
 package app.redlamp.core.setting.monitor;
 
+import app.redlamp.core.units.Decibels;
+
 /**
  * What is sent to the headphones: all channels in one, as loud as it was turned. Always begins low, and turns without a click.
  * May be turned on one thread and used on another.
@@ -56,6 +58,6 @@ public final class MonitorMix {
     }
 
     private static double amplitude(double db) {
-        return Math.pow(10, db / 20);
+        return Decibels.toAmplitude(db);
     }
 }
