@@ -4,9 +4,9 @@ import app.redlamp.media.FileListening;
 import app.redlamp.media.FileRecordings;
 import app.redlamp.media.finish.FileFinishing;
 import app.redlamp.media.kit.KitShelf;
+import app.redlamp.media.print.FilePrinting;
 import app.redlamp.media.production.ProductionFolders;
 import app.redlamp.media.room.RoomShelf;
-import app.redlamp.media.sheet.FileSheets;
 import java.time.Clock;
 import java.time.ZoneId;
 import picocli.CommandLine;
@@ -24,7 +24,7 @@ final class CommandFactory implements CommandLine.IFactory {
         if (type == MeasureCommand.class) {
             return type.cast(new MeasureCommand(console, new FileRecordings()));
         } else if (type == CheckCommand.class) {
-            return type.cast(new CheckCommand(console, new FileRecordings(), new FileSheets()));
+            return type.cast(new CheckCommand(console, new FileRecordings(), new FilePrinting()));
         } else if (type == FinishCommand.class) {
             return type.cast(new FinishCommand(console, new FileRecordings(), new FileFinishing()));
         } else if (type == SpecsCommand.class) {

@@ -82,7 +82,8 @@ class ArchitectureTest {
     @Test
     void eachChapterLeansOnlyOnThoseBelowIt() {
         MAP.forEach((chapter, below) -> {
-            List<String> allowed = new ArrayList<>(List.of("java..", "org.jtransforms..", "..core.fault..", "..core." + chapter + ".."));
+            List<String> allowed = new ArrayList<>(
+                    List.of("java..", "org.jtransforms..", "..core.fault..", "..core." + chapter + ".."));
             below.forEach(b -> allowed.add("..core." + b + ".."));
             classes()
                     .that()

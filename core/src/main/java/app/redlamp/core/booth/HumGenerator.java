@@ -1,8 +1,8 @@
 package app.redlamp.core.booth;
 
-import app.redlamp.core.units.Decibels;
 import app.redlamp.core.acoustics.outside.OctaveLevels;
 import app.redlamp.core.signal.Biquad;
+import app.redlamp.core.units.Decibels;
 
 /** Harmonics of the mains up to the octave of 500 Hz, so strong that each octave has its level. */
 final class HumGenerator {

@@ -1,11 +1,11 @@
 package app.redlamp.core.booth;
 
-import app.redlamp.core.units.Decibels;
 import app.redlamp.core.acoustics.room.Air;
 import app.redlamp.core.acoustics.room.Pattern;
 import app.redlamp.core.chain.Volts;
 import app.redlamp.core.signal.Biquad;
 import app.redlamp.core.signal.BiquadFilter;
+import app.redlamp.core.units.Decibels;
 
 /**
  * Something that gives sound in the simulated booth while somebody monitors: a small loudspeaker on the desk, or headphones that

@@ -1,10 +1,10 @@
 package app.redlamp.core.booth;
 
-import app.redlamp.core.units.Decibels;
 import app.redlamp.core.chain.VocalEffort;
 import app.redlamp.core.chain.Voice;
 import app.redlamp.core.chain.Volts;
 import app.redlamp.core.chain.placement.Breath;
+import app.redlamp.core.units.Decibels;
 import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.List;

@@ -1,10 +1,10 @@
 package app.redlamp.core.booth;
 
-import app.redlamp.core.units.Decibels;
 import app.redlamp.core.acoustics.outside.OctaveLevels;
 import app.redlamp.core.chain.Volts;
 import app.redlamp.core.signal.Convolver;
 import app.redlamp.core.signal.MinimumPhase;
+import app.redlamp.core.units.Decibels;
 import java.util.Arrays;
 import java.util.BitSet;
 import java.util.List;

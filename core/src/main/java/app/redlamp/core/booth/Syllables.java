@@ -1,8 +1,8 @@
 package app.redlamp.core.booth;
 
-import app.redlamp.core.units.Decibels;
 import app.redlamp.core.fault.Faults;
 import app.redlamp.core.measure.loudness.ActiveSpeechMeter;
+import app.redlamp.core.units.Decibels;
 
 /** Speech by the millisecond: enough to know its level and its peaks, and what becomes of them where syllables are turned up or down. */
 final class Syllables {

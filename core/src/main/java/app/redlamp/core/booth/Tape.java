@@ -1,6 +1,5 @@
 package app.redlamp.core.booth;
 
-import app.redlamp.core.units.Decibels;
 import app.redlamp.core.chain.VocalEffort;
 import app.redlamp.core.fault.Faults;
 import app.redlamp.core.signal.Convolver;
@@ -8,6 +7,7 @@ import app.redlamp.core.signal.MinimumPhase;
 import app.redlamp.core.signal.OctaveBands;
 import app.redlamp.core.signal.PowerSpectrum;
 import app.redlamp.core.signal.SpeechSpectrum;
+import app.redlamp.core.units.Decibels;
 import java.util.Arrays;
 
 /**

@@ -1,6 +1,5 @@
 package app.redlamp.core.booth;
 
-import app.redlamp.core.units.Decibels;
 import app.redlamp.core.acoustics.room.Air;
 import app.redlamp.core.acoustics.room.DirectSound;
 import app.redlamp.core.acoustics.room.Mouth;
@@ -13,6 +12,7 @@ import app.redlamp.core.chain.placement.Bleed;
 import app.redlamp.core.chain.placement.OffAxis;
 import app.redlamp.core.signal.Fourier;
 import app.redlamp.core.signal.MinimumPhase;
+import app.redlamp.core.units.Decibels;
 import java.util.SplittableRandom;
 
 /**

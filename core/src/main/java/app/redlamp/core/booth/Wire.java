@@ -1,6 +1,5 @@
 package app.redlamp.core.booth;
 
-import app.redlamp.core.units.Decibels;
 import app.redlamp.core.acoustics.outside.Timbre;
 import app.redlamp.core.chain.Capsule;
 import app.redlamp.core.chain.Chain;
@@ -11,6 +10,7 @@ import app.redlamp.core.chain.Source;
 import app.redlamp.core.chain.Volts;
 import app.redlamp.core.signal.Convolver;
 import app.redlamp.core.signal.MinimumPhase;
+import app.redlamp.core.units.Decibels;
 import java.util.Map;
 import java.util.SplittableRandom;
 

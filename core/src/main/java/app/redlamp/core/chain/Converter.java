@@ -1,7 +1,7 @@
 package app.redlamp.core.chain;
 
-import app.redlamp.core.units.Decibels;
 import app.redlamp.core.fault.Faults;
+import app.redlamp.core.units.Decibels;
 
 /**
  * What turns the voltage into numbers.

@@ -1,9 +1,9 @@
 package app.redlamp.core.chain;
 
-import app.redlamp.core.units.Decibels;
 import app.redlamp.core.acoustics.outside.OctaveLevels;
 import app.redlamp.core.acoustics.outside.Timbre;
 import app.redlamp.core.fault.Faults;
+import app.redlamp.core.units.Decibels;
 
 /**
  * What lies between microphone and preamp.

@@ -1,9 +1,9 @@
 package app.redlamp.core.chain;
 
-import app.redlamp.core.units.Decibels;
 import app.redlamp.core.acoustics.outside.OctaveLevels;
 import app.redlamp.core.fault.Faults;
 import app.redlamp.core.signal.AWeighting;
+import app.redlamp.core.units.Decibels;
 
 /**
  * A noise by two levels: as the meter of a client hears it, and as data sheets give it.

@@ -1,9 +1,9 @@
 package app.redlamp.core.chain;
 
-import app.redlamp.core.units.Decibels;
 import app.redlamp.core.acoustics.room.Mouth;
 import app.redlamp.core.acoustics.room.Pattern;
 import app.redlamp.core.fault.Faults;
+import app.redlamp.core.units.Decibels;
 
 /**
  * Where the microphone stands to the mouth.

@@ -1,8 +1,8 @@
 package app.redlamp.core.chain;
 
-import app.redlamp.core.units.Decibels;
 import app.redlamp.core.acoustics.room.Air;
 import app.redlamp.core.acoustics.room.Pattern;
+import app.redlamp.core.units.Decibels;
 
 /**
  * How much bass a directional microphone adds close to a small source: |A + B cos θ (1 + 1/(jkr))| against the same far away.

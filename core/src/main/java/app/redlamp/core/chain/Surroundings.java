@@ -1,11 +1,11 @@
 package app.redlamp.core.chain;
 
-import app.redlamp.core.units.Decibels;
 import app.redlamp.core.acoustics.outside.Timbre;
 import app.redlamp.core.acoustics.room.DirectSound;
 import app.redlamp.core.acoustics.room.Mouth;
 import app.redlamp.core.acoustics.room.Pattern;
 import app.redlamp.core.fault.Faults;
+import app.redlamp.core.units.Decibels;
 
 /**
  * The room as the microphone meets it.

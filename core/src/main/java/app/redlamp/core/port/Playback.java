@@ -1,5 +1,7 @@
 package app.redlamp.core.port;
 
+import app.redlamp.core.signal.AudioSource;
+import java.io.IOException;
 import java.nio.file.Path;
 import java.util.function.Consumer;
 
@@ -12,7 +14,26 @@ public interface Playback extends AutoCloseable {
     /** What happened; called from the playing thread. */
     record Position(double seconds, boolean playing, String error) {}
 
+    /** Something that can be heard: a recording, or what a chain of processors makes of it. */
+    @FunctionalInterface
+    interface Sound {
+        /**
+         * Opens it anew; called on the playing thread, which closes it.
+         *
+         * @throws IOException where it cannot be opened; one line
+         */
+        AudioSource open() throws IOException;
+    }
+
     Output output();
+
+    /**
+     * Plays something from a place on, stopping whatever played before. Returns at once.
+     *
+     * @param name that stands before an error
+     * @param listener as of the other
+     */
+    void play(String name, Sound sound, double fromS, Consumer<Position> listener);
 
     /**
      * Plays a file from a place on, stopping whatever played before. Returns at once.

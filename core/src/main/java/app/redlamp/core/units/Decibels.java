@@ -25,9 +25,7 @@ public final class Decibels {
 
     /** Level in dB of a power; absent unless the power is above zero and finite. */
     public static OptionalDouble ofPower(double power) {
-        return power > 0 && power <= Double.MAX_VALUE
-                ? OptionalDouble.of(levelOfPower(power))
-                : OptionalDouble.empty();
+        return power > 0 && power <= Double.MAX_VALUE ? OptionalDouble.of(levelOfPower(power)) : OptionalDouble.empty();
     }
 
     /** Level in dB of an amplitude that is known to be above 0; of 0 it would be −∞, so bound it from below where it may be. */

@@ -5,7 +5,7 @@ import app.redlamp.desktop.job.JobService;
 import app.redlamp.desktop.job.PrintJob;
 import app.redlamp.desktop.look.Strings;
 import app.redlamp.desktop.station.Doors;
-import app.redlamp.media.sheet.FileSheets;
+import app.redlamp.media.print.FilePrinting;
 import java.io.File;
 import java.nio.file.Path;
 import java.util.List;
@@ -96,7 +96,7 @@ final class AskingDoors implements Doors {
         offer(chooser, "list", "html", "pdf", "csv");
         JobService jobs = wiring.get().jobs();
         path(chooser.showSaveDialog(stage))
-                .ifPresent(file -> new PrintJob(jobs, strings()).write(f -> new FileSheets().write(table, f), file));
+                .ifPresent(file -> new PrintJob(jobs, strings()).write(f -> new FilePrinting().write(table, f), file));
     }
 
     @Override

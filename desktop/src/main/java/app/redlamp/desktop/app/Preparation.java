@@ -22,8 +22,8 @@ import app.redlamp.media.library.SpecificationLibrary;
 import app.redlamp.media.monitor.BoothMonitoring;
 import app.redlamp.media.monitor.DeviceMonitoring;
 import app.redlamp.media.monitor.Outputs;
-import app.redlamp.media.play.FilePlayback;
 import app.redlamp.media.play.SilentOutput;
+import app.redlamp.media.play.SourcePlayback;
 import app.redlamp.media.room.RoomShelf;
 import java.util.concurrent.CompletableFuture;
 
@@ -44,7 +44,7 @@ final class Preparation {
     private static final CompletableFuture<Shelf<Gear, Kit>> EQUIPMENT =
             CompletableFuture.supplyAsync(() -> KitShelf.in(Places.library()));
     private static final CompletableFuture<Playback> PLAYBACK =
-            CompletableFuture.supplyAsync(FilePlayback::onThisMachine);
+            CompletableFuture.supplyAsync(SourcePlayback::onThisMachine);
 
     /** What the simulated booth is called wherever inputs are named. */
     static final String BOOTH = "Simulated booth";

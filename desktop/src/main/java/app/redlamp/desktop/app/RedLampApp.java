@@ -8,10 +8,10 @@ import app.redlamp.media.cache.RememberingRecordings;
 import app.redlamp.media.demo.DemoProduction;
 import app.redlamp.media.finish.FileFinishing;
 import app.redlamp.media.library.Places;
+import app.redlamp.media.print.FilePrinting;
 import app.redlamp.media.production.ProductionFolders;
 import app.redlamp.media.production.RescueFolder;
 import app.redlamp.media.script.ScriptFiles;
-import app.redlamp.media.sheet.FileSheets;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -53,7 +53,7 @@ public final class RedLampApp extends Application {
                         new RememberingRecordings(
                                 new FileRecordings(), Places.cache().resolve("measured")),
                         new FileFinishing(),
-                        new FileSheets(),
+                        new FilePrinting(),
                         Preparation.specifications(),
                         Preparation.playback(),
                         new ProductionFolders(clock),

@@ -8,13 +8,13 @@ import app.redlamp.media.finish.FileFinishing;
 import app.redlamp.media.kit.KitShelf;
 import app.redlamp.media.library.SpecificationLibrary;
 import app.redlamp.media.monitor.BoothMonitoring;
-import app.redlamp.media.play.FilePlayback;
 import app.redlamp.media.play.SilentOutput;
+import app.redlamp.media.play.SourcePlayback;
+import app.redlamp.media.print.FilePrinting;
 import app.redlamp.media.production.ProductionFolders;
 import app.redlamp.media.production.RescueFolder;
 import app.redlamp.media.room.RoomShelf;
 import app.redlamp.media.script.ScriptFiles;
-import app.redlamp.media.sheet.FileSheets;
 import java.nio.file.Path;
 import java.time.Clock;
 
@@ -33,9 +33,9 @@ final class StandIns {
                 settings,
                 new FileRecordings(),
                 new FileFinishing(),
-                new FileSheets(),
+                new FilePrinting(),
                 new SpecificationLibrary(library),
-                new FilePlayback(new SilentOutput(pace)),
+                new SourcePlayback(new SilentOutput(pace)),
                 new ProductionFolders(clock),
                 new ScriptFiles(),
                 RoomShelf.in(library),

@@ -75,7 +75,7 @@ public final class BriefModel {
         }
     }
 
-    public ProductionModel open() {
+    public ProductionModel openProduction() {
         return open;
     }
 

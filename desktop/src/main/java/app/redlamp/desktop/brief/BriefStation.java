@@ -61,7 +61,7 @@ public final class BriefStation extends StationBase {
                         view::openWords,
                         () -> view.openDesk("job"),
                         this::export));
-        ProductionModel open = model.open();
+        ProductionModel open = model.openProduction();
         open.planned().addListener((o, was, now) -> show());
         model.questions().addListener((o, was, now) -> show());
         open.saved().addListener((o, was, now) -> showFacts());
@@ -76,7 +76,7 @@ public final class BriefStation extends StationBase {
 
     @Override
     public void opened() {
-        model.open().look();
+        model.openProduction().look();
     }
 
     /** A folder is opened as a production; anything else is brought as the script. */
@@ -84,7 +84,7 @@ public final class BriefStation extends StationBase {
     public void drop(List<Path> files) {
         for (Path file : files) {
             if (Files.isDirectory(file)) {
-                model.open().open(file);
+                model.openProduction().open(file);
                 return;
             }
         }
@@ -109,7 +109,7 @@ public final class BriefStation extends StationBase {
                 KeyBinding.plain(KeyCode.J, strings.say("keys.job"), () -> view.openDesk("job")),
                 KeyBinding.plain(KeyCode.F, strings.say("keys.fee"), () -> view.openDesk("money")),
                 KeyBinding.plain(KeyCode.X, strings.say("keys.export"), this::export),
-                KeyBinding.plain(KeyCode.R, strings.say("keys.look"), model.open()::look),
+                KeyBinding.plain(KeyCode.R, strings.say("keys.look"), model.openProduction()::look),
                 KeyBinding.plain(KeyCode.O, strings.say("keys.other"), this::other));
     }
 
@@ -123,12 +123,12 @@ public final class BriefStation extends StationBase {
         model.planned()
                 .ifPresent(p -> parts.doors()
                         .save(Doors.Kind.CALENDAR)
-                        .ifPresent(file -> model.open().files().writeCalendar(p.plan(), file)));
+                        .ifPresent(file -> model.openProduction().files().writeCalendar(p.plan(), file)));
     }
 
     @Override
     protected void show() {
-        Planned now = model.open().planned().get();
+        Planned now = model.openProduction().planned().get();
         Reading told = reading.now();
         if (attended()) {
             draw(now);
@@ -183,14 +183,14 @@ public final class BriefStation extends StationBase {
 
     private void showFacts() {
         List<String> now = new ArrayList<>();
-        Path folder = model.open().folder().get();
+        Path folder = model.openProduction().folder().get();
         if (folder != null) {
             now.add(strings.say("fact.production", String.valueOf(folder.getFileName())));
-            if (model.open().readOnly().isPresent()) {
+            if (model.openProduction().readOnly().isPresent()) {
                 now.add(strings.say("fact.read-only"));
             } else {
                 now.add(strings.say(
-                        switch (model.open().saved().get()) {
+                        switch (model.openProduction().saved().get()) {
                             case YES -> "fact.saved";
                             case SOON -> "fact.saving";
                             case NO -> "fact.unsaved";

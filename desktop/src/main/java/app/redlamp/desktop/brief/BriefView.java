@@ -102,7 +102,7 @@ final class BriefView {
         ProductionPlan plan = planned.plan();
         evenings.show(Optional.of(pictures.evenings(plan)));
         evenings.setAccessibleText(parts.words().plans().summary(plan));
-        showDay(planned, parts.models().brief().open().today());
+        showDay(planned, parts.models().brief().openProduction().today());
         showBook();
     }
 

@@ -60,11 +60,11 @@ final class DaysPane extends VBox implements Desk.Sheet<Planned> {
     }
 
     private WorkingTime time() {
-        return parts.models().brief().open().production().get().time();
+        return parts.models().brief().openProduction().production().get().time();
     }
 
     private WorkRatios usual() {
-        return parts.models().brief().open().production().get().effort();
+        return parts.models().brief().openProduction().production().get().effort();
     }
 
     private GridPane week() {
@@ -241,17 +241,19 @@ final class DaysPane extends VBox implements Desk.Sheet<Planned> {
                         .brief()
                         .enter(() -> parts.models()
                                 .brief()
-                                .spend(new Spent(parts.models().brief().open().today(), phase.getValue(), (int)
-                                        Math.round(parts.bench().number(written))))));
+                                .spend(new Spent(
+                                        parts.models().brief().openProduction().today(), phase.getValue(), (int)
+                                                Math.round(parts.bench().number(written))))));
         Label sum = new Label();
         sum.setId("spent-sum");
         sum.getStyleClass().add("secondary");
         parts.models()
                 .brief()
-                .open()
+                .openProduction()
                 .production()
                 .addListener((o, was, now) -> sum.setText(now == null ? "" : sum(now.spent())));
-        sum.setText(sum(parts.models().brief().open().production().get().spent()));
+        sum.setText(
+                sum(parts.models().brief().openProduction().production().get().spent()));
         return Parts.line(
                 parts.bench().name("spent.name", "spent"),
                 phase,

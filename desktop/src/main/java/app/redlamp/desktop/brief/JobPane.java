@@ -110,7 +110,7 @@ final class JobPane extends VBox implements Desk.Sheet<Planned> {
     }
 
     private Brief brief() {
-        return parts.models().brief().open().production().get().brief();
+        return parts.models().brief().openProduction().production().get().brief();
     }
 
     private void choices() {
@@ -186,7 +186,8 @@ final class JobPane extends VBox implements Desk.Sheet<Planned> {
 
     /** Refuses a pattern that names nothing, leads elsewhere, or calls two files alike. */
     private String checked(String pattern) {
-        Production named = parts.models().brief().open().production().get().with(brief().named(pattern));
+        Production named =
+                parts.models().brief().openProduction().production().get().with(brief().named(pattern));
         if (named.pieces().isEmpty()) {
             String fault = FileNames.fault(pattern);
             if (!fault.isEmpty()) {

@@ -67,7 +67,13 @@ final class MailPane extends Overlay {
             take.setDisable(true);
             reading.accept(now);
         });
-        mail.setText(parts.models().brief().open().production().get().order().mail());
+        mail.setText(parts.models()
+                .brief()
+                .openProduction()
+                .production()
+                .get()
+                .order()
+                .mail());
         reading.accept(mail.getText());
     }
 

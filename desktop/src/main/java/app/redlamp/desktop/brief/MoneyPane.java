@@ -77,7 +77,7 @@ final class MoneyPane extends VBox implements Desk.Sheet<Planned> {
     }
 
     private Money money() {
-        return parts.models().brief().open().production().get().money();
+        return parts.models().brief().openProduction().production().get().money();
     }
 
     private HBox fee() {

@@ -174,8 +174,13 @@ final class OrderPane extends VBox implements Desk.Sheet<Planned> {
     }
 
     private void offer() {
-        Specification held =
-                parts.models().brief().open().production().get().order().basedOn();
+        Specification held = parts.models()
+                .brief()
+                .openProduction()
+                .production()
+                .get()
+                .order()
+                .basedOn();
         specification
                 .getItems()
                 .setAll(parts.models().brief().specifications().stream()

@@ -142,7 +142,7 @@ final class StartPane extends VBox {
                         "start.open",
                         () -> parts.doors()
                                 .folder()
-                                .ifPresent(parts.models().brief().open()::open));
+                                .ifPresent(parts.models().brief().openProduction()::open));
         return Parts.line(start, open);
     }
 
@@ -163,7 +163,7 @@ final class StartPane extends VBox {
             button.setMnemonicParsing(false);
             button.getStyleClass().add("quiet");
             button.setTooltip(new Tooltip(folder.toString()));
-            button.setOnAction(e -> parts.models().brief().open().open(folder));
+            button.setOnAction(e -> parts.models().brief().openProduction().open(folder));
             pane.getChildren().add(button);
         }
         return pane;

@@ -1,7 +1,7 @@
 package app.redlamp.desktop.control;
 
-import app.redlamp.core.units.Decibels;
 import app.redlamp.core.signal.OctaveBands;
+import app.redlamp.core.units.Decibels;
 import java.util.stream.Stream;
 import javafx.geometry.VPos;
 import javafx.scene.canvas.Canvas;

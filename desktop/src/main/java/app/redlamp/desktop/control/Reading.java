@@ -22,7 +22,7 @@ public record Reading(
         String verdict,
         List<Figure> figures,
         String heardTitle,
-        List<Heard> heard,
+        List<Remark> heard,
         String helpTitle,
         List<Help> help,
         Optional<Action> primary,
@@ -45,14 +45,14 @@ public record Reading(
      * @param grave whether it blocks or spoils the recording
      * @param places where it is, each to be pressed; empty where it is everywhere
      */
-    public record Heard(String text, boolean grave, List<Action> places) {
-        public Heard {
+    public record Remark(String text, boolean grave, List<Action> places) {
+        public Remark {
             places = List.copyOf(places);
         }
     }
 
     /** All the rest, folded: everything else there is to hear, and all figures. */
-    public record More(String title, List<Heard> heard, List<Figure> figures) {
+    public record More(String title, List<Remark> heard, List<Figure> figures) {
         public static final More NONE = new More("", List.of(), List.of());
 
         public More {
@@ -96,7 +96,7 @@ public record Reading(
     }
 
     /** The same with what is there to hear and what is folded. */
-    public Reading hearing(String title, List<Heard> there, More folded) {
+    public Reading hearing(String title, List<Remark> there, More folded) {
         return new Reading(verdict, figures, title, there, helpTitle, help, primary, folded, cautions, source);
     }
 }

@@ -133,7 +133,7 @@ public final class ReadingColumn extends ScrollPane {
     }
 
     /** A sentence, and the places where it can be heard. */
-    private static Node heard(Reading.Heard heard) {
+    private static Node heard(Reading.Remark heard) {
         Label text = wrapped(heard.text(), "heard-text");
         VBox box = new VBox(text);
         box.getStyleClass().add("heard");

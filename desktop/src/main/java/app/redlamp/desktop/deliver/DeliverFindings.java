@@ -35,15 +35,15 @@ final class DeliverFindings {
     /** A reading with these findings in it. */
     Reading added(Reading reading, DocketRow row) {
         Report report = row.report().orElseThrow();
-        List<Reading.Heard> between = between();
-        List<Reading.Heard> all =
-                new ArrayList<>(between.stream().filter(Reading.Heard::grave).toList());
+        List<Reading.Remark> between = between();
+        List<Reading.Remark> all =
+                new ArrayList<>(between.stream().filter(Reading.Remark::grave).toList());
         for (Finding finding : report.findings()) {
             boolean grave = finding.severity() == Finding.Severity.FAULT;
-            all.add(new Reading.Heard(wording.finding(finding), grave, places(finding, row)));
+            all.add(new Reading.Remark(wording.finding(finding), grave, places(finding, row)));
         }
-        List<Reading.Heard> worst = all.subList(0, Math.min(Reading.MOST_HEARD, all.size()));
-        List<Reading.Heard> folded = new ArrayList<>(all.subList(worst.size(), all.size()));
+        List<Reading.Remark> worst = all.subList(0, Math.min(Reading.MOST_HEARD, all.size()));
+        List<Reading.Remark> folded = new ArrayList<>(all.subList(worst.size(), all.size()));
         report.pauses().loudest().ifPresent(p -> folded.add(pause(p, row)));
         between.stream().filter(h -> !h.grave()).forEach(folded::add);
         return reading.hearing(
@@ -86,18 +86,18 @@ final class DeliverFindings {
                 () -> player.playFrom(row, atS - PlayModel.LEAD_IN_S));
     }
 
-    private Reading.Heard pause(Pauses.Stretch loudest, DocketRow row) {
-        return new Reading.Heard(
+    private Reading.Remark pause(Pauses.Stretch loudest, DocketRow row) {
+        return new Reading.Remark(
                 strings.say("heard.loudest-pause", wording.figures().tenths(loudest.levelDbfs())),
                 false,
                 List.of(place("loudest-pause", row, loudest.startS() + PlayModel.LEAD_IN_S)));
     }
 
     /** Where the recordings on the docket do not match each other. */
-    private List<Reading.Heard> between() {
+    private List<Reading.Remark> between() {
         Together together = Together.of(model.rows(), model.specification().get());
         return together.outside().stream()
-                .map(c -> new Reading.Heard(
+                .map(c -> new Reading.Remark(
                         wording.comparison(c, together.titles()),
                         c.verdict() == CheckResult.OUTSIDE,
                         List.<Reading.Action>of()))

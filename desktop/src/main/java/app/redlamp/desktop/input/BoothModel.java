@@ -211,13 +211,13 @@ public final class BoothModel {
     }
 
     /** Noises that are on now, as they are in the room. */
-    public List<Suspect.Heard> noises() {
+    public List<Suspect.KnownNoise> noises() {
         Scene there = scene.get();
         return there == null
                 ? List.of()
                 : there.sources().stream()
                         .filter(s -> s.on(time.get()))
-                        .map(s -> new Suspect.Heard(s.name(), s.levels()))
+                        .map(s -> new Suspect.KnownNoise(s.name(), s.levels()))
                         .toList();
     }
 }

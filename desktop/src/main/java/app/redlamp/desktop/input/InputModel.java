@@ -53,7 +53,7 @@ public final class InputModel {
     private int age;
 
     /** Told when a step is over, on the interface thread. */
-    public interface Heard {
+    public interface AfterStep {
         void heard(StepMeter whole);
     }
 
@@ -71,7 +71,7 @@ public final class InputModel {
     }
 
     /** What the capturing thread works with; changed as a whole. */
-    private record Ear(List<LiveMeter> meters, Optional<StepMeter> step, Heard then) {
+    private record Ear(List<LiveMeter> meters, Optional<StepMeter> step, AfterStep then) {
         /** Listens for nothing in particular. */
         static Ear deaf(List<LiveMeter> meters) {
             return new Ear(meters, Optional.empty(), whole -> {});
@@ -239,7 +239,7 @@ public final class InputModel {
     }
 
     /** Listens for the length of a step; what was listened for before is given up. */
-    public void listen(double seconds, Heard then) {
+    public void listen(double seconds, AfterStep then) {
         Format now = format.get();
         StepMeter step = new StepMeter(now.sampleRateHz(), now.bits(), now.channels(), SKIP_S, seconds, MOST_FRAMES);
         ear.set(new Ear(ear.get().meters(), Optional.of(step), then));

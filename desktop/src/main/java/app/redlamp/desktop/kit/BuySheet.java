@@ -171,7 +171,7 @@ final class BuySheet extends VBox implements Desk.Sheet<Kit> {
 
     /** Puts what starts and what comes next on the production's list, once each. */
     private void hand() {
-        parts.models().kit().open().edit(parts.say("edit.hand"), this::handed);
+        parts.models().kit().openProduction().edit(parts.say("edit.hand"), this::handed);
     }
 
     private Production handed(Production production) {

@@ -109,10 +109,10 @@ final class ChoiceTable extends VBox {
     }
 
     private void show() {
-        boolean drawn = parts.models().kit().open().production().get() != null
+        boolean drawn = parts.models().kit().openProduction().production().get() != null
                 && parts.models()
                         .kit()
-                        .open()
+                        .openProduction()
                         .production()
                         .get()
                         .spots()

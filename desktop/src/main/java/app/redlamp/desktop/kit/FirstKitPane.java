@@ -12,7 +12,7 @@ final class FirstKitPane extends VBox {
 
     FirstKitPane(StationParts<KitStation.Models> parts) {
         getStyleClass().add("start");
-        boolean any = parts.models().kit().open().production().get() != null;
+        boolean any = parts.models().kit().openProduction().production().get() != null;
         getChildren()
                 .addAll(
                         parts.bench().heading("kit.first.heading"),

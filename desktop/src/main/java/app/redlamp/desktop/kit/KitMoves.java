@@ -1,12 +1,12 @@
 package app.redlamp.desktop.kit;
 
-import app.redlamp.core.units.Decibels;
 import app.redlamp.core.chain.Node;
 import app.redlamp.core.chain.Position;
 import app.redlamp.core.chain.Preamp;
 import app.redlamp.core.chain.VocalEffort;
 import app.redlamp.core.chain.kit.Kit;
 import app.redlamp.core.chain.kit.Seat;
+import app.redlamp.core.units.Decibels;
 import app.redlamp.desktop.control.RibbonView;
 import app.redlamp.desktop.production.KitModel;
 import java.util.Optional;

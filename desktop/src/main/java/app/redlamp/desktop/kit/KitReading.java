@@ -36,7 +36,7 @@ final class KitReading {
     Reading now() {
         KitModel model = parts.models().kit();
         Kit kit = model.kit().get();
-        if (model.open().production().get() == null) {
+        if (model.openProduction().production().get() == null) {
             return plain(
                     parts.say("kit.none.production"),
                     Optional.of(new Reading.Action("kit-start", parts.say("room.start"), start)));

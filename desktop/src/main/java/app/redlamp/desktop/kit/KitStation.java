@@ -67,7 +67,7 @@ public final class KitStation extends StationBase {
         model.seat().addListener((o, was, now) -> soon.ask());
         model.need().addListener((o, was, now) -> soon.ask());
         model.advice().addListener((o, was, now) -> soon.ask());
-        model.open().production().addListener((o, was, now) -> soon.ask());
+        model.openProduction().production().addListener((o, was, now) -> soon.ask());
         parts.context().units().words().addListener((o, was, now) -> soon.ask());
         show();
     }
@@ -85,7 +85,7 @@ public final class KitStation extends StationBase {
     /** Two recordings are compared, one document is read as a kit; what else can be dropped is said. */
     @Override
     public void drop(List<Path> files) {
-        if (model.open().production().get() == null) {
+        if (model.openProduction().production().get() == null) {
             return;
         }
         if (files.size() == 2 && model.kit().get() != null) {
@@ -139,7 +139,7 @@ public final class KitStation extends StationBase {
     }
 
     private Headings nowHeadings() {
-        Production production = model.open().production().get();
+        Production production = model.openProduction().production().get();
         Kit kit = model.kit().get();
         if (production == null) {
             return new Headings(strings.say("heading.none"), strings.say("heading.brief.none"));
@@ -164,11 +164,11 @@ public final class KitStation extends StationBase {
 
     private List<String> nowFacts() {
         List<String> facts = new ArrayList<>();
-        Path folder = model.open().folder().get();
+        Path folder = model.openProduction().folder().get();
         if (folder != null) {
             facts.add(strings.say("fact.production", String.valueOf(folder.getFileName())));
         }
-        Production production = model.open().production().get();
+        Production production = model.openProduction().production().get();
         if (production != null) {
             production.spots().current().map(Spot::name).ifPresent(n -> facts.add(strings.say("fact.room", n)));
         }

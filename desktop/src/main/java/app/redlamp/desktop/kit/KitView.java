@@ -107,7 +107,8 @@ final class KitView {
 
     /** Offers kits to begin with; anew only where another production, or another kind of job, asks for something else. */
     private void showFirst() {
-        Production production = parts.models().kit().open().production().get();
+        Production production =
+                parts.models().kit().openProduction().production().get();
         String wanted = production == null
                 ? "-"
                 : production.id()

@@ -21,7 +21,7 @@ public final class TakesModel {
     private final ReadOnlyObjectWrapper<Takes> takes = new ReadOnlyObjectWrapper<>();
 
     /** What was compared; the names are those of the recordings. */
-    public record Takes(String first, String second, Hearing.Heard<MicrophoneComparison> heard) {}
+    public record Takes(String first, String second, Hearing.Outcome<MicrophoneComparison> heard) {}
 
     public TakesModel(ProductionModel open, Recordings recordings, JobService jobs, Strings strings) {
         this.open = open;

@@ -33,7 +33,7 @@ public final class CardModel {
     }
 
     public Cards cards() {
-        Production production = level.open().production().get();
+        Production production = level.openProduction().production().get();
         return production == null ? Cards.NONE : production.cards();
     }
 
@@ -45,7 +45,7 @@ public final class CardModel {
     /** Whether enough was measured for a card. */
     public boolean canWrite() {
         VoiceLevels levels = level.levels();
-        return level.open().production().get() != null
+        return level.openProduction().production().get() != null
                 && levels.of(SettingStep.STILL).flatMap(Report::noise).isPresent()
                 && levels.averageDbfs().isPresent()
                 && levels.loudest().isPresent()
@@ -96,12 +96,12 @@ public final class CardModel {
                 Optional.empty(),
                 note);
         edit("edit.card", c -> c.with(card));
-        level.open().files().log(new LogEntry.GainCard(card.voice(), card.id()));
+        level.openProduction().files().log(new LogEntry.GainCard(card.voice(), card.id()));
     }
 
     /** Adds a picture of how everything stands to the last card of the voice that is looked at; a copy is kept. */
     public void picture(Path file) {
-        last().ifPresent(card -> level.open()
+        last().ifPresent(card -> level.openProduction()
                 .files()
                 .keepPicture(
                         file,
@@ -121,7 +121,7 @@ public final class CardModel {
 
     /** Where the picture of a card lies; absent without one. */
     public Optional<Path> photo(GainCard card) {
-        return Optional.ofNullable(level.open().folder().get())
+        return Optional.ofNullable(level.openProduction().folder().get())
                 .flatMap(folder -> card.photo().map(folder::resolve));
     }
 
@@ -159,18 +159,18 @@ public final class CardModel {
     public void overrule(Overrule.Station station, String reason, List<String> problems) {
         Overrule overrule = new Overrule(station, reason.strip(), level.now());
         edit("edit.overrule", c -> c.overruling(overrule));
-        level.open().files().log(new LogEntry.Overruled(station.id(), overrule.reason(), problems));
+        level.openProduction().files().log(new LogEntry.Overruled(station.id(), overrule.reason(), problems));
     }
 
     /** Trusts a station's verdict again. */
     public void trust(Overrule.Station station) {
         edit("edit.overrule", c -> c.trusting(station));
-        level.open().files().log(new LogEntry.Trusted(station.id()));
+        level.openProduction().files().log(new LogEntry.Trusted(station.id()));
     }
 
     private void edit(String key, UnaryOperator<Cards> change) {
-        if (level.open().production().get() != null) {
-            level.open().edit(strings.say(key), p -> p.with(change.apply(p.cards())));
+        if (level.openProduction().production().get() != null) {
+            level.openProduction().edit(strings.say(key), p -> p.with(change.apply(p.cards())));
         }
     }
 }

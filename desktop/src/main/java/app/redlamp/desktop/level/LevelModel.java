@@ -79,7 +79,7 @@ public final class LevelModel {
         this.booth = booth;
         booth.scene().addListener((o, was, now) -> judge());
         booth.time().addListener((o, was, now) -> judge());
-        kit.open().production().addListener((o, was, now) -> follow(now));
+        kit.openProduction().production().addListener((o, was, now) -> follow(now));
         kit.path().addListener((o, was, now) -> turned());
         kit.seat().addListener((o, was, now) -> {
             // What is listened for belongs to the voice that was looked at.
@@ -97,7 +97,7 @@ public final class LevelModel {
             forget();
             fitChannels();
         });
-        follow(kit.open().production().get());
+        follow(kit.openProduction().production().get());
     }
 
     private void follow(Production now) {
@@ -186,8 +186,8 @@ public final class LevelModel {
         return booth;
     }
 
-    public ProductionModel open() {
-        return kit.open();
+    public ProductionModel openProduction() {
+        return kit.openProduction();
     }
 
     public LocalDateTime now() {
@@ -324,11 +324,12 @@ public final class LevelModel {
 
     private void log(SettingStep step) {
         LevelVerdict now = verdict.get();
-        if (now == null || open().production().get() == null) {
+        if (now == null || openProduction().production().get() == null) {
             return;
         }
         Optional<Report> report = now.levels().of(step);
-        open().files()
+        openProduction()
+                .files()
                 .log(new LogEntry.Level(
                         step.id(),
                         voice(),
@@ -360,15 +361,17 @@ public final class LevelModel {
 
     /** Where the loudest line is wanted. */
     public void choose(GainSchool school) {
-        if (open().production().get() != null) {
-            open().edit(
+        if (openProduction().production().get() != null) {
+            openProduction()
+                    .edit(
                             strings.say("edit.school"),
                             p -> p.with(p.brief().captured(p.brief().capture(), school)));
         }
     }
 
     public Optional<GainSchool> school() {
-        return Optional.ofNullable(open().production().get()).map(p -> p.brief().school());
+        return Optional.ofNullable(openProduction().production().get())
+                .map(p -> p.brief().school());
     }
 
     /** Whether the knob was moved since the loudest line was heard. */

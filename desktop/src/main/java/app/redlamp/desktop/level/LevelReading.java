@@ -38,7 +38,7 @@ final class LevelReading {
     }
 
     Reading now() {
-        if (parts.models().level().open().production().get() == null) {
+        if (parts.models().level().openProduction().production().get() == null) {
             return plain(
                     parts.say("level.none.production"),
                     Optional.of(new Reading.Action("level-start", parts.say("room.start"), start)));
@@ -183,8 +183,13 @@ final class LevelReading {
                     "level.figure.sibilants",
                     parts.words().level().sibilants(r.voice().harshSibilants().count()),
                     ""));
-            double wanted = RoomNeeds.decayS(
-                    parts.models().level().open().production().get().brief().kind());
+            double wanted = RoomNeeds.decayS(parts.models()
+                    .level()
+                    .openProduction()
+                    .production()
+                    .get()
+                    .brief()
+                    .kind());
             r.voice()
                     .decayS()
                     .ifPresent(s -> all.add(figure(

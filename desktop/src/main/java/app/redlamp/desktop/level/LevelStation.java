@@ -68,7 +68,7 @@ public final class LevelStation extends StationBase {
         model.booth().time().addListener((o, was, now) -> soon.ask());
         model.kit().table().addListener((o, was, now) -> soon.ask());
         model.kit().seat().addListener((o, was, now) -> soon.ask());
-        model.open().production().addListener((o, was, now) -> soon.ask());
+        model.openProduction().production().addListener((o, was, now) -> soon.ask());
         parts.models().level().input().inputs().addListener((o, was, now) -> soon.ask());
         parts.models().level().input().chosen().addListener((o, was, now) -> soon.ask());
         parts.models().level().input().format().addListener((o, was, now) -> soon.ask());
@@ -162,7 +162,7 @@ public final class LevelStation extends StationBase {
     }
 
     private Headings nowHeadings() {
-        Production production = model.open().production().get();
+        Production production = model.openProduction().production().get();
         if (production == null) {
             return new Headings(strings.say("heading.none"), strings.say("heading.brief.none"));
         }
@@ -192,11 +192,11 @@ public final class LevelStation extends StationBase {
 
     private List<String> nowFacts() {
         List<String> facts = new ArrayList<>();
-        Path folder = model.open().folder().get();
+        Path folder = model.openProduction().folder().get();
         if (folder != null) {
             facts.add(strings.say("fact.production", String.valueOf(folder.getFileName())));
         }
-        Production production = model.open().production().get();
+        Production production = model.openProduction().production().get();
         if (production != null) {
             production.spots().current().map(Spot::name).ifPresent(n -> facts.add(strings.say("fact.room", n)));
         }

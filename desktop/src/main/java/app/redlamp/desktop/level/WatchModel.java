@@ -85,7 +85,8 @@ public final class WatchModel {
 
     /** Begins to watch. */
     public void start() {
-        if (level.open().production().get() == null || level.input().chosen().get() == null) {
+        if (level.openProduction().production().get() == null
+                || level.input().chosen().get() == null) {
             return;
         }
         level.stop();
@@ -93,7 +94,8 @@ public final class WatchModel {
             int rate = level.input().format().get().sampleRateHz();
             int channels = level.input().format().get().channels();
             DiaryMeter fresh = new DiaryMeter(rate, channels);
-            Watch begun = new Watch(fresh, level.now(), level.open().folder().get());
+            Watch begun = new Watch(
+                    fresh, level.now(), level.openProduction().folder().get());
             watch = Optional.of(begun);
             watched.set(new Watched(begun.since, Optional.empty(), true));
             level.input().alsoTo(begun);
@@ -120,7 +122,8 @@ public final class WatchModel {
         if (goesOn || watch.isEmpty()) {
             watched.set(new Watched(read.watch().since, read.diary(), goesOn));
         }
-        if (!goesOn && read.watch().folder.equals(level.open().folder().get())) {
+        if (!goesOn
+                && read.watch().folder.equals(level.openProduction().folder().get())) {
             read.diary().ifPresent(d -> room.heard(d, read.watch().since));
         }
     }
@@ -130,13 +133,13 @@ public final class WatchModel {
 
     /** Logs events that are over, in the production that was open then: the last may still go on. */
     private void tell(Watch of, Diary diary, boolean goesOn) {
-        if (!of.folder.equals(level.open().folder().get())) {
+        if (!of.folder.equals(level.openProduction().folder().get())) {
             return;
         }
         List<NoiseEvent> events = diary.events();
         while (of.told < events.size() - (goesOn ? 1 : 0)) {
             NoiseEvent event = events.get(of.told);
-            level.open()
+            level.openProduction()
                     .files()
                     .log(new LogEntry.Heard(
                             event.kind().id(),

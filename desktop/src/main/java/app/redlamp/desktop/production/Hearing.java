@@ -18,7 +18,7 @@ public final class Hearing {
      * @param result absent where it could not be read
      * @param fault why, one line; empty where it could
      */
-    public record Heard<T>(String name, Optional<T> result, String fault) {}
+    public record Outcome<T>(String name, Optional<T> result, String fault) {}
 
     public Hearing(ProductionModel open, JobService jobs) {
         this.open = open;
@@ -32,24 +32,24 @@ public final class Hearing {
      * @param name of the recording
      * @param then told on the interface thread, unless another production is open by then
      */
-    public <T> void hear(String title, String name, JobService.Work<T> work, Consumer<Heard<T>> then) {
+    public <T> void hear(String title, String name, JobService.Work<T> work, Consumer<Outcome<T>> then) {
         Path folder = open.folder().get();
         jobs.start(title, List.of(work), new JobService.Listener<T>() {
             @Override
             public void done(int part, T result) {
-                tell(new Heard<>(name, Optional.of(result), ""));
+                tell(new Outcome<>(name, Optional.of(result), ""));
             }
 
             @Override
             public void failed(int part, String message) {
                 jobs.notify(name + " " + message);
-                tell(new Heard<>(name, Optional.empty(), message));
+                tell(new Outcome<>(name, Optional.empty(), message));
             }
 
             @Override
             public void ended(boolean cancelled) {}
 
-            private void tell(Heard<T> heard) {
+            private void tell(Outcome<T> heard) {
                 if (folder != null && folder.equals(open.folder().get())) {
                     then.accept(heard);
                 }

@@ -49,10 +49,10 @@ public final class KitModel {
     private final ReadOnlyObjectWrapper<Candidates> candidates = new ReadOnlyObjectWrapper<>();
     private final ReadOnlyObjectWrapper<Table> table = new ReadOnlyObjectWrapper<>(Table.USUAL);
     private final ReadOnlyStringWrapper fault = new ReadOnlyStringWrapper("");
-    private final Latest<Place, Heard> rooms;
+    private final Latest<Place, HeardIn> rooms;
     private final Latest<Advised, KitAdvice> advising;
     private final Latest<Need, Candidates> choosing;
-    private Optional<Heard> heard = Optional.empty();
+    private Optional<HeardIn> heard = Optional.empty();
     private boolean dragging;
     private Judged judged;
 
@@ -61,14 +61,14 @@ public final class KitModel {
 
     /** A place that is to be counted. */
     private record Place(Production production, Spot spot) {
-        Heard heard() {
+        HeardIn heard() {
             double distance = spot.room().distanceM();
-            return new Heard(spot, KitNeeds.room(Study.of(spot, RoomNeeds.of(production, distance))));
+            return new HeardIn(spot, KitNeeds.room(Study.of(spot, RoomNeeds.of(production, distance))));
         }
     }
 
     /** A place as a microphone meets it. */
-    private record Heard(Spot spot, Surroundings room) {}
+    private record HeardIn(Spot spot, Surroundings room) {}
 
     private record Advised(Kit kit, int seat, Need need, Stock shelf) {}
 
@@ -128,7 +128,7 @@ public final class KitModel {
         return heard.map(h -> KitNeeds.of(now, Optional.of(h.room())));
     }
 
-    private void hear(Heard there) {
+    private void hear(HeardIn there) {
         Production now = open.production().get();
         if (now != null && now.spots().current().filter(there.spot()::equals).isPresent()) {
             heard = Optional.of(there);
@@ -224,7 +224,7 @@ public final class KitModel {
         return fault.getReadOnlyProperty();
     }
 
-    public ProductionModel open() {
+    public ProductionModel openProduction() {
         return open;
     }
 

@@ -98,7 +98,7 @@ final class ClapPane extends Overlay {
         if (spot == null || study == null) {
             return;
         }
-        Hearing.Heard<Clap> heard = parts.models().listening().clap().get();
+        Hearing.Outcome<Clap> heard = parts.models().listening().clap().get();
         Optional<MeasuredDecay> measured = spot.measured();
         Optional<Clap> clap = heard == null ? Optional.empty() : heard.result();
         boolean corrected = !spot.room().correction().equals(Correction.NONE);

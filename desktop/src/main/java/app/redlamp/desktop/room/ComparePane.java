@@ -68,7 +68,7 @@ final class ComparePane extends Overlay {
 
     @Override
     public void refresh() {
-        Hearing.Heard<Comparison> heard =
+        Hearing.Outcome<Comparison> heard =
                 parts.models().listening().comparison().get();
         figures.getChildren().clear();
         legend.setVisible(heard != null && heard.result().isPresent());

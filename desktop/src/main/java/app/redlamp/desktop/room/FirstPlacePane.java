@@ -29,7 +29,7 @@ final class FirstPlacePane extends VBox {
         this.parts = parts;
         getStyleClass().add("start");
         grid.getStyleClass().addAll("room-grid", "first-grid");
-        boolean any = parts.models().room().open().production().get() != null;
+        boolean any = parts.models().room().openProduction().production().get() != null;
         Label what = new Label(parts.strings().say(any ? "first.what" : "first.production"));
         what.setWrapText(true);
         what.setMinHeight(Region.USE_PREF_SIZE);

@@ -19,7 +19,7 @@ import app.redlamp.core.port.Recordings;
 import app.redlamp.desktop.job.JobService;
 import app.redlamp.desktop.look.Strings;
 import app.redlamp.desktop.production.Hearing;
-import app.redlamp.desktop.production.Hearing.Heard;
+import app.redlamp.desktop.production.Hearing.Outcome;
 import java.io.IOException;
 import java.nio.file.Path;
 import java.time.LocalDateTime;
@@ -44,9 +44,9 @@ public final class ListeningModel {
     private final Hearing hearing;
     private final JobService jobs;
     private final Strings strings;
-    private final ReadOnlyObjectWrapper<Heard<Clap>> clap = new ReadOnlyObjectWrapper<>();
-    private final ReadOnlyObjectWrapper<Heard<Comparison>> comparison = new ReadOnlyObjectWrapper<>();
-    private final ReadOnlyObjectWrapper<Heard<Diary>> diary = new ReadOnlyObjectWrapper<>();
+    private final ReadOnlyObjectWrapper<Outcome<Clap>> clap = new ReadOnlyObjectWrapper<>();
+    private final ReadOnlyObjectWrapper<Outcome<Comparison>> comparison = new ReadOnlyObjectWrapper<>();
+    private final ReadOnlyObjectWrapper<Outcome<Diary>> diary = new ReadOnlyObjectWrapper<>();
     private final ObjectProperty<LocalTime> begins = new SimpleObjectProperty<>(USUAL_BEGIN);
 
     public ListeningModel(
@@ -54,10 +54,10 @@ public final class ListeningModel {
         this.room = room;
         this.listening = listening;
         this.recordings = recordings;
-        hearing = new Hearing(room.open(), jobs);
+        hearing = new Hearing(room.openProduction(), jobs);
         this.jobs = jobs;
         this.strings = strings;
-        room.open().folder().addListener((o, was, now) -> forget());
+        room.openProduction().folder().addListener((o, was, now) -> forget());
     }
 
     private void forget() {
@@ -67,17 +67,17 @@ public final class ListeningModel {
     }
 
     /** The clap that was measured last; null for none. */
-    public ReadOnlyObjectProperty<Heard<Clap>> clap() {
+    public ReadOnlyObjectProperty<Outcome<Clap>> clap() {
         return clap.getReadOnlyProperty();
     }
 
     /** The sentences that were compared last; null for none. */
-    public ReadOnlyObjectProperty<Heard<Comparison>> comparison() {
+    public ReadOnlyObjectProperty<Outcome<Comparison>> comparison() {
         return comparison.getReadOnlyProperty();
     }
 
     /** The night that was read last; null for none. */
-    public ReadOnlyObjectProperty<Heard<Diary>> diary() {
+    public ReadOnlyObjectProperty<Outcome<Diary>> diary() {
         return diary.getReadOnlyProperty();
     }
 
@@ -101,7 +101,7 @@ public final class ListeningModel {
                 name,
                 progress -> Taught.of(name, listening.clap(file, progress), measured.room()),
                 heard -> {
-                    clap.set(new Heard<>(heard.name(), heard.result().map(Taught::clap), heard.fault()));
+                    clap.set(new Outcome<>(heard.name(), heard.result().map(Taught::clap), heard.fault()));
                     heard.result().ifPresent(t -> {
                         room.change(
                                 "edit.measured",
@@ -151,7 +151,7 @@ public final class ListeningModel {
      */
     public void watched(String name, Diary heard, LocalDateTime since) {
         begins.set(since.toLocalTime().truncatedTo(ChronoUnit.MINUTES));
-        diary.set(new Heard<>(name, Optional.of(heard), ""));
+        diary.set(new Outcome<>(name, Optional.of(heard), ""));
     }
 
     /** When the night begins; it can be set by whoever knows. */
@@ -160,7 +160,7 @@ public final class ListeningModel {
     }
 
     private void log(LogEntry entry) {
-        room.open().files().log(entry);
+        room.openProduction().files().log(entry);
     }
 
     /** Whether the drawn room could be made to ring as it was measured. */

@@ -82,7 +82,7 @@ final class NightPane extends Overlay {
     @Override
     public void refresh() {
         begins.refresh();
-        Hearing.Heard<Diary> heard = parts.models().listening().diary().get();
+        Hearing.Outcome<Diary> heard = parts.models().listening().diary().get();
         boolean known = heard != null && heard.result().isPresent();
         picture.setVisible(known);
         if (heard == null) {

@@ -45,7 +45,7 @@ public final class QuietModel {
         Map<DayOfWeek, QuietHours> hours = new EnumMap<>(DayOfWeek.class);
         stretches().forEach(q -> hours.put(q.day(), new QuietHours(q.from(), q.to())));
         if (!hours.isEmpty()) {
-            room.enter(() -> room.open()
+            room.enter(() -> room.openProduction()
                     .edit(strings.say("edit.hours"), p -> p.with(p.time().withQuiet(hours))));
             jobs.notify(strings.say("room.hours.handed", String.valueOf(hours.size())));
         }
@@ -53,7 +53,7 @@ public final class QuietModel {
 
     /** Whether the Brief's calendar has the quiet hours of this room. */
     public boolean handedOn() {
-        Production production = room.open().production().get();
+        Production production = room.openProduction().production().get();
         List<WeekNoise.Quiet> quiet = stretches();
         return production != null
                 && production.time().quiet().size() == quiet.size()

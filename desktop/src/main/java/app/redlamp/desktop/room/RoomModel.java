@@ -158,7 +158,7 @@ public final class RoomModel {
         return fault.getReadOnlyProperty();
     }
 
-    public ProductionModel open() {
+    public ProductionModel openProduction() {
         return open;
     }
 

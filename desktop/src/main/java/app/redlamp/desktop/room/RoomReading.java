@@ -39,7 +39,7 @@ final class RoomReading {
         RoomModel model = parts.models().room();
         Study study = model.study().get();
         Strings strings = parts.strings();
-        if (model.open().production().get() == null) {
+        if (model.openProduction().production().get() == null) {
             return Reading.plain(
                     strings.say("room.none.production"),
                     List.of(),

@@ -69,7 +69,7 @@ public final class RoomStation extends StationBase {
         });
         model.advice().addListener((o, was, now) -> soon.ask());
         model.before().addListener((o, was, now) -> soon.ask());
-        model.open().production().addListener((o, was, now) -> soon.ask());
+        model.openProduction().production().addListener((o, was, now) -> soon.ask());
         parts.context().units().words().addListener((o, was, now) -> soon.ask());
         show();
     }
@@ -143,7 +143,7 @@ public final class RoomStation extends StationBase {
     }
 
     private Headings nowHeadings() {
-        Production production = model.open().production().get();
+        Production production = model.openProduction().production().get();
         Spot spot = model.spot().get();
         if (production == null) {
             return new Headings(strings.say("heading.none"), strings.say("heading.brief.none"));
@@ -166,7 +166,7 @@ public final class RoomStation extends StationBase {
 
     private List<String> nowFacts() {
         List<String> facts = new ArrayList<>();
-        Path folder = model.open().folder().get();
+        Path folder = model.openProduction().folder().get();
         if (folder != null) {
             facts.add(strings.say("fact.production", String.valueOf(folder.getFileName())));
         }

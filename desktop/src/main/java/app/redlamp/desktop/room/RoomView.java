@@ -124,7 +124,8 @@ final class RoomView {
 
     /** Offers rooms to begin with; anew only where another production, or another kind of job, asks for something else. */
     private void showFirst() {
-        Production production = parts.models().room().open().production().get();
+        Production production =
+                parts.models().room().openProduction().production().get();
         String wanted = production == null
                 ? "-"
                 : production.id()

@@ -332,7 +332,7 @@ class DeliverModelTest {
         assertThat(standing().verdict().clear()).isTrue();
         assertThat(standing().first()).isEqualTo("one inside; a part is missing");
         assertThat(reading().more().heard())
-                .extracting(Reading.Heard::text)
+                .extracting(Reading.Remark::text)
                 .contains("No file is called like these: opening credits. Add them, or name them so");
     }
 

@@ -2,7 +2,7 @@ package app.redlamp.media.calendar;
 
 import app.redlamp.core.planning.plan.ProductionPlan;
 import app.redlamp.core.planning.plan.Session;
-import app.redlamp.media.sheet.Csv;
+import app.redlamp.media.print.Csv;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;

@@ -207,7 +207,7 @@ class GuidedSettingTest {
                 still.noise().orElseThrow(),
                 Optional.of(booth.stands().get(0).chain()),
                 scene.sources().stream()
-                        .map(s -> new Suspect.Heard(s.name(), s.levels()))
+                        .map(s -> new Suspect.KnownNoise(s.name(), s.levels()))
                         .toList());
     }
 }

@@ -60,7 +60,7 @@ class DeviceOutputTest {
 
     /** Runs in a process of its own, because the JDK looks for devices once. */
     public static void main(String[] arguments) throws IOException {
-        try (FilePlayback playback = FilePlayback.onThisMachine()) {
+        try (SourcePlayback playback = SourcePlayback.onThisMachine()) {
             System.out.println((playback.output().simulated() ? "stand-in " : "real ")
                     + playback.output().name());
         }

@@ -1,9 +1,9 @@
 package app.redlamp.core.acoustics.decay;
 
-import app.redlamp.core.units.Decibels;
 import app.redlamp.core.acoustics.room.Face;
 import app.redlamp.core.acoustics.room.Room;
 import app.redlamp.core.signal.OctaveFilter;
+import app.redlamp.core.units.Decibels;
 import java.util.Optional;
 import java.util.stream.Stream;
 

@@ -1,6 +1,5 @@
 package app.redlamp.core.acoustics.diary;
 
-import app.redlamp.core.units.Decibels;
 import app.redlamp.core.acoustics.outside.OctaveLevels;
 import app.redlamp.core.signal.AWeighting;
 import app.redlamp.core.signal.AudioSource;
@@ -8,6 +7,7 @@ import app.redlamp.core.signal.FloatSeries;
 import app.redlamp.core.signal.Fourier;
 import app.redlamp.core.signal.PowerSpectrum;
 import app.redlamp.core.signal.SampleSink;
+import app.redlamp.core.units.Decibels;
 import java.io.IOException;
 import java.util.Arrays;
 import java.util.stream.Stream;

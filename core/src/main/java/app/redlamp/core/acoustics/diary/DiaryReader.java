@@ -1,9 +1,9 @@
 package app.redlamp.core.acoustics.diary;
 
-import app.redlamp.core.units.Decibels;
 import app.redlamp.core.acoustics.outside.OctaveLevels;
 import app.redlamp.core.fault.Faults;
 import app.redlamp.core.signal.FloatSeries;
+import app.redlamp.core.units.Decibels;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Comparator;

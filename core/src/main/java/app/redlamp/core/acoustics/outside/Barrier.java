@@ -1,7 +1,7 @@
 package app.redlamp.core.acoustics.outside;
 
-import app.redlamp.core.units.Decibels;
 import app.redlamp.core.fault.Faults;
+import app.redlamp.core.units.Decibels;
 
 /**
  * What stands between a noise and a room.

@@ -1,8 +1,8 @@
 package app.redlamp.core.acoustics.outside;
 
-import app.redlamp.core.units.Decibels;
 import app.redlamp.core.fault.Faults;
 import app.redlamp.core.signal.AWeighting;
+import app.redlamp.core.units.Decibels;
 import java.util.Arrays;
 import java.util.function.IntToDoubleFunction;
 

@@ -1,8 +1,8 @@
 package app.redlamp.core.acoustics.outside;
 
-import app.redlamp.core.units.Decibels;
 import app.redlamp.core.acoustics.room.SixBands;
 import app.redlamp.core.fault.Faults;
+import app.redlamp.core.units.Decibels;
 import java.util.List;
 import java.util.Optional;
 

@@ -1,7 +1,7 @@
 package app.redlamp.core.acoustics.outside;
 
-import app.redlamp.core.units.Decibels;
 import app.redlamp.core.acoustics.room.SixBands;
+import app.redlamp.core.units.Decibels;
 import java.time.DayOfWeek;
 import java.time.LocalTime;
 import java.util.ArrayList;

@@ -1,7 +1,7 @@
 package app.redlamp.core.acoustics.outside;
 
-import app.redlamp.core.units.Decibels;
 import app.redlamp.core.acoustics.room.SixBands;
+import app.redlamp.core.units.Decibels;
 import java.time.DayOfWeek;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -93,7 +93,8 @@ public record WhatIf(Kind kind, String source, double thenDbA, double gainDb) {
             UnaryOperator<OutsideSource> change) {
         OutsideSource changed = change.apply(source);
         double rest = Decibels.toPower(without(sources, source, areas));
-        double then = Decibels.levelOfPower(rest + Decibels.toPower(changed.inRoom(areas).dbA()));
+        double then = Decibels.levelOfPower(
+                rest + Decibels.toPower(changed.inRoom(areas).dbA()));
         all.add(new WhatIf(kind, source.id(), changed.inRoom(areas).dbA(), sum(sources, areas) - then));
     }
 

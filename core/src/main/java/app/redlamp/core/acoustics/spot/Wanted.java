@@ -1,8 +1,8 @@
 package app.redlamp.core.acoustics.spot;
 
-import app.redlamp.core.units.Decibels;
 import app.redlamp.core.acoustics.room.SixBands;
 import app.redlamp.core.fault.Faults;
+import app.redlamp.core.units.Decibels;
 
 /**
  * What a job asks of a room. All of it is common practice, no source, unless said otherwise.

@@ -1,10 +1,10 @@
 package app.redlamp.core.chain.compare;
 
-import app.redlamp.core.units.Decibels;
 import app.redlamp.core.measure.analysis.Report;
 import app.redlamp.core.measure.noise.NoiseProfile;
 import app.redlamp.core.measure.voice.VoiceSpectrum;
 import app.redlamp.core.signal.OctaveBands;
+import app.redlamp.core.units.Decibels;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;

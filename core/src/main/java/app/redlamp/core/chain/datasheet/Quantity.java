@@ -1,10 +1,10 @@
 package app.redlamp.core.chain.datasheet;
 
-import app.redlamp.core.units.Decibels;
 import app.redlamp.core.chain.Noise;
 import app.redlamp.core.chain.Volts;
 import app.redlamp.core.chain.datasheet.Entry.How;
 import app.redlamp.core.fault.Faults;
+import app.redlamp.core.units.Decibels;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.regex.Matcher;

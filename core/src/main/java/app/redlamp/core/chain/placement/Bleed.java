@@ -1,10 +1,10 @@
 package app.redlamp.core.chain.placement;
 
-import app.redlamp.core.units.Decibels;
 import app.redlamp.core.acoustics.room.Mouth;
 import app.redlamp.core.chain.Chain;
 import app.redlamp.core.chain.Noise;
 import app.redlamp.core.chain.Position;
+import app.redlamp.core.units.Decibels;
 import java.util.Locale;
 
 /**

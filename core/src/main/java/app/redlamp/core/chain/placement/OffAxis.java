@@ -1,7 +1,7 @@
 package app.redlamp.core.chain.placement;
 
-import app.redlamp.core.units.Decibels;
 import app.redlamp.core.acoustics.room.Air;
+import app.redlamp.core.units.Decibels;
 
 /**
  * What a capsule loses in the treble when sound comes from the side, because the wave reaches its parts one after the other:

@@ -1,9 +1,9 @@
 package app.redlamp.core.chain.placement;
 
-import app.redlamp.core.units.Decibels;
 import app.redlamp.core.chain.Chain;
 import app.redlamp.core.chain.Position;
 import app.redlamp.core.chain.VocalEffort;
+import app.redlamp.core.units.Decibels;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;

@@ -1,7 +1,7 @@
 package app.redlamp.core.delivery.finish;
 
-import app.redlamp.core.units.Decibels;
 import app.redlamp.core.delivery.spec.Check;
+import app.redlamp.core.units.Decibels;
 import java.util.OptionalDouble;
 
 /** Why a recording cannot be finished to its specification, with the figures that prove it. */

@@ -1,9 +1,9 @@
 package app.redlamp.core.delivery.spec;
 
-import app.redlamp.core.units.Decibels;
 import app.redlamp.core.measure.analysis.Report;
 import app.redlamp.core.measure.voice.VoiceSpectrum;
 import app.redlamp.core.signal.OctaveBands;
+import app.redlamp.core.units.Decibels;
 import app.redlamp.core.units.Limits;
 import java.util.OptionalDouble;
 

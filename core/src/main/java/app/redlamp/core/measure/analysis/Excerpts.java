@@ -1,11 +1,11 @@
 package app.redlamp.core.measure.analysis;
 
-import app.redlamp.core.units.Decibels;
 import app.redlamp.core.measure.noise.PauseFinder;
 import app.redlamp.core.measure.noise.Pauses;
 import app.redlamp.core.measure.noise.QuietPieces;
 import app.redlamp.core.measure.voice.VoiceSpectrumMeter;
 import app.redlamp.core.signal.FrameClock;
+import app.redlamp.core.units.Decibels;
 
 /**
  * Holds the last 10 s of the first two channels and, each time they are full, passes on what needs samples and not only

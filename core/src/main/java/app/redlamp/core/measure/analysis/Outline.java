@@ -1,7 +1,7 @@
 package app.redlamp.core.measure.analysis;
 
-import app.redlamp.core.units.Decibels;
 import app.redlamp.core.signal.FrameClock;
+import app.redlamp.core.units.Decibels;
 import java.util.Arrays;
 
 /**

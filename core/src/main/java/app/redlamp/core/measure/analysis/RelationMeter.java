@@ -1,7 +1,7 @@
 package app.redlamp.core.measure.analysis;
 
-import app.redlamp.core.units.Decibels;
 import app.redlamp.core.signal.Fourier;
+import app.redlamp.core.units.Decibels;
 
 /**
  * Compares the first two channels: their correlation in place over the whole recording, and in a few stretches at any

@@ -1,7 +1,7 @@
 package app.redlamp.core.measure.loudness;
 
-import app.redlamp.core.units.Decibels;
 import app.redlamp.core.signal.Biquad;
+import app.redlamp.core.units.Decibels;
 
 /**
  * The K-weighting: a high shelf for the head, then a high-pass.

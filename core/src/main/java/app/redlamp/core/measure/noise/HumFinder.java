@@ -1,7 +1,7 @@
 package app.redlamp.core.measure.noise;
 
-import app.redlamp.core.units.Decibels;
 import app.redlamp.core.signal.Fourier;
+import app.redlamp.core.units.Decibels;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;

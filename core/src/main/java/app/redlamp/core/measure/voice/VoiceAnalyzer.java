@@ -1,7 +1,7 @@
 package app.redlamp.core.measure.voice;
 
-import app.redlamp.core.units.Decibels;
 import app.redlamp.core.measure.noise.Pauses;
+import app.redlamp.core.units.Decibels;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;

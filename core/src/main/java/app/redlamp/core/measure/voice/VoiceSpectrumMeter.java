@@ -1,11 +1,11 @@
 package app.redlamp.core.measure.voice;
 
-import app.redlamp.core.units.Decibels;
 import app.redlamp.core.measure.voice.VoiceSpectrum.Colour;
 import app.redlamp.core.measure.voice.VoiceSpectrum.Shade;
 import app.redlamp.core.signal.OctaveBands;
 import app.redlamp.core.signal.PowerSpectrum;
 import app.redlamp.core.signal.SpeechSpectrum;
+import app.redlamp.core.units.Decibels;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;

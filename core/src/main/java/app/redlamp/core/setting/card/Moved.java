@@ -1,9 +1,9 @@
 package app.redlamp.core.setting.card;
 
-import app.redlamp.core.units.Decibels;
 import app.redlamp.core.chain.Position;
 import app.redlamp.core.measure.analysis.Report;
 import app.redlamp.core.measure.voice.VoiceSpectrum;
+import app.redlamp.core.units.Decibels;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;

@@ -1,12 +1,12 @@
 package app.redlamp.core.setting.level;
 
-import app.redlamp.core.units.Decibels;
 import app.redlamp.core.acoustics.room.Pattern;
 import app.redlamp.core.chain.Capsule;
 import app.redlamp.core.chain.Position;
 import app.redlamp.core.measure.voice.VoiceSpectrum;
 import app.redlamp.core.signal.OctaveBands;
 import app.redlamp.core.signal.SpeechSpectrum;
+import app.redlamp.core.units.Decibels;
 import java.util.List;
 import java.util.Optional;
 

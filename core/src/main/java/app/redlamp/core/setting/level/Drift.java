@@ -1,8 +1,8 @@
 package app.redlamp.core.setting.level;
 
-import app.redlamp.core.units.Decibels;
 import app.redlamp.core.measure.analysis.Outline;
 import app.redlamp.core.measure.analysis.Report;
+import app.redlamp.core.units.Decibels;
 import java.util.OptionalDouble;
 
 /** Whether somebody gets louder or softer while reading. */

@@ -1,11 +1,11 @@
 package app.redlamp.core.setting.level;
 
-import app.redlamp.core.units.Decibels;
 import app.redlamp.core.chain.Booster;
 import app.redlamp.core.chain.Chain;
 import app.redlamp.core.chain.placement.Bleed;
 import app.redlamp.core.chain.placement.Table;
 import app.redlamp.core.measure.analysis.Report;
+import app.redlamp.core.units.Decibels;
 import java.util.OptionalDouble;
 
 /** Two people, each with a microphone: how much of one is in the other's, and whether they are equally loud. */
@@ -41,7 +41,9 @@ public final class Hosts {
             return OptionalDouble.empty();
         }
         double heard = Decibels.toPower(there.getAsDouble()) - Decibels.toPower(noise.getAsDouble());
-        return heard > 0 ? OptionalDouble.of(Decibels.levelOfPower(heard) - voice.getAsDouble()) : OptionalDouble.empty();
+        return heard > 0
+                ? OptionalDouble.of(Decibels.levelOfPower(heard) - voice.getAsDouble())
+                : OptionalDouble.empty();
     }
 
     /**

@@ -1,9 +1,9 @@
 package app.redlamp.core.setting.level;
 
-import app.redlamp.core.units.Decibels;
 import app.redlamp.core.signal.Fourier;
 import app.redlamp.core.signal.LevelHistogram;
 import app.redlamp.core.signal.OctaveBands;
+import app.redlamp.core.units.Decibels;
 import java.util.Arrays;
 
 /**

@@ -1,8 +1,8 @@
 package app.redlamp.core.setting.level;
 
-import app.redlamp.core.units.Decibels;
 import app.redlamp.core.measure.analysis.Report;
 import app.redlamp.core.measure.loudness.Clipping;
+import app.redlamp.core.units.Decibels;
 
 /**
  * How high peaks went.

@@ -1,6 +1,5 @@
 package app.redlamp.core.setting.level;
 
-import app.redlamp.core.units.Decibels;
 import app.redlamp.core.acoustics.outside.OctaveLevels;
 import app.redlamp.core.chain.Chain;
 import app.redlamp.core.chain.Node;
@@ -9,6 +8,7 @@ import app.redlamp.core.chain.SignalPath;
 import app.redlamp.core.chain.Source;
 import app.redlamp.core.measure.noise.NoiseProfile;
 import app.redlamp.core.signal.AWeighting;
+import app.redlamp.core.units.Decibels;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
@@ -80,7 +80,7 @@ public record Suspect(Part part, double levelDbfs, From source, String name, dou
     }
 
     /** A noise of the room with its level there, in dB SPL. */
-    public record Heard(String name, OctaveLevels levels) {}
+    public record KnownNoise(String name, OctaveLevels levels) {}
 
     /**
      * The parts of a noise, loudest first.
@@ -89,7 +89,7 @@ public record Suspect(Part part, double levelDbfs, From source, String name, dou
      * @param chain what it was measured through; absent where it is not known
      * @param room noises that are on now
      */
-    public static List<Suspect> of(NoiseProfile noise, Optional<Chain> chain, List<Heard> room) {
+    public static List<Suspect> of(NoiseProfile noise, Optional<Chain> chain, List<KnownNoise> room) {
         List<Suspect> all = new ArrayList<>();
         noise.hum().ifPresent(h -> all.add(hum(h.levelDbfs(), chain, room)));
         if (!noise.tones().isEmpty()) {
@@ -110,7 +110,7 @@ public record Suspect(Part part, double levelDbfs, From source, String name, dou
 
     private record Candidate(From from, String name, double dbfs) {}
 
-    private static Suspect hum(double level, Optional<Chain> chain, List<Heard> room) {
+    private static Suspect hum(double level, Optional<Chain> chain, List<KnownNoise> room) {
         Candidate lead = kit(chain, Source.LEAD, From.LEAD, 0);
         Candidate fridge = loudest(chain, room, Suspect::low);
         Candidate best = lead.dbfs() >= fridge.dbfs() ? lead : fridge;
@@ -119,11 +119,11 @@ public record Suspect(Part part, double levelDbfs, From source, String name, dou
         return found.source() == From.UNKNOWN ? new Suspect(Part.HUM, level, From.LEAD, "", lead.dbfs()) : found;
     }
 
-    private static Suspect rumble(double level, Optional<Chain> chain, List<Heard> room) {
+    private static Suspect rumble(double level, Optional<Chain> chain, List<KnownNoise> room) {
         return explained(Part.RUMBLE, level, loudest(chain, room, Suspect::low));
     }
 
-    private static Suspect hiss(double level, Optional<Chain> chain, List<Heard> room) {
+    private static Suspect hiss(double level, Optional<Chain> chain, List<KnownNoise> room) {
         double share = Decibels.levelOfPower((EVERYTHING_HZ - HISS_HZ) / EVERYTHING_HZ);
         Candidate microphone = kit(chain, Source.MICROPHONE, From.MICROPHONE, share);
         Candidate preamp = kit(chain, Source.PREAMP, From.PREAMP, share);
@@ -156,7 +156,7 @@ public record Suspect(Part part, double levelDbfs, From source, String name, dou
         double of(OctaveLevels levels);
     }
 
-    private static Candidate loudest(Optional<Chain> chain, List<Heard> room, Share share) {
+    private static Candidate loudest(Optional<Chain> chain, List<KnownNoise> room, Share share) {
         double shift = chain.map(Suspect::fromRoomDb).orElse(NOTHING);
         return room.stream()
                 .map(h -> new Candidate(From.OUTSIDE, h.name(), share.of(h.levels()) + shift))

@@ -1,7 +1,7 @@
 package app.redlamp.core.setting.monitor;
 
-import app.redlamp.core.units.Decibels;
 import app.redlamp.core.signal.Fourier;
+import app.redlamp.core.units.Decibels;
 import java.util.Optional;
 
 /**

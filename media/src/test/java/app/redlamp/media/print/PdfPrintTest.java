@@ -1,4 +1,4 @@
-package app.redlamp.media.sheet;
+package app.redlamp.media.print;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
@@ -14,7 +14,7 @@ import org.apache.pdfbox.text.PDFTextStripper;
 import org.junit.jupiter.api.Test;
 
 /** What was written is read again with the library's own text extraction. */
-class PdfSheetTest {
+class PdfPrintTest {
 
     @Test
     void namesInOtherAlphabetsAreWrittenAsTheyAre() throws IOException {
@@ -41,7 +41,7 @@ class PdfSheetTest {
     private static byte[] sheet(int files, String name, String line) throws IOException {
         PrintedReport.Section section = new PrintedReport.Section(
                 name, true, List.of(new PrintedReport.Line(CheckResult.INSIDE, line)), List.of("a finding"), Map.of());
-        return PdfSheet.of(new PrintedReport(
+        return PdfPrint.of(new PrintedReport(
                 "Audiobook, retail", "a source", "All is inside.", List.of(), Collections.nCopies(files, section)));
     }
 

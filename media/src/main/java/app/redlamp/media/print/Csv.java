@@ -1,4 +1,4 @@
-package app.redlamp.media.sheet;
+package app.redlamp.media.print;
 
 import java.util.List;
 import java.util.stream.Collectors;

@@ -11,8 +11,8 @@ import java.util.concurrent.Executors;
 import java.util.concurrent.Future;
 import java.util.function.Consumer;
 
-/** Plays one recording at a time, streamed from disk, on a thread of its own. */
-public final class FilePlayback implements Playback {
+/** Plays one thing at a time, streamed, on a thread of its own. */
+public final class SourcePlayback implements Playback {
     private static final double BLOCK_S = 0.05;
 
     private final SoundOutput sound;
@@ -23,13 +23,13 @@ public final class FilePlayback implements Playback {
     });
     private Future<?> playing;
 
-    public FilePlayback(SoundOutput sound) {
+    public SourcePlayback(SoundOutput sound) {
         this.sound = sound;
     }
 
     /** Through the first sound device, or the silent stand-in where there is none. */
-    public static FilePlayback onThisMachine() {
-        return new FilePlayback(DeviceOutput.first()
+    public static SourcePlayback onThisMachine() {
+        return new SourcePlayback(DeviceOutput.first()
                 .<SoundOutput>map(device -> device)
                 .orElseGet(() -> new SilentOutput(SilentOutput.Pace.REAL)));
     }
@@ -40,9 +40,14 @@ public final class FilePlayback implements Playback {
     }
 
     @Override
-    public synchronized void play(Path file, double fromS, Consumer<Position> listener) {
+    public void play(Path file, double fromS, Consumer<Position> listener) {
+        play(String.valueOf(file.getFileName()), () -> AudioFiles.open(file).source(), fromS, listener);
+    }
+
+    @Override
+    public synchronized void play(String name, Sound heard, double fromS, Consumer<Position> listener) {
         stop();
-        playing = player.submit(() -> run(file, fromS, listener));
+        playing = player.submit(() -> run(name, heard, fromS, listener));
     }
 
     @Override
@@ -59,10 +64,10 @@ public final class FilePlayback implements Playback {
         player.shutdownNow();
     }
 
-    private void run(Path file, double fromS, Consumer<Position> listener) {
+    private void run(String name, Sound heard, double fromS, Consumer<Position> listener) {
         double reached = fromS;
         String error = "";
-        try (AudioSource opened = AudioFiles.open(file).source();
+        try (AudioSource opened = heard.open();
                 AudioSource source = new MixedSource(opened, Math.min(2, opened.channels()))) {
             int rate = source.sampleRateHz();
             int size = (int) Math.max(256, BLOCK_S * rate);
@@ -83,9 +88,9 @@ public final class FilePlayback implements Playback {
                 }
             }
         } catch (IOException e) {
-            error = file.getFileName() + ": " + e.getMessage();
+            error = name + ": " + e.getMessage();
         } catch (RuntimeException e) {
-            error = file.getFileName() + ": cannot be played (" + e.getMessage() + ")";
+            error = name + ": cannot be played (" + e.getMessage() + ")";
         }
         listener.accept(new Position(reached, false, error));
     }

@@ -1,4 +1,4 @@
-package app.redlamp.media.sheet;
+package app.redlamp.media.print;
 
 import app.redlamp.core.fault.Reason;
 import app.redlamp.core.port.Printing;
@@ -12,17 +12,17 @@ import java.nio.file.Path;
 import java.util.Locale;
 
 /** Writes reports as HTML, PDF or CSV, whole or not at all. */
-public final class FileSheets implements Printing {
+public final class FilePrinting implements Printing {
 
     @Override
     public void write(PrintedReport sheet, Path file) throws IOException {
         String name = file.getFileName().toString().toLowerCase(Locale.ROOT);
         if (name.endsWith(".html") || name.endsWith(".htm")) {
-            write(text(HtmlSheet.of(sheet)), file);
+            write(text(HtmlPrint.of(sheet)), file);
         } else if (name.endsWith(".csv")) {
-            write(text(CsvSheet.of(sheet)), file);
+            write(text(CsvPrint.of(sheet)), file);
         } else if (name.endsWith(".pdf")) {
-            write(PdfSheet.of(sheet), file);
+            write(PdfPrint.of(sheet), file);
         } else {
             throw unknown(name);
         }
@@ -32,11 +32,11 @@ public final class FileSheets implements Printing {
     public void write(PrintedTable table, Path file) throws IOException {
         String name = file.getFileName().toString().toLowerCase(Locale.ROOT);
         if (name.endsWith(".html") || name.endsWith(".htm")) {
-            write(text(HtmlSheet.of(table)), file);
+            write(text(HtmlPrint.of(table)), file);
         } else if (name.endsWith(".csv")) {
-            write(text(CsvSheet.of(table)), file);
+            write(text(CsvPrint.of(table)), file);
         } else if (name.endsWith(".pdf")) {
-            write(PdfSheet.of(table), file);
+            write(PdfPrint.of(table), file);
         } else {
             throw unknown(name);
         }

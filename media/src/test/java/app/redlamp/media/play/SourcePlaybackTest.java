@@ -3,7 +3,11 @@ package app.redlamp.media.play;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import app.redlamp.core.delivery.process.Gain;
 import app.redlamp.core.port.Playback;
+import app.redlamp.core.signal.AudioSource;
+import app.redlamp.core.signal.Signals;
+import app.redlamp.core.signal.SourceStep;
 import app.redlamp.media.DemoVoice;
 import java.io.IOException;
 import java.nio.file.Path;
@@ -14,7 +18,7 @@ import java.util.concurrent.TimeUnit;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 
-class FilePlaybackTest {
+class SourcePlaybackTest {
     private static final long PATIENCE_S = 60;
 
     @TempDir
@@ -26,7 +30,7 @@ class FilePlaybackTest {
     @Test
     void playsFromAPlaceToTheEnd() throws IOException, InterruptedException {
         Path file = DemoVoice.file(DemoVoice.NAMES.get(0), folder);
-        try (FilePlayback playback = new FilePlayback(new SilentOutput(nanoseconds -> {}))) {
+        try (SourcePlayback playback = new SourcePlayback(new SilentOutput(nanoseconds -> {}))) {
             assertThat(playback.output().simulated()).isTrue();
             playback.play(file, 15, this::hear);
             await();
@@ -38,12 +42,41 @@ class FilePlaybackTest {
         assertThat(heard.subList(0, heard.size() - 1)).allMatch(Playback.Position::playing);
     }
 
+    /** What processors make of a recording is heard like a recording, and closed when it is over. */
+    @Test
+    void aSourceIsHeardAsAFileIs() throws InterruptedException {
+        boolean[] closed = new boolean[1];
+        AudioSource raised = new Gain(6).over(Signals.source(48_000, Signals.noise(-40, 2, 48_000, 1)));
+        try (SourcePlayback playback = new SourcePlayback(new SilentOutput(nanoseconds -> {}))) {
+            playback.play("chapter 1", () -> new Closing(raised, closed), 0.5, this::hear);
+            await();
+        }
+        assertThat(heard.get(heard.size() - 1).error()).isEmpty();
+        assertThat(heard.get(heard.size() - 1).seconds()).isCloseTo(2, within(0.01));
+        assertThat(closed[0]).isTrue();
+    }
+
+    @Test
+    void aSourceThatCannotBeOpenedIsNamed() throws InterruptedException {
+        try (SourcePlayback playback = new SourcePlayback(new SilentOutput(nanoseconds -> {}))) {
+            playback.play(
+                    "chapter 1",
+                    () -> {
+                        throw new IOException("is cut off; copy it again");
+                    },
+                    0,
+                    this::hear);
+            await();
+        }
+        assertThat(heard).containsExactly(new Playback.Position(0, false, "chapter 1: is cut off; copy it again"));
+    }
+
     @Test
     void stoppingEndsItBeforeTheEnd() throws IOException, InterruptedException {
         Path file = DemoVoice.file(DemoVoice.NAMES.get(0), folder);
         CountDownLatch started = new CountDownLatch(1);
         CountDownLatch never = new CountDownLatch(1);
-        try (FilePlayback playback = new FilePlayback(new SilentOutput(nanoseconds -> {
+        try (SourcePlayback playback = new SourcePlayback(new SilentOutput(nanoseconds -> {
             started.countDown();
             never.await();
         }))) {
@@ -58,7 +91,7 @@ class FilePlaybackTest {
 
     @Test
     void aFileThatCannotBePlayedEndsWithOneLine() throws InterruptedException {
-        try (FilePlayback playback = new FilePlayback(new SilentOutput(nanoseconds -> {}))) {
+        try (SourcePlayback playback = new SourcePlayback(new SilentOutput(nanoseconds -> {}))) {
             playback.play(folder.resolve("gone.wav"), 0, this::hear);
             await();
         }
@@ -68,13 +101,34 @@ class FilePlaybackTest {
     @Test
     void aDeviceThatGoesAwayEndsWithOneLine() throws IOException, InterruptedException {
         Path file = DemoVoice.file(DemoVoice.NAMES.get(0), folder);
-        try (FilePlayback playback = new FilePlayback(new GoingAway())) {
+        try (SourcePlayback playback = new SourcePlayback(new GoingAway())) {
             playback.play(file, 0, this::hear);
             await();
         }
         assertThat(heard.get(heard.size() - 1).error())
                 .endsWith("the sound device is gone; plug it in again, then play");
         assertThat(heard).hasSize(3);
+    }
+
+    /** Tells whether it was closed. */
+    private static final class Closing extends SourceStep {
+        private final boolean[] closed;
+
+        Closing(AudioSource source, boolean[] closed) {
+            super(source);
+            this.closed = closed;
+        }
+
+        @Override
+        public int read(float[][] block, int frames) throws IOException {
+            return source.read(block, frames);
+        }
+
+        @Override
+        public void close() throws IOException {
+            closed[0] = true;
+            super.close();
+        }
     }
 
     private void hear(Playback.Position position) {

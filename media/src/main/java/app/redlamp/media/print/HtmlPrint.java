@@ -1,4 +1,4 @@
-package app.redlamp.media.sheet;
+package app.redlamp.media.print;
 
 import app.redlamp.core.delivery.spec.CheckResult;
 import app.redlamp.core.print.PrintedReport;
@@ -6,7 +6,7 @@ import app.redlamp.core.print.PrintedTable;
 import java.util.Locale;
 
 /** A report as one HTML page that needs nothing else and runs nothing. */
-final class HtmlSheet {
+final class HtmlPrint {
     private static final String STYLE =
             "body{font:15px/1.5 Lato,sans-serif;color:#2b241c;background:#f7f2e9;max-width:46em;"
                     + "margin:2em auto;padding:0 1em}h1,h2{font-family:Vollkorn,serif;font-weight:600}"
@@ -15,7 +15,7 @@ final class HtmlSheet {
                     + ".list td,.list th{text-align:left;vertical-align:top;padding:.3em 1em .3em 0}"
                     + ".source{color:#6a5f4f;font-size:13px}";
 
-    private HtmlSheet() {}
+    private HtmlPrint() {}
 
     static String of(PrintedReport sheet) {
         StringBuilder html = begun(sheet.title());

@@ -1,4 +1,4 @@
-package app.redlamp.media.sheet;
+package app.redlamp.media.print;
 
 import app.redlamp.core.print.PrintedReport;
 import app.redlamp.core.print.PrintedTable;
@@ -10,10 +10,10 @@ import java.util.Set;
 import java.util.stream.Collectors;
 
 /** All figures as a table: one line a file, one column a figure, empty where it is undefined (RFC 4180). */
-final class CsvSheet {
+final class CsvPrint {
     private static final String END = "\r\n";
 
-    private CsvSheet() {}
+    private CsvPrint() {}
 
     static String of(PrintedReport sheet) {
         Set<String> names = new LinkedHashSet<>();

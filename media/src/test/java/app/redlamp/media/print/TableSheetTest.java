@@ -1,4 +1,4 @@
-package app.redlamp.media.sheet;
+package app.redlamp.media.print;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
@@ -28,7 +28,7 @@ class TableSheetTest {
 
     private Path written(String name) throws IOException {
         Path file = folder.resolve(name);
-        new FileSheets().write(LIST, file);
+        new FilePrinting().write(LIST, file);
         return file;
     }
 
@@ -62,9 +62,9 @@ class TableSheetTest {
 
     @Test
     void whatIsNoListIsRefusedAndNothingIsLeft() throws IOException {
-        assertThatThrownBy(() -> new FileSheets().write(LIST, folder.resolve("list.doc")))
+        assertThatThrownBy(() -> new FilePrinting().write(LIST, folder.resolve("list.doc")))
                 .hasMessageContaining(".html, .pdf or .csv");
-        assertThatThrownBy(() -> new FileSheets().write(LIST, folder.resolve("none/list.csv")))
+        assertThatThrownBy(() -> new FilePrinting().write(LIST, folder.resolve("none/list.csv")))
                 .isInstanceOf(IOException.class)
                 .hasMessageContaining("choose another folder");
         assertThat(folder).isEmptyDirectory();

@@ -1,4 +1,4 @@
-package app.redlamp.media.sheet;
+package app.redlamp.media.print;
 
 import app.redlamp.core.delivery.spec.CheckResult;
 import app.redlamp.core.print.PrintedReport;
@@ -6,8 +6,8 @@ import app.redlamp.core.print.PrintedTable;
 import java.io.IOException;
 
 /** A report as a PDF document of A4 pages. */
-final class PdfSheet {
-    private PdfSheet() {}
+final class PdfPrint {
+    private PdfPrint() {}
 
     static byte[] of(PrintedReport sheet) throws IOException {
         try (PdfPages pages = new PdfPages(sheet.title())) {
