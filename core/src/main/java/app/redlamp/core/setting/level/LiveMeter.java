@@ -230,7 +230,7 @@ public final class LiveMeter {
     }
 
     private static float db(double amplitude) {
-        return amplitude < 1e-7 ? SILENCE_DB : (float) (Decibels.levelOfAmplitude(amplitude));
+        return amplitude < 1e-7 ? SILENCE_DB : (float) Decibels.levelOfAmplitude(amplitude);
     }
 
     /** Forgets what it remembers; the level goes on. */
