@@ -91,24 +91,29 @@ public record Booth(
                 seed);
     }
 
+    /** The same with another reader at a microphone, counted from 0. */
     public Booth with(int stand, Stand changed) {
         List<Stand> all = new ArrayList<>(stands);
         all.set(stand, changed);
         return new Booth(all, scene, seats, apartM, mains, from, sampleRateHz, seed);
     }
 
+    /** The same on other mains. */
     public Booth humming(Mains other) {
         return new Booth(stands, scene, seats, apartM, other, from, sampleRateHz, seed);
     }
 
+    /** The same with its readers seated otherwise, in metres apart. */
     public Booth seated(Bleed.Seats other, double metresApart) {
         return new Booth(stands, scene, other, metresApart, mains, from, sampleRateHz, seed);
     }
 
+    /** The same at another sample rate in Hz. */
     public Booth sampled(int rateHz) {
         return new Booth(stands, scene, seats, apartM, mains, from, rateHz, seed);
     }
 
+    /** The same with other chance. */
     public Booth seeded(long other) {
         return new Booth(stands, scene, seats, apartM, mains, from, sampleRateHz, other);
     }

@@ -51,6 +51,7 @@ public record RoomSource(String name, OctaveLevels levels, List<Hours> hours, do
         return new RoomSource(name, levels, List.of(Hours.always()), 0, Cycle.STEADY);
     }
 
+    /** The same going on and off in another rhythm. */
     public RoomSource cycling(Cycle other) {
         return new RoomSource(name, levels, hours, tonal, other);
     }

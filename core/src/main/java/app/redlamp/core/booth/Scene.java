@@ -99,6 +99,7 @@ public record Scene(
         return decayS.mean(SixBands.MIDDLE, SixBands.MIDDLE + 2);
     }
 
+    /** The same with other noises. */
     public Scene hearing(List<RoomSource> other) {
         return new Scene(volumeM3, decayS, echoes, drawnM, other);
     }

@@ -24,18 +24,22 @@ public record Stand(
         }
     }
 
+    /** The same with another chain. */
     public Stand with(Chain other) {
         return new Stand(name, other, popFilterM, diaphragmM, powered, habits);
     }
 
+    /** The same with its 48 V on or off. */
     public Stand powered(boolean on) {
         return new Stand(name, chain, popFilterM, diaphragmM, on, habits);
     }
 
+    /** The same reader with other habits. */
     public Stand behaving(Habits other) {
         return new Stand(name, chain, popFilterM, diaphragmM, powered, other);
     }
 
+    /** The same with a pop filter so many metres from the lips; absent for none. */
     public Stand screened(OptionalDouble metres) {
         return new Stand(name, chain, metres, diaphragmM, powered, habits);
     }

@@ -70,6 +70,7 @@ public final class Tape {
         return new Tape(sampleRateHz, crestDb, shaped(dry, sampleRateHz, crestDb, SpeechSpectrum.VOICED));
     }
 
+    /** Samples a second. */
     public int sampleRateHz() {
         return sampleRateHz;
     }

@@ -21,6 +21,7 @@ public record WeekTime(DayOfWeek day, LocalTime time) {
         return new WeekTime(now.getDayOfWeek(), LocalTime.ofSecondOfDay(minutes * 60L));
     }
 
+    /** Minutes since midnight, 0 to 1439. */
     public int minuteOfDay() {
         return time.toSecondOfDay() / 60;
     }

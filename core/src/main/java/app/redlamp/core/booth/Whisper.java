@@ -1,5 +1,6 @@
 package app.redlamp.core.booth;
 
+import app.redlamp.core.signal.Hann;
 import app.redlamp.core.signal.Fourier;
 import java.util.SplittableRandom;
 
@@ -20,10 +21,7 @@ final class Whisper {
         int size = Integer.highestOneBit((int) (WINDOW_S * sampleRateHz)) * 2;
         int hop = size / 4;
         Fourier transform = new Fourier(size);
-        float[] window = new float[size];
-        for (int n = 0; n < size; n++) {
-            window[n] = (float) (0.5 - 0.5 * Math.cos(2 * Math.PI * n / size));
-        }
+        float[] window = Hann.window(size);
         SplittableRandom random = new SplittableRandom(SEED);
         float[] out = new float[speech.length];
         float[] work = new float[size];

@@ -87,6 +87,7 @@ public record Capsule(
         return Noise.white(Volts.thermalDbu(outputOhm) - sensitivityDbu() + Volts.PASCAL_DB);
     }
 
+    /** The same with another pattern. */
     public Capsule heard(Pattern other) {
         return new Capsule(other, sensitivityMvPerPa, selfNoiseDbA, maxSplDb, outputOhm, evenAtM);
     }

@@ -38,31 +38,38 @@ public record Chain(
         }
     }
 
+    /** The same with so much gain, in dB. */
     public Chain gained(double db) {
         return new Chain(
                 voice, position, room, capsule, lead, booster, preamp, preamp.within(db), converter, finishing);
     }
 
+    /** The same with its microphone elsewhere. */
     public Chain at(Position other) {
         return new Chain(voice, other, room, capsule, lead, booster, preamp, gainDb, converter, finishing);
     }
 
+    /** The same with another voice. */
     public Chain spoken(Voice other) {
         return new Chain(other, position, room, capsule, lead, booster, preamp, gainDb, converter, finishing);
     }
 
+    /** The same in another room. */
     public Chain in(Surroundings other) {
         return new Chain(voice, position, other, capsule, lead, booster, preamp, gainDb, converter, finishing);
     }
 
+    /** The same with another booster; absent for none. */
     public Chain through(Optional<Booster> other) {
         return new Chain(voice, position, room, capsule, lead, other, preamp, gainDb, converter, finishing);
     }
 
+    /** The same with another capsule. */
     public Chain heardBy(Capsule other) {
         return new Chain(voice, position, room, other, lead, booster, preamp, gainDb, converter, finishing);
     }
 
+    /** The same finished to something else. */
     public Chain finished(FinishingTarget other) {
         return new Chain(voice, position, room, capsule, lead, booster, preamp, gainDb, converter, other);
     }

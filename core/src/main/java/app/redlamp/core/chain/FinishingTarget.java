@@ -32,6 +32,7 @@ public record FinishingTarget(
         }
     }
 
+    /** The same with peaks held back by so much, in dB. */
     public FinishingTarget compressing(double db) {
         return new FinishingTarget(levelDbfs, ceilingDbfs, db, bits, floorDbfs);
     }

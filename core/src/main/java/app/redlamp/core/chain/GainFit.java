@@ -27,6 +27,7 @@ public record GainFit(double neededDb, Verdict verdict, double shortDb) {
         }
     }
 
+    /** How the gain that a school wants fits the preamp of a chain. */
     public static GainFit of(Chain chain, GainSchool school) {
         double needed = chain.neededGainDb(school);
         Preamp preamp = chain.preamp();

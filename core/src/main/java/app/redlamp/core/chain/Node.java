@@ -44,6 +44,7 @@ public record Node(
             this.unit = unit;
         }
 
+        /** Unit of its levels: dB SPL, dBu or dBFS. */
         public String unit() {
             return unit;
         }

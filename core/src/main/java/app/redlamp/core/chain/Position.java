@@ -43,18 +43,22 @@ public record Position(double distanceM, double angleDeg, double sideDeg, double
         return new Position(distanceM, 0, 0, 0);
     }
 
+    /** The same at another distance in metres. */
     public Position at(double metres) {
         return new Position(Math.max(NEAREST_M, Math.min(FURTHEST_M, metres)), angleDeg, sideDeg, raisedDeg);
     }
 
+    /** The same with the microphone turned off the mouth, in degrees. */
     public Position turned(double degrees) {
         return new Position(distanceM, degrees, sideDeg, raisedDeg);
     }
 
+    /** The same so many degrees beside the mouth. */
     public Position beside(double degrees) {
         return new Position(distanceM, angleDeg, degrees, raisedDeg);
     }
 
+    /** The same so many degrees above the mouth. */
     public Position raised(double degrees) {
         return new Position(distanceM, angleDeg, sideDeg, degrees);
     }

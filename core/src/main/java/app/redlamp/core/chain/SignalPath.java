@@ -20,6 +20,7 @@ public record SignalPath(Chain chain, List<Node> nodes) {
         nodes = List.copyOf(nodes);
     }
 
+    /** Follows the voice and every noise from mouth to file. */
     public static SignalPath of(Chain chain) {
         return new Walk(chain).path();
     }
@@ -105,6 +106,7 @@ public record SignalPath(Chain chain, List<Node> nodes) {
         }
     }
 
+    /** What is at a stage; absent where the chain has no such stage. */
     public Optional<Node> node(Node.Stage stage) {
         return nodes.stream().filter(n -> n.stage() == stage).findFirst();
     }
@@ -113,6 +115,7 @@ public record SignalPath(Chain chain, List<Node> nodes) {
         return node(stage).orElseThrow();
     }
 
+    /** What is in the finished file. */
     public Node file() {
         return at(Node.Stage.FINISHED);
     }

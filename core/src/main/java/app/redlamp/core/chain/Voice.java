@@ -29,6 +29,7 @@ public record Voice(VocalEffort reading, VocalEffort loudest, double crestDb) {
         return new Voice(effort, effort.compareTo(loudest) > 0 ? effort : loudest, crestDb);
     }
 
+    /** The same with a loudest line of another effort. */
     public Voice loudest(VocalEffort effort) {
         return new Voice(effort.compareTo(reading) < 0 ? effort : reading, effort, crestDb);
     }

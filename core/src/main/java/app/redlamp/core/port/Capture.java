@@ -69,6 +69,7 @@ public interface Capture extends AutoCloseable {
             this.fault = fault;
         }
 
+        /** What went wrong. */
         public Fault fault() {
             return fault;
         }

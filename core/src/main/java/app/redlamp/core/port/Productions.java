@@ -66,6 +66,7 @@ public interface Productions {
             this(production, found, usedBytes, freeBytes, Optional.empty());
         }
 
+        /** The same with a line to be shown. */
         public Seen noticing(String line) {
             return new Seen(production, found, usedBytes, freeBytes, Optional.of(line));
         }

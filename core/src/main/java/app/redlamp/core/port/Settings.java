@@ -40,18 +40,22 @@ public interface Settings {
             this(theme, scalePercent, specificationId, List.of(), "");
         }
 
+        /** The same with another theme. */
         public Values withTheme(String newTheme) {
             return new Values(newTheme, scalePercent, specificationId, recent, lengths);
         }
 
+        /** The same with another size in percent. */
         public Values withScale(int newPercent) {
             return new Values(theme, newPercent, specificationId, recent, lengths);
         }
 
+        /** The same with another specification chosen. */
         public Values withSpecification(String newId) {
             return new Values(theme, scalePercent, newId, recent, lengths);
         }
 
+        /** The same with lengths said in other units. */
         public Values withLengths(String newLengths) {
             return new Values(theme, scalePercent, specificationId, recent, newLengths);
         }

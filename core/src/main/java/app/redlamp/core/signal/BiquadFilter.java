@@ -18,6 +18,7 @@ public final class BiquadFilter {
         a2 = section.a2();
     }
 
+    /** The next sample, filtered. */
     public double next(double x) {
         double y = b0 * x + s1;
         s1 = b1 * x - a1 * y + s2;

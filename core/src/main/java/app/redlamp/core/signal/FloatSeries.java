@@ -11,6 +11,7 @@ public final class FloatSeries {
     private final List<float[]> pieces = new ArrayList<>();
     private int size;
 
+    /** Adds a value at the end. */
     public void add(float value) {
         int at = size % PIECE;
         if (at == 0) {
@@ -25,6 +26,7 @@ public final class FloatSeries {
         return pieces.get(index / PIECE)[index % PIECE];
     }
 
+    /** How many values. */
     public int size() {
         return size;
     }
@@ -49,6 +51,7 @@ public final class FloatSeries {
         return now;
     }
 
+    /** A copy of the values. */
     public float[] toArray() {
         return from(0);
     }

@@ -25,6 +25,7 @@ public final class Fourier {
         transform = new FloatFFT_1D(length);
     }
 
+    /** Samples into bins, in place. */
     public void forward(float[] samples) {
         transform.realForward(samples);
     }

@@ -25,6 +25,7 @@ public record Labels(Map<String, String> tags, List<Cue> cues) {
         cues = List.copyOf(cues);
     }
 
+    /** What a label says; absent where it is not there. */
     public Optional<String> tag(String name) {
         return Optional.ofNullable(tags.get(name)).filter(t -> !t.isBlank());
     }

@@ -47,10 +47,12 @@ public final class LevelHistogram {
         return new LevelHistogram(counts.clone());
     }
 
+    /** How many levels fell into a bin. */
     public int count(int bin) {
         return counts[bin];
     }
 
+    /** How many levels in all. */
     public int total() {
         return total;
     }

@@ -28,6 +28,7 @@ public final class OctaveBands {
         halfWidth = Math.pow(10, 0.3 / (2 * bandsPerOctave));
     }
 
+    /** How many bands. */
     public int count() {
         return centresHz.length;
     }

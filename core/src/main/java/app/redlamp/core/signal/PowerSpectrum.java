@@ -19,15 +19,10 @@ public final class PowerSpectrum {
         this.length = length;
         this.sampleRateHz = sampleRateHz;
         transform = new Fourier(length);
-        window = new float[length];
+        window = Hann.window(length);
         work = new float[length];
         sums = new double[length / 2 + 1];
-        double squares = 0;
-        for (int n = 0; n < length; n++) {
-            window[n] = (float) (0.5 - 0.5 * Math.cos(2 * Math.PI * n / length));
-            squares += (double) window[n] * window[n];
-        }
-        scale = 2 / (squares * length);
+        scale = Hann.scale(window);
     }
 
     /** The longest window of a power of two that lasts no longer than {@code seconds}. */
@@ -35,6 +30,7 @@ public final class PowerSpectrum {
         return Math.max(4, Integer.highestOneBit((int) (seconds * sampleRateHz)));
     }
 
+    /** Samples of one spectrum. */
     public int length() {
         return length;
     }

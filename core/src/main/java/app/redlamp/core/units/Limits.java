@@ -20,14 +20,17 @@ public record Limits(OptionalDouble low, OptionalDouble high) {
         }
     }
 
+    /** From a low to a high value, both allowed. */
     public static Limits between(double low, double high) {
         return new Limits(OptionalDouble.of(low), OptionalDouble.of(high));
     }
 
+    /** No higher than a value. */
     public static Limits atMost(double high) {
         return new Limits(OptionalDouble.empty(), OptionalDouble.of(high));
     }
 
+    /** No lower than a value. */
     public static Limits atLeast(double low) {
         return new Limits(OptionalDouble.of(low), OptionalDouble.empty());
     }
@@ -37,6 +40,7 @@ public record Limits(OptionalDouble low, OptionalDouble high) {
         return between(target - tolerance, target + tolerance);
     }
 
+    /** Whether a value is allowed. */
     public boolean contains(double value) {
         return margin(value) >= 0;
     }

@@ -21,6 +21,7 @@ public record Figure(FigureId id, OptionalDouble value, Limits limits) {
         }
     }
 
+    /** A figure that is known, with the window that it should lie in. */
     public static Figure of(FigureId id, double value, Limits limits) {
         return new Figure(id, OptionalDouble.of(value), limits);
     }

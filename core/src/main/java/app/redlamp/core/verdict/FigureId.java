@@ -115,6 +115,7 @@ public enum FigureId {
         return by;
     }
 
+    /** The figure of a name; absent for none. */
     public static Optional<FigureId> of(String id) {
         return Arrays.stream(values()).filter(f -> f.id.equals(id)).findFirst();
     }

@@ -57,6 +57,7 @@ public record Verdict<D>(State state, List<Problem<D>> problems, List<Figure> fi
         return problems.stream().anyMatch(Problem::holds) ? State.TO_DO : State.CLEAR;
     }
 
+    /** Whether nothing holds the lamp. */
     public boolean clear() {
         return state == State.CLEAR;
     }
@@ -76,6 +77,7 @@ public record Verdict<D>(State state, List<Problem<D>> problems, List<Figure> fi
         return holding().stream().anyMatch(p -> p.id().equals(id));
     }
 
+    /** One of its figures; absent where it has no such. */
     public Optional<Figure> figure(FigureId id) {
         return figures.stream().filter(f -> f.id() == id).findFirst();
     }

@@ -1,5 +1,6 @@
 package app.redlamp.core.acoustics.decay;
 
+import app.redlamp.core.signal.Quantile;
 import app.redlamp.core.signal.Biquad;
 import app.redlamp.core.signal.BiquadFilter;
 import app.redlamp.core.units.Decibels;
@@ -14,6 +15,9 @@ import java.util.List;
 final class BurstFinder {
     /** A clap has nothing below; rumble has (ours). */
     private static final double HIGH_PASS_HZ = 100;
+
+    /** The quietest tenth is the noise (common practice, no source). */
+    private static final double QUIET_SHARE = 0.1;
 
     /** Ticks before a rise that say how still it was (ours). */
     private static final int BEFORE = 20;
@@ -134,8 +138,7 @@ final class BurstFinder {
         for (int i = 0; i < pieces.length; i++) {
             pieces[i] = mean(i * 10, i * 10 + 10);
         }
-        Arrays.sort(pieces);
-        return pieces.length == 0 ? 0 : pieces[pieces.length / 10];
+        return pieces.length == 0 ? 0 : Quantile.of(pieces, QUIET_SHARE);
     }
 
     private double mean(int from, int to) {

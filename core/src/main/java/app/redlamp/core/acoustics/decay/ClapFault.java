@@ -25,6 +25,7 @@ public final class ClapFault extends IOException {
         this.kind = kind;
     }
 
+    /** What is wrong with it. */
     public Kind kind() {
         return kind;
     }

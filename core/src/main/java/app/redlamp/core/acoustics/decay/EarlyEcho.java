@@ -1,5 +1,6 @@
 package app.redlamp.core.acoustics.decay;
 
+import app.redlamp.core.signal.Quantile;
 import app.redlamp.core.acoustics.room.Reflection;
 import app.redlamp.core.signal.Biquad;
 import app.redlamp.core.signal.BiquadFilter;
@@ -101,9 +102,7 @@ public record EarlyEcho(double delayMs, double levelDb) {
     }
 
     private static double median(double[] level, int from, int to) {
-        double[] part = java.util.Arrays.copyOfRange(level, Math.max(0, from), Math.min(level.length, to + 1));
-        java.util.Arrays.sort(part);
-        return part[part.length / 2];
+        return Quantile.median(java.util.Arrays.copyOfRange(level, Math.max(0, from), Math.min(level.length, to + 1)));
     }
 
     /** Squares without the low end, averaged over a fifth of a millisecond. */

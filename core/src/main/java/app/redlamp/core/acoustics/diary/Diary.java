@@ -36,6 +36,7 @@ public record Diary(
      * @param startS seconds from the beginning
      */
     public record Quiet(double startS, double endS) {
+        /** From its first to its last frame, in seconds. */
         public double lengthS() {
             return endS - startS;
         }

@@ -1,5 +1,6 @@
 package app.redlamp.core.acoustics.diary;
 
+import app.redlamp.core.signal.Hann;
 import app.redlamp.core.acoustics.outside.OctaveLevels;
 import app.redlamp.core.signal.AWeighting;
 import app.redlamp.core.signal.AudioSource;
@@ -49,15 +50,10 @@ public final class DiaryMeter implements SampleSink {
     public DiaryMeter(int sampleRateHz, int channels) {
         length = PowerSpectrum.lengthFor(FRAME_S, sampleRateHz);
         waiting = new float[channels][length];
-        window = new float[length];
+        window = Hann.window(length);
         work = new float[length];
         powers = new float[length / 2];
-        double squares = 0;
-        for (int n = 0; n < length; n++) {
-            window[n] = (float) (0.5 - 0.5 * Math.cos(2 * Math.PI * n / length));
-            squares += (double) window[n] * window[n];
-        }
-        scale = 2 / (squares * length);
+        scale = Hann.scale(window);
         transform = new Fourier(length);
         weights = new double[length / 2];
         bands = new int[length / 2];

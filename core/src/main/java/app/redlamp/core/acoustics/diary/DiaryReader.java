@@ -79,9 +79,11 @@ final class DiaryReader {
     }
 
     private Diary diary(double seconds) throws DiaryFault {
-        float[] sorted = weighted.clone();
-        Arrays.sort(sorted);
-        if (sorted[sorted.length - 1] < SILENT) {
+        boolean silent = true;
+        for (float power : weighted) {
+            silent &= power < SILENT;
+        }
+        if (silent) {
             throw new DiaryFault(Faults.say("diary-reader.is-silent-from"));
         }
         double quiet = find(0, weighted.length, 0);

@@ -34,6 +34,7 @@ public record NoiseEvent(
         }
     }
 
+    /** When it is over, in seconds from the beginning. */
     public double endS() {
         return startS + lengthS;
     }

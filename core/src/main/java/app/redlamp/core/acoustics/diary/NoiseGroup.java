@@ -1,5 +1,6 @@
 package app.redlamp.core.acoustics.diary;
 
+import app.redlamp.core.signal.Quantile;
 import app.redlamp.core.acoustics.outside.OctaveLevels;
 import java.util.ArrayList;
 import java.util.Collections;
@@ -109,15 +110,14 @@ public record NoiseGroup(List<NoiseEvent> events, OptionalDouble periodS) {
         for (int i = 1; i < events.size(); i++) {
             steps.add(events.get(i).startS() - events.get(i - 1).startS());
         }
-        List<Double> sorted = new ArrayList<>(steps);
-        Collections.sort(sorted);
-        double middle = sorted.get(sorted.size() / 2);
+        double middle = Quantile.median(steps);
         long regular = steps.stream()
                 .filter(s -> Math.abs(s - middle) <= REGULAR * middle)
                 .count();
         return regular >= REGULAR_SHARE * steps.size() ? OptionalDouble.of(middle) : OptionalDouble.empty();
     }
 
+    /** What its events are; they are all of one kind. */
     public NoiseEvent.Kind kind() {
         return events.get(0).kind();
     }
@@ -140,7 +140,6 @@ public record NoiseGroup(List<NoiseEvent> events, OptionalDouble periodS) {
     }
 
     private double median(ToDoubleFunction<NoiseEvent> figure) {
-        double[] all = events.stream().mapToDouble(figure).sorted().toArray();
-        return all[all.length / 2];
+        return Quantile.median(events.stream().mapToDouble(figure).toArray());
     }
 }

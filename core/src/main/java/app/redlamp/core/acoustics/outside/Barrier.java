@@ -43,10 +43,12 @@ public record Barrier(String name, double massKgPerM2, double areaM2, double gap
         return -Decibels.levelOfPower((1 - open) * through + open);
     }
 
+    /** The same with its gaps sealed, as well as anybody does it. */
     public Barrier sealed() {
         return new Barrier(name, massKgPerM2, areaM2, Math.min(gapPercent, SEALED_PERCENT));
     }
 
+    /** The same with so many times its mass. */
     public Barrier heavier(double factor) {
         return new Barrier(name, Math.min(1000, massKgPerM2 * factor), areaM2, gapPercent);
     }

@@ -30,6 +30,7 @@ public record Hours(Set<DayOfWeek> days, LocalTime from, LocalTime to) {
         return new Hours(EnumSet.allOf(DayOfWeek.class), LocalTime.MIDNIGHT, LocalTime.MIDNIGHT);
     }
 
+    /** Every day from one time to another; past midnight where the second is earlier. */
     public static Hours daily(LocalTime from, LocalTime to) {
         return new Hours(EnumSet.allOf(DayOfWeek.class), from, to);
     }

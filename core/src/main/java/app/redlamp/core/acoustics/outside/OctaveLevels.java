@@ -37,12 +37,14 @@ public final class OctaveLevels {
         return new OctaveLevels(levels.clone());
     }
 
+    /** Levels in dB, one for each octave from 0 to {@link #COUNT} − 1. */
     public static OctaveLevels each(IntToDoubleFunction level) {
         double[] levels = new double[COUNT];
         Arrays.setAll(levels, level);
         return of(levels);
     }
 
+    /** Nothing at all: {@link #SILENCE_DB} in every octave. */
     public static OctaveLevels silence() {
         return each(b -> SILENCE_DB);
     }
@@ -52,10 +54,12 @@ public final class OctaveLevels {
         return 1000 * Math.pow(10, 0.3 * (band - BAND_OF_1_KHZ));
     }
 
+    /** Level of an octave in dB. */
     public double at(int band) {
         return levels[band];
     }
 
+    /** The same by so many dB louder. */
     public OctaveLevels plus(double db) {
         return each(b -> levels[b] + db);
     }

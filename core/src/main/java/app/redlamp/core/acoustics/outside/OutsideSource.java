@@ -59,14 +59,17 @@ public record OutsideSource(
         });
     }
 
+    /** The same behind something else. */
     public OutsideSource withBarrier(Barrier other) {
         return new OutsideSource(id, name, timbre, dbA, distanceM, Optional.of(other), hours);
     }
 
+    /** The same at another distance in metres. */
     public OutsideSource at(double newDistanceM) {
         return new OutsideSource(id, name, timbre, dbA, newDistanceM, barrier, hours);
     }
 
+    /** The same at other hours; none for always. */
     public OutsideSource during(List<Hours> other) {
         return new OutsideSource(id, name, timbre, dbA, distanceM, barrier, other);
     }

@@ -62,10 +62,12 @@ public record WeekNoise(List<Double> dbA, List<OctaveLevels> shares) {
         return dbA.get((day.getValue() - 1) * SLOTS_A_DAY + slot);
     }
 
+    /** Level in dB(A) of the quietest half hour of the week. */
     public double quietest() {
         return dbA.stream().mapToDouble(d -> d).min().orElseThrow();
     }
 
+    /** Level in dB(A) of the loudest half hour of the week. */
     public double loudest() {
         return dbA.stream().mapToDouble(d -> d).max().orElseThrow();
     }

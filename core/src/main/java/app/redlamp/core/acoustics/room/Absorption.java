@@ -22,6 +22,7 @@ public record Absorption(
         sides = java.util.Collections.unmodifiableMap(new EnumMap<>(sides));
     }
 
+    /** What the sides of a room and the things in it swallow. */
     public static Absorption of(Room room) {
         Coverage coverage = new Coverage(room);
         double[] areas = new double[SixBands.COUNT];

@@ -56,6 +56,7 @@ public record Boominess(List<Double> frequenciesHz, List<Double> colourDb, List<
         return worst().map(Boom::excessDb).orElse(0.0);
     }
 
+    /** Looks for booms between mouth and microphone; decays in seconds. */
     public static Boominess of(Room room, SixBands decayS) {
         return of(new BassField(room, decayS, EXACT_MODES_HZ), room.mouth(), room.microphone());
     }

@@ -48,10 +48,12 @@ public record DrawnDecay(
         trust = List.copyOf(trust);
     }
 
+    /** Computes it for a room as it is drawn. */
     public static DrawnDecay of(Room room) {
         return of(room, Absorption.of(room));
     }
 
+    /** Computes it for a room as it is drawn. */
     public static DrawnDecay of(Room room, Absorption absorption) {
         return of(room, absorption, RayDecay.EXACT);
     }

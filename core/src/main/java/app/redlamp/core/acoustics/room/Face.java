@@ -20,6 +20,7 @@ public enum Face {
         Y,
         Z;
 
+        /** Where a point lies along it, in metres from the room's corner. */
         public double of(Point point) {
             return switch (this) {
                 case X -> point.x();
@@ -51,10 +52,12 @@ public enum Face {
         return name().toLowerCase(Locale.ROOT);
     }
 
+    /** The axis that it stands across. */
     public Axis axis() {
         return axis;
     }
 
+    /** The side across the room. */
     public Face opposite() {
         return switch (this) {
             case LEFT -> RIGHT;
@@ -66,6 +69,7 @@ public enum Face {
         };
     }
 
+    /** Whether it is neither floor nor ceiling. */
     public boolean isWall() {
         return axis != Axis.Z;
     }
@@ -85,6 +89,7 @@ public enum Face {
         return isWall() ? space.heightM() : space.depthM();
     }
 
+    /** Its area in m². */
     public double area(Space space) {
         return uLength(space) * vLength(space);
     }

@@ -27,10 +27,12 @@ public record Furniture(
         }
     }
 
+    /** The same with its corner elsewhere, in metres. */
     public Furniture at(double newX, double newY) {
         return new Furniture(id, material, newX, newY, widthM, depthM, topM, closed);
     }
 
+    /** Whether it stands over a place of the floor, in metres. */
     public boolean covers(double atX, double atY) {
         return atX >= x && atX <= x + widthM && atY >= y && atY <= y + depthM;
     }

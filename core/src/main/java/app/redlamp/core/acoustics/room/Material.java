@@ -54,6 +54,7 @@ public record Material(String id, String name, Use use, SixBands absorption, Str
             }
         }
 
+        /** Area of one piece in m². */
         public double area() {
             return widthM * heightM;
         }

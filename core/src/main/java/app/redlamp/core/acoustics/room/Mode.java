@@ -22,6 +22,7 @@ public record Mode(int nx, int ny, int nz, double frequencyHz) {
         OBLIQUE
     }
 
+    /** Between two sides, four or all six. */
     public Kind kind() {
         int pairs = Integer.signum(nx) + Integer.signum(ny) + Integer.signum(nz);
         return pairs == 1 ? Kind.AXIAL : pairs == 2 ? Kind.TANGENTIAL : Kind.OBLIQUE;

@@ -25,18 +25,22 @@ public record Patch(String id, Material material, Face face, double u, double v,
         }
     }
 
+    /** Whether it lies over a place of its side, in metres along the side. */
     public boolean covers(double atU, double atV) {
         return atU >= u && atU <= u + widthM && atV >= v && atV <= v + heightM;
     }
 
+    /** The same elsewhere on its side, in metres along the side. */
     public Patch at(double newU, double newV) {
         return new Patch(id, material, face, newU, newV, widthM, heightM);
     }
 
+    /** The same of another size in metres. */
     public Patch sized(double newWidthM, double newHeightM) {
         return new Patch(id, material, face, u, v, newWidthM, newHeightM);
     }
 
+    /** The same of another material. */
     public Patch of(Material other) {
         return new Patch(id, other, face, u, v, widthM, heightM);
     }

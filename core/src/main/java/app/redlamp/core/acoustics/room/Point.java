@@ -9,26 +9,32 @@ package app.redlamp.core.acoustics.room;
  */
 public record Point(double x, double y, double z) {
 
+    /** From another point to this one. */
     public Point minus(Point other) {
         return new Point(x - other.x, y - other.y, z - other.z);
     }
 
+    /** This and another added. */
     public Point plus(Point other) {
         return new Point(x + other.x, y + other.y, z + other.z);
     }
 
+    /** So many times as far from the corner. */
     public Point times(double factor) {
         return new Point(x * factor, y * factor, z * factor);
     }
 
+    /** Product of both as vectors, in m². */
     public double dot(Point other) {
         return x * other.x + y * other.y + z * other.z;
     }
 
+    /** Distance from the corner in metres. */
     public double length() {
         return Math.sqrt(dot(this));
     }
 
+    /** Distance from another point in metres. */
     public double distance(Point other) {
         return minus(other).length();
     }

@@ -75,12 +75,14 @@ public record Room(
                 correction);
     }
 
+    /** The same with a side of another material. */
     public Room made(Face face, Material material) {
         Map<Face, Material> other = new EnumMap<>(surfaces);
         other.put(face, material);
         return new Room(space, other, patches, furniture, mouth, microphone, pattern, air, correction);
     }
 
+    /** The same with other patches on its sides. */
     public Room withPatches(List<Patch> other) {
         return new Room(space, surfaces, other, furniture, mouth, microphone, pattern, air, correction);
     }
@@ -99,6 +101,7 @@ public record Room(
                 .toList());
     }
 
+    /** The same with other things in it. */
     public Room withFurniture(List<Furniture> other) {
         return new Room(space, surfaces, patches, other, mouth, microphone, pattern, air, correction);
     }
@@ -124,10 +127,12 @@ public record Room(
                 correction);
     }
 
+    /** The same with a microphone of another pattern. */
     public Room heardBy(Pattern other) {
         return new Room(space, surfaces, patches, furniture, mouth, microphone, other, air, correction);
     }
 
+    /** The same as a clap has told it. */
     public Room corrected(Correction other) {
         return new Room(space, surfaces, patches, furniture, mouth, microphone, pattern, air, other);
     }

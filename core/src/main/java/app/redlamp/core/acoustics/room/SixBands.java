@@ -32,10 +32,12 @@ public final class SixBands {
         return new SixBands(values.clone());
     }
 
+    /** The same value in all bands. */
     public static SixBands all(double value) {
         return each(b -> value);
     }
 
+    /** A value for each band from 0 to {@link #COUNT} − 1. */
     public static SixBands each(IntToDoubleFunction value) {
         double[] values = new double[COUNT];
         Arrays.setAll(values, value);
@@ -47,6 +49,7 @@ public final class SixBands {
         return LOWEST_HZ * (1 << band);
     }
 
+    /** Value of a band. */
     public double at(int band) {
         return values[band];
     }
@@ -58,18 +61,22 @@ public final class SixBands {
         return values[below] + (place - below) * (values[below + 1] - values[below]);
     }
 
+    /** Every value changed in one way. */
     public SixBands map(DoubleUnaryOperator change) {
         return each(b -> change.applyAsDouble(values[b]));
     }
 
+    /** Two values of each band made one. */
     public SixBands with(SixBands other, DoubleBinaryOperator join) {
         return each(b -> join.applyAsDouble(values[b], other.values[b]));
     }
 
+    /** Smallest of the values. */
     public double lowest() {
         return DoubleStream.of(values).min().orElseThrow();
     }
 
+    /** Largest of the values. */
     public double highest() {
         return DoubleStream.of(values).max().orElseThrow();
     }
@@ -83,6 +90,7 @@ public final class SixBands {
                 .orElseThrow();
     }
 
+    /** A copy of the values. */
     public double[] toArray() {
         return values.clone();
     }

@@ -43,6 +43,7 @@ public record Space(double widthM, double depthM, double heightM) {
         return 2 * (widthM * depthM + widthM * heightM + depthM * heightM);
     }
 
+    /** Length in metres along an axis. */
     public double along(Face.Axis axis) {
         return switch (axis) {
             case X -> widthM;

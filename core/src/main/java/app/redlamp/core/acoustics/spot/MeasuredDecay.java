@@ -35,6 +35,7 @@ public record MeasuredDecay(
         }
     }
 
+    /** What of a clap is kept with a place. */
     public static MeasuredDecay of(String name, Clap clap) {
         return new MeasuredDecay(
                 name,

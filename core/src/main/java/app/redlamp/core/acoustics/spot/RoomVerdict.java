@@ -17,6 +17,7 @@ import java.util.OptionalDouble;
 public final class RoomVerdict {
     private RoomVerdict() {}
 
+    /** Judges a place for its job. */
     public static Verdict<RoomProblem> of(Study study) {
         List<Problem<RoomProblem>> problems = new ArrayList<>();
         double boom = study.bass().worstDb();

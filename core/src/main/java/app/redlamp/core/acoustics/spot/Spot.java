@@ -42,6 +42,7 @@ public record Spot(
         }
     }
 
+    /** The same under another name. */
     public Spot called(String newName) {
         return new Spot(id, newName, room, sources, measured, noiseDbA);
     }
@@ -51,18 +52,22 @@ public record Spot(
         return new Spot(newId, name, room, sources, measured, noiseDbA);
     }
 
+    /** The same with its room drawn otherwise. */
     public Spot with(Room other) {
         return new Spot(id, name, other, sources, measured, noiseDbA);
     }
 
+    /** The same with other noises from outside. */
     public Spot hearing(List<OutsideSource> other) {
         return new Spot(id, name, room, other, measured, noiseDbA);
     }
 
+    /** The same with a clap; absent to forget it. */
     public Spot measured(Optional<MeasuredDecay> clap) {
         return new Spot(id, name, room, sources, clap, noiseDbA);
     }
 
+    /** The same with a measured noise in dB(A); absent to compute it. */
     public Spot withNoise(OptionalDouble dbA) {
         return new Spot(id, name, room, sources, measured, dbA);
     }

@@ -32,6 +32,7 @@ public record Spots(List<Spot> all, String chosen) {
         }
     }
 
+    /** The place of an id; absent for none. */
     public Optional<Spot> byId(String id) {
         return all.stream().filter(s -> s.id().equals(id)).findFirst();
     }
@@ -62,6 +63,7 @@ public record Spots(List<Spot> all, String chosen) {
         return new Spots(rest, chosen.equals(id) ? other : chosen);
     }
 
+    /** The same with another place chosen. */
     public Spots choosing(String id) {
         return new Spots(all, id);
     }

@@ -39,6 +39,7 @@ public record Study(
         reflections = List.copyOf(reflections);
     }
 
+    /** Computes all that follows from a place for what is wanted of it. */
     public static Study of(Spot spot, Wanted wanted) {
         Absorption absorption = Absorption.of(spot.room());
         DrawnDecay decay = DrawnDecay.of(spot.room(), absorption);

@@ -16,10 +16,12 @@ public record Trouble(double decay, double echo, double boom, double noise) {
     /** Points for a decay of twice what is wanted (ours). */
     private static final double POINTS_A_DOUBLING = 10;
 
+    /** Points of all its parts together. */
     public double sum() {
         return decay + echo + boom + noise;
     }
 
+    /** Counts the points of a place. */
     public static Trouble of(Study study) {
         double decay = 0;
         for (int b = 0; b < SixBands.COUNT; b++) {

@@ -42,6 +42,7 @@ public record Candidate(Kit kit, SignalPath path, GainFit gain, double cost, Lac
             return name().toLowerCase(Locale.ROOT).replace('_', '-');
         }
 
+        /** Family that a microphone belongs to. */
         public static Family of(Microphone microphone) {
             boolean usb = microphone.isDigital();
             return switch (microphone.kind()) {
@@ -107,14 +108,17 @@ public record Candidate(Kit kit, SignalPath path, GainFit gain, double cost, Lac
         return automatic || digital > 1;
     }
 
+    /** Family of its microphone. */
     public Family family() {
         return Family.of(microphone());
     }
 
+    /** Its microphone; all seats have the same. */
     public Microphone microphone() {
         return kit.seats().get(0).microphone();
     }
 
+    /** How far it can grow later. */
     public Growth growth() {
         if (microphone().isDigital()) {
             return Growth.NONE;
@@ -128,6 +132,7 @@ public record Candidate(Kit kit, SignalPath path, GainFit gain, double cost, Lac
         return kit.parts().values().stream().mapToInt(n -> n).sum();
     }
 
+    /** Whether it costs no more than there is. */
     public boolean within(Need need) {
         return cost <= need.budget().orElse(Double.POSITIVE_INFINITY);
     }

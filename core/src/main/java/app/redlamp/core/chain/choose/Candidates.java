@@ -36,6 +36,7 @@ public record Candidates(List<Candidate> best, List<Candidate> all) {
         all = List.copyOf(all);
     }
 
+    /** The best kits of each family for a need, from what a shelf has. */
     public static Candidates of(Need need, Stock shelf) {
         List<Candidate> all = new ArrayList<>();
         for (Microphone microphone : shelf.of(Microphone.class)) {

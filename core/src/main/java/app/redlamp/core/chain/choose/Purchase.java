@@ -34,6 +34,7 @@ public record Purchase(
         }
     }
 
+    /** Price of all its pieces that are not there yet. */
     public double cost() {
         return part.price().fresh() * pieces;
     }

@@ -32,6 +32,7 @@ public record Shopping(List<Purchase> lines) {
         lines = List.copyOf(lines);
     }
 
+    /** What a kit still needs, from what a shelf has. */
     public static Shopping of(Kit kit, Need need, Stock shelf) {
         List<Purchase> lines = new ArrayList<>();
         for (Map.Entry<Gear, Integer> part : kit.parts().entrySet()) {
@@ -153,6 +154,7 @@ public record Shopping(List<Purchase> lines) {
         return all;
     }
 
+    /** Cost of all lines with a mark. */
     public double cost(Purchase.Mark mark) {
         return lines.stream()
                 .filter(l -> l.mark() == mark)

@@ -22,6 +22,7 @@ public record DataSheet(List<Entry> entries, Optional<Pattern> pattern, boolean 
         faults = List.copyOf(faults);
     }
 
+    /** What the sheet says of an item; absent where it is silent. */
     public Optional<Entry> entry(Item item) {
         return entries.stream().filter(e -> e.item() == item).findFirst();
     }

@@ -28,6 +28,7 @@ public enum Item {
         this.unit = unit;
     }
 
+    /** Unit that it is kept in; empty for none. */
     public String unit() {
         return unit;
     }

@@ -39,6 +39,7 @@ public record Fit(List<Miss> misses) {
         return misses.stream().allMatch(m -> m.severity() == Severity.ADVISES);
     }
 
+    /** Those of a severity. */
     public List<Miss> of(Severity severity) {
         return misses.stream().filter(m -> m.severity() == severity).toList();
     }

@@ -27,6 +27,7 @@ public record Lacks(double signalToNoiseDb, double headroomDb, double clarityDb)
                 clarity > CLARITY_SLACK_DB ? clarity : 0);
     }
 
+    /** Whether nothing is missing. */
     public boolean nothing() {
         return sumDb() == 0;
     }

@@ -17,20 +17,24 @@ public final class Stock {
         this.all = List.copyOf(all);
     }
 
+    /** All gear. */
     public List<Gear> all() {
         return all;
     }
 
+    /** All of a type. */
     public <G extends Gear> List<G> of(Class<G> type) {
         return all.stream().filter(type::isInstance).map(type::cast).toList();
     }
 
+    /** The cheapest of a type that will do; absent where none does. */
     public <G extends Gear> Optional<G> cheapest(Class<G> type, Predicate<G> wanted) {
         return of(type).stream()
                 .filter(wanted)
                 .min(Comparator.comparingDouble((G g) -> g.price().fresh()).thenComparing(Gear::id));
     }
 
+    /** The cheapest thing for a use; absent where there is none. */
     public Optional<Extra> extra(Extra.Use use) {
         return cheapest(Extra.class, e -> e.use() == use);
     }

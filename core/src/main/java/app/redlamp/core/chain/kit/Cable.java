@@ -26,6 +26,7 @@ public record Cable(String id, String name, Plug from, Plug to, double lengthM, 
         return from.balanced() && to.balanced();
     }
 
+    /** What it does to the signal. */
     public Lead lead() {
         return new Lead(lengthM, balanced());
     }

@@ -45,10 +45,12 @@ public record Extra(
             return name().toLowerCase(Locale.ROOT).replace('_', '-');
         }
 
+        /** Whether it holds a microphone. */
         public boolean holds() {
             return this == DESK_ARM || this == DESK_STAND || this == FLOOR_STAND;
         }
 
+        /** Whether one hears through it. */
         public boolean isHeadphones() {
             return this == HEADPHONES_CLOSED || this == HEADPHONES_OPEN;
         }

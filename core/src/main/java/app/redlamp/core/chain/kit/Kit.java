@@ -59,6 +59,7 @@ public record Kit(
         this(id, name, seats, box, extras, hub, 0);
     }
 
+    /** The same with peaks held back by so much, in dB. */
     public Kit compressing(double db) {
         return new Kit(id, name, seats, box, extras, hub, db);
     }
@@ -95,38 +96,46 @@ public record Kit(
         return all;
     }
 
+    /** The same with something else in that place; seats are counted from 0. */
     public Kit with(int seat, Seat changed) {
         List<Seat> all = new ArrayList<>(seats);
         all.set(seat, changed);
         return seated(all);
     }
 
+    /** The same with other seats. */
     public Kit seated(List<Seat> all) {
         return new Kit(id, name, all, box, extras, hub, compressionDb);
     }
 
+    /** The same through another interface; absent for none. */
     public Kit through(Optional<AudioInterface> other) {
         return new Kit(id, name, seats, other, extras, hub, compressionDb);
     }
 
+    /** The same with something else in that place; seats are counted from 0. */
     public Kit with(List<Extra> all) {
         return new Kit(id, name, seats, box, all, hub, compressionDb);
     }
 
+    /** The same and one thing more. */
     public Kit adding(Extra extra) {
         List<Extra> all = new ArrayList<>(extras);
         all.add(extra);
         return with(all);
     }
 
+    /** The same plugged in through a hub, or not. */
     public Kit hubbed(boolean through) {
         return new Kit(id, name, seats, box, extras, through, compressionDb);
     }
 
+    /** The same under another name. */
     public Kit called(String other) {
         return new Kit(id, other, seats, box, extras, hub, compressionDb);
     }
 
+    /** The same under another id. */
     public Kit as(String other) {
         return new Kit(other, name, seats, box, extras, hub, compressionDb);
     }

@@ -36,6 +36,7 @@ public record Kits(List<Kit> all, String chosen, Map<String, Integer> owned, Roo
         }
     }
 
+    /** The kit of an id; absent for none. */
     public Optional<Kit> byId(String id) {
         return all.stream().filter(k -> k.id().equals(id)).findFirst();
     }
@@ -68,14 +69,17 @@ public record Kits(List<Kit> all, String chosen, Map<String, Integer> owned, Roo
         return new Kits(rest, chosen.equals(id) ? other : chosen, owned, guess);
     }
 
+    /** The same with another kit chosen. */
     public Kits choosing(String id) {
         return new Kits(all, id, owned, guess);
     }
 
+    /** The same with so many pieces of each part at hand, by id. */
     public Kits owning(Map<String, Integer> counts) {
         return new Kits(all, chosen, counts, guess);
     }
 
+    /** The same with another guess of the room. */
     public Kits guessing(RoomGuess room) {
         return new Kits(all, chosen, owned, room);
     }

@@ -50,6 +50,7 @@ public record Microphone(
             return name().toLowerCase(Locale.ROOT).replace('_', '-');
         }
 
+        /** Whether it is one of the condensers. */
         public boolean isCondenser() {
             return this == LARGE_CONDENSER || this == SMALL_CONDENSER;
         }
@@ -134,6 +135,7 @@ public record Microphone(
         return inside.isPresent();
     }
 
+    /** The same with another capsule. */
     public Microphone hearing(Capsule other) {
         return new Microphone(id, name, kind, other, address, plug, power, inside, diaphragmM, weightKg, price, note);
     }

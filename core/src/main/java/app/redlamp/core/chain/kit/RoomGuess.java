@@ -91,14 +91,17 @@ public record RoomGuess(Size size, Softness softness, Quiet quiet) {
         return Surroundings.of(quiet.dbA, volume, Math.max(0.05, decay));
     }
 
+    /** The same of another size. */
     public RoomGuess sized(Size other) {
         return new RoomGuess(other, softness, quiet);
     }
 
+    /** The same lined otherwise. */
     public RoomGuess lined(Softness other) {
         return new RoomGuess(size, other, quiet);
     }
 
+    /** The same in other quiet. */
     public RoomGuess at(Quiet other) {
         return new RoomGuess(size, softness, other);
     }

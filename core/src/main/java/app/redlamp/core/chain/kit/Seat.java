@@ -55,34 +55,42 @@ public record Seat(
                 OptionalDouble.empty());
     }
 
+    /** The same with another microphone. */
     public Seat with(Microphone other) {
         return new Seat(name, other, cable, booster, gainDb, voice, position, popFilterM);
     }
 
+    /** The same with another lead; absent for none. */
     public Seat wired(Optional<Cable> other) {
         return new Seat(name, microphone, other, booster, gainDb, voice, position, popFilterM);
     }
 
+    /** The same with another booster; absent for none. */
     public Seat boosted(Optional<BoosterPart> other) {
         return new Seat(name, microphone, cable, other, gainDb, voice, position, popFilterM);
     }
 
+    /** The same with so much gain, in dB. */
     public Seat gained(double db) {
         return new Seat(name, microphone, cable, booster, db, voice, position, popFilterM);
     }
 
+    /** The same with another voice. */
     public Seat spoken(Voice other) {
         return new Seat(name, microphone, cable, booster, gainDb, other, position, popFilterM);
     }
 
+    /** The same with its microphone elsewhere. */
     public Seat at(Position other) {
         return new Seat(name, microphone, cable, booster, gainDb, voice, other, popFilterM);
     }
 
+    /** The same with a pop filter so many metres from the lips; absent for none. */
     public Seat screened(OptionalDouble metres) {
         return new Seat(name, microphone, cable, booster, gainDb, voice, position, metres);
     }
 
+    /** The same under another name. */
     public Seat called(String other) {
         return new Seat(other, microphone, cable, booster, gainDb, voice, position, popFilterM);
     }

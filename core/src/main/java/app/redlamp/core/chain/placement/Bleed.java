@@ -101,6 +101,7 @@ public record Bleed(double ratio, double directDb, double roomDb) {
         return totalDb() <= HARMLESS_DB;
     }
 
+    /** Whether the other microphone is three times as far as one's own, or more. */
     public boolean keepsTheRule() {
         return ratio >= RULE;
     }

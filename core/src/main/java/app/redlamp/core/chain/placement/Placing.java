@@ -75,6 +75,7 @@ public record Placing(
         return chain.capsule().liftDb(chain.position().angleDeg(), distanceM, BASS_HZ);
     }
 
+    /** Whether a P would be heard as a pop. */
     public boolean pops() {
         return breathDb > Breath.POPS_DB;
     }

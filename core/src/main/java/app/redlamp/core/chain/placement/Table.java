@@ -30,6 +30,7 @@ public record Table(Bleed.Seats seats, double apartM) {
         return new Table(seats, Math.max(NEAREST_M, Math.min(FURTHEST_M, metres)));
     }
 
+    /** The same with its people seated otherwise. */
     public Table seated(Bleed.Seats other) {
         return new Table(other, apartM);
     }

@@ -27,6 +27,7 @@ public enum Zone {
         this.toM = toM;
     }
 
+    /** Nearest distance in metres. */
     public double fromM() {
         return fromM;
     }
@@ -41,6 +42,7 @@ public enum Zone {
         return name().toLowerCase(Locale.ROOT).replace('_', '-');
     }
 
+    /** Whether a distance in metres lies in it. */
     public boolean holds(double distanceM) {
         return distanceM >= fromM - 1e-9 && distanceM <= toM + 1e-9;
     }

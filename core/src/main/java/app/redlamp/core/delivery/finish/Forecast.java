@@ -21,6 +21,7 @@ public record Forecast(OptionalDouble gainDb, List<Obstacle> obstacles) {
         obstacles = List.copyOf(obstacles);
     }
 
+    /** What finishing would make of a recording. */
     public static Forecast of(Specification specification, Report report) {
         List<Obstacle> obstacles = new ArrayList<>(unrepairable(specification, report));
         Optional<GainPlan> plan = GainPlan.forecast(specification, report);
@@ -63,6 +64,7 @@ public record Forecast(OptionalDouble gainDb, List<Obstacle> obstacles) {
                 .map(p -> new Obstacle.Misnamed(name, p));
     }
 
+    /** Whether it can be finished. */
     public boolean finishable() {
         return obstacles.isEmpty();
     }

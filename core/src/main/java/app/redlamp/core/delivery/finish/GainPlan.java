@@ -58,6 +58,7 @@ public record GainPlan(double lowestDb, double highestDb, double floorDb, double
         return Optional.of(new GainPlan(lowest, highest, quietEnough, aim));
     }
 
+    /** Whether there is a gain at which all holds. */
     public boolean feasible() {
         return highestDb >= lowestDb;
     }

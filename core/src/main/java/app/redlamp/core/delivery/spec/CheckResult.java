@@ -11,6 +11,7 @@ public enum CheckResult {
     /** Not a ground for rejection, but worth knowing. */
     ADVICE;
 
+    /** Name in reports, such as {@code pass}. */
     public String id() {
         return name().toLowerCase(Locale.ROOT);
     }

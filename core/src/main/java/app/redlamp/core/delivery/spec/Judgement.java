@@ -15,10 +15,12 @@ public record Judgement(Specification specification, List<Check> checks) {
         return faults().isEmpty();
     }
 
+    /** Checks that fail, in the order of the specification. */
     public List<Check> faults() {
         return checks.stream().filter(c -> c.verdict() == CheckResult.OUTSIDE).toList();
     }
 
+    /** One check by its id; absent where the specification does not ask for it. */
     public Optional<Check> check(CheckId id) {
         return checks.stream().filter(c -> c.id() == id).findFirst();
     }

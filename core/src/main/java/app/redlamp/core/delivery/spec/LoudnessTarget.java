@@ -27,6 +27,7 @@ public record LoudnessTarget(Measure measure, Limits limits) {
             this.unit = unit;
         }
 
+        /** Unit of its window: LUFS, dBFS or dBov. */
         public String unit() {
             return unit;
         }
@@ -39,6 +40,7 @@ public record LoudnessTarget(Measure measure, Limits limits) {
         }
     }
 
+    /** What a recording has of it; absent for silence. */
     public OptionalDouble of(Report report) {
         return switch (measure) {
             case RMS -> report.rmsDbfs();

@@ -24,6 +24,7 @@ public record PeakLimit(Measure measure, OptionalDouble lowest, double highest) 
             this.unit = unit;
         }
 
+        /** Unit of its limit: dBFS or dBTP. */
         public String unit() {
             return unit;
         }
@@ -44,10 +45,12 @@ public record PeakLimit(Measure measure, OptionalDouble lowest, double highest) 
         }
     }
 
+    /** What a recording has of it; absent for silence. */
     public OptionalDouble of(Report report) {
         return measure == Measure.SAMPLE ? report.samplePeakDbfs() : report.truePeakDbtp();
     }
 
+    /** The same as a window. */
     public Limits limits() {
         return new Limits(lowest, OptionalDouble.of(highest));
     }

@@ -59,14 +59,17 @@ public record Specification(
                 newId, newName, source, loudness, peak, noiseFloorDbfs, time, sound, set, naming, format);
     }
 
+    /** Room tone before the first word, in seconds; absent where nothing is asked. */
     public Optional<Limits> headS() {
         return time.headS();
     }
 
+    /** Room tone after the last word, in seconds; absent where nothing is asked. */
     public Optional<Limits> tailS() {
         return time.tailS();
     }
 
+    /** Longest file in seconds; absent where nothing is asked. */
     public OptionalDouble longestS() {
         return time.longestS();
     }
@@ -79,6 +82,7 @@ public record Specification(
                 .min();
     }
 
+    /** Most runs of clipped samples that are let through. */
     public int clippedRuns() {
         return sound.clippedRuns();
     }

@@ -94,6 +94,7 @@ public record Finding(Kind kind, Severity severity, double startS, double endS, 
         WARNING,
         FAULT;
 
+        /** Name in reports, such as {@code hum}. */
         public String id() {
             return name().toLowerCase(Locale.ROOT);
         }

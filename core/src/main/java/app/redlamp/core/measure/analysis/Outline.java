@@ -36,10 +36,12 @@ public final class Outline {
         return new Outline(bytes.clone());
     }
 
+    /** A copy of its levels as they are kept, a byte a point. */
     public byte[] toBytes() {
         return steps.clone();
     }
 
+    /** How many levels it has. */
     public int points() {
         return steps.length;
     }

@@ -147,6 +147,7 @@ public final class ClipMeter {
         return same || (magnitude >= CEILING && Math.abs(last) >= CEILING && x > 0 == last > 0);
     }
 
+    /** What was found; call once, at the end. */
     public Clipping result() {
         for (int c = 0; c < states.length; c++) {
             State state = states[c];

@@ -87,6 +87,7 @@ public final class LoudnessMeter {
         }
     }
 
+    /** What was found; call once, at the end. */
     public Loudness result() {
         return new Loudness(integrated(), maximum(maxMomentary), maximum(maxShortTerm), range());
     }

@@ -28,6 +28,7 @@ public final class FrameLevels {
         return meanSquare < SILENCE;
     }
 
+    /** How many frames. */
     public int size() {
         return meanSquares.size();
     }

@@ -1,5 +1,6 @@
 package app.redlamp.core.measure.noise;
 
+import app.redlamp.core.signal.Quantile;
 import app.redlamp.core.signal.Fourier;
 import app.redlamp.core.units.Decibels;
 import java.util.ArrayList;
@@ -165,8 +166,7 @@ final class HumFinder {
                 around[count++] = at(frequencyHz - distance);
             }
         }
-        Arrays.sort(around, 0, count);
-        return around[count / 2];
+        return Quantile.ofFirst(around, count, 0.5);
     }
 
     /** Means of {@code decimation} samples, twice over, which keeps what folds back 50 dB down near 100 Hz. */

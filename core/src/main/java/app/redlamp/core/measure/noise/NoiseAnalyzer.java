@@ -1,5 +1,6 @@
 package app.redlamp.core.measure.noise;
 
+import app.redlamp.core.signal.Quantile;
 import app.redlamp.core.signal.AWeighting;
 import app.redlamp.core.signal.Biquad;
 import app.redlamp.core.signal.OctaveBands;
@@ -156,8 +157,7 @@ public final class NoiseAnalyzer {
                 around[2 * i] = bins[k - 1 - i];
                 around[2 * i + 1] = bins[k + 1 + i];
             }
-            Arrays.sort(around);
-            double noise = around[AROUND];
+            double noise = Quantile.ofFirst(around, around.length, 0.5);
             if (bins[k] < TONE_ABOVE * noise || belongs(k * binHz, hum, binHz)) {
                 continue;
             }

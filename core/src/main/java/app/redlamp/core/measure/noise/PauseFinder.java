@@ -1,5 +1,6 @@
 package app.redlamp.core.measure.noise;
 
+import app.redlamp.core.signal.Quantile;
 import app.redlamp.core.units.Decibels;
 import java.util.ArrayList;
 import java.util.Arrays;
@@ -194,15 +195,12 @@ public final class PauseFinder {
         if (count == 0) {
             return fallback;
         }
-        Arrays.sort(means, 0, count);
-        return means[(int) (count * QUIET_SHARE)];
+        return Quantile.of(Arrays.copyOf(means, count), QUIET_SHARE);
     }
 
     /** What within a candidate is steady, without the ends of the words around it. */
     private List<int[]> core(int[] run) {
-        float[] levels = Arrays.copyOfRange(smooth, run[0], run[1]);
-        Arrays.sort(levels);
-        double limit = levels[levels.length / 2] * ABOVE_MEDIAN;
+        double limit = Quantile.median(Arrays.copyOfRange(smooth, run[0], run[1])) * ABOVE_MEDIAN;
         return runs(i -> smooth[i] <= limit, run[0], run[1], SHORTEST);
     }
 

@@ -43,6 +43,7 @@ public record Pauses(
 
     /** From {@code startS} up to {@code endS}, in seconds, with the energy mean in dBFS RMS. */
     public record Stretch(double startS, double endS, double levelDbfs) {
+        /** All pauses together, in seconds. */
         public double lengthS() {
             return endS - startS;
         }
@@ -57,6 +58,7 @@ public record Pauses(
         return stretches.stream().max(Comparator.comparingDouble(Stretch::levelDbfs));
     }
 
+    /** The longest of them; absent for none. */
     public Optional<Stretch> longest() {
         return stretches.stream().max(Comparator.comparingDouble(Stretch::lengthS));
     }

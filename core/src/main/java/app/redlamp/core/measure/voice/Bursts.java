@@ -1,5 +1,6 @@
 package app.redlamp.core.measure.voice;
 
+import app.redlamp.core.signal.Quantile;
 import app.redlamp.core.units.Decibels;
 import java.util.ArrayList;
 import java.util.Arrays;
@@ -49,9 +50,7 @@ final class Bursts {
      */
     static List<Event> plosives(float[] all, float[] low, double voiceDbfs) {
         double voice = Decibels.toPower(voiceDbfs);
-        float[] sorted = low.clone();
-        Arrays.sort(sorted);
-        double middle = sorted.length == 0 ? 0 : sorted[sorted.length / 2];
+        double middle = low.length == 0 ? 0 : Quantile.median(low);
         double limit = Math.max(middle * PLOSIVE_ABOVE, voice * Decibels.toPower(-PLOSIVE_BELOW_VOICE_DB));
         List<Event> found = new ArrayList<>();
         for (int i = 0; i < low.length; i++) {

@@ -1,5 +1,6 @@
 package app.redlamp.core.measure.voice;
 
+import app.redlamp.core.signal.Quantile;
 import app.redlamp.core.units.Decibels;
 import java.util.ArrayList;
 import java.util.Collections;
@@ -51,9 +52,8 @@ public final class LevelPumping {
         if (swells.size() < FEWEST) {
             return OptionalDouble.empty();
         }
-        Collections.sort(swells);
-        boolean most = swells.get(swells.size() / 3) > LEAST_DB / 2;
-        double middle = swells.get(swells.size() / 2);
+        boolean most = Quantile.of(swells, 1 / 3.0) > LEAST_DB / 2;
+        double middle = Quantile.median(swells);
         return most && middle >= LEAST_DB ? OptionalDouble.of(middle) : OptionalDouble.empty();
     }
 

@@ -1,5 +1,6 @@
 package app.redlamp.core.measure.voice;
 
+import app.redlamp.core.signal.Quantile;
 import app.redlamp.core.units.Decibels;
 import java.util.ArrayList;
 import java.util.Collections;
@@ -77,8 +78,7 @@ public final class Reverberance {
         if (times.size() < FEWEST_FALLS) {
             return OptionalDouble.empty();
         }
-        Collections.sort(times);
-        return OptionalDouble.of(times.get(times.size() / 4));
+        return OptionalDouble.of(Quantile.of(times, 0.25));
     }
 
     /** Slope in dB a frame; 0 where the points lie on no line. */

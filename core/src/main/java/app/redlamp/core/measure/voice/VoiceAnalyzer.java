@@ -56,6 +56,7 @@ public final class VoiceAnalyzer {
         this.sampleRateHz = sampleRateHz;
     }
 
+    /** What a voice does, from the levels of its frames, its pauses and what the meters found. */
     public static VoiceProfile analyze(VoiceFrames frames, Pauses pauses, Found found, int sampleRateHz) {
         return new VoiceAnalyzer(frames, pauses, sampleRateHz).profile(found);
     }

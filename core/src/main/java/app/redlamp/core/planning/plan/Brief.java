@@ -47,22 +47,27 @@ public record Brief(
         return of(other, title, client, start, deadline);
     }
 
+    /** The same under another title. */
     public Brief called(String newTitle) {
         return new Brief(kind, newTitle, client, start, deadline, pattern, capture, school);
     }
 
+    /** The same for another client; empty for none. */
     public Brief forClient(String newClient) {
         return new Brief(kind, title, newClient, start, deadline, pattern, capture, school);
     }
 
+    /** The same with another start and deadline; absent for none. */
     public Brief between(LocalDate newStart, Optional<LocalDate> newDeadline) {
         return new Brief(kind, title, client, newStart, newDeadline, pattern, capture, school);
     }
 
+    /** The same with another pattern for file names. */
     public Brief named(String newPattern) {
         return new Brief(kind, title, client, start, deadline, newPattern, capture, school);
     }
 
+    /** The same recorded in another format, and set by another school. */
     public Brief captured(RecordingFormat newCapture, GainSchool newSchool) {
         return new Brief(kind, title, client, start, deadline, pattern, newCapture, newSchool);
     }

@@ -18,6 +18,7 @@ public record Fee(Basis basis, BigDecimal amount) {
         WORD,
         FLAT;
 
+        /** Name in files, such as {@code finished-hour}. */
         public String id() {
             return name().toLowerCase(Locale.ROOT).replace('_', '-');
         }

@@ -54,10 +54,12 @@ public enum JobKind {
         return specificationId;
     }
 
+    /** Format that such jobs are recorded in. */
     public RecordingFormat capture() {
         return new RecordingFormat(sampleRateHz, BIT_DEPTH, channels);
     }
 
+    /** Gain school that such jobs are set by. */
     public GainSchool school() {
         return school;
     }

@@ -39,18 +39,22 @@ public record Money(Currency currency, Optional<Fee> fee, Optional<BigDecimal> b
         return budget.map(b -> b.subtract(toPay()));
     }
 
+    /** The same with another fee; absent for none. */
     public Money withFee(Optional<Fee> newFee) {
         return new Money(currency, newFee, budget, items);
     }
 
+    /** The same with another budget; absent for none. */
     public Money withBudget(Optional<BigDecimal> newBudget) {
         return new Money(currency, fee, newBudget, items);
     }
 
+    /** The same with other things to buy. */
     public Money withItems(List<Item> newItems) {
         return new Money(currency, fee, budget, newItems);
     }
 
+    /** Nothing yet, in a currency of three letters (ISO 4217). */
     public Money in(String code) {
         return new Money(Currency.getInstance(code), fee, budget, items);
     }

@@ -61,42 +61,52 @@ public record Production(
         this(id, brief, order, script, effort, time, money, spent, Spots.NONE, Kits.NONE, Cards.NONE, Takes.NONE);
     }
 
+    /** The same production with this part of it changed. */
     public Production with(Spots newSpots) {
         return new Production(id, brief, order, script, effort, time, money, spent, newSpots, kits, cards, takes);
     }
 
+    /** The same production with this part of it changed. */
     public Production with(Kits newKits) {
         return new Production(id, brief, order, script, effort, time, money, spent, spots, newKits, cards, takes);
     }
 
+    /** The same production with this part of it changed. */
     public Production with(Cards newCards) {
         return new Production(id, brief, order, script, effort, time, money, spent, spots, kits, newCards, takes);
     }
 
+    /** The same production with this part of it changed. */
     public Production with(Brief newBrief) {
         return new Production(id, newBrief, order, script, effort, time, money, spent, spots, kits, cards, takes);
     }
 
+    /** The same production with this part of it changed. */
     public Production with(Order newOrder) {
         return new Production(id, brief, newOrder, script, effort, time, money, spent, spots, kits, cards, takes);
     }
 
+    /** The same production with this part of it changed. */
     public Production with(Script newScript) {
         return new Production(id, brief, order, newScript, effort, time, money, spent, spots, kits, cards, takes);
     }
 
+    /** The same production with this part of it changed. */
     public Production with(WorkRatios newEffort) {
         return new Production(id, brief, order, script, newEffort, time, money, spent, spots, kits, cards, takes);
     }
 
+    /** The same production with this part of it changed. */
     public Production with(WorkingTime newTime) {
         return new Production(id, brief, order, script, effort, newTime, money, spent, spots, kits, cards, takes);
     }
 
+    /** The same production with this part of it changed. */
     public Production with(Money newMoney) {
         return new Production(id, brief, order, script, effort, time, newMoney, spent, spots, kits, cards, takes);
     }
 
+    /** The same production with this part of it changed. */
     public Production with(Takes newTakes) {
         return new Production(id, brief, order, script, effort, time, money, spent, spots, kits, cards, newTakes);
     }
@@ -106,6 +116,7 @@ public record Production(
         return with(facts.takes);
     }
 
+    /** The same with more time spent. */
     public Production spending(Spent more) {
         List<Spent> all = new ArrayList<>(spent);
         all.add(more);
@@ -140,6 +151,7 @@ public record Production(
         }
     }
 
+    /** Chapters, cues or episodes in their order. */
     public List<Piece> pieces() {
         return script.pieces();
     }

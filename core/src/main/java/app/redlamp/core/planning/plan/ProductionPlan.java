@@ -100,6 +100,7 @@ public record ProductionPlan(
                 ready ? 0 : minutes * pace.proof());
     }
 
+    /** Words of all pieces together. */
     public int words() {
         return counts.stream().mapToInt(Count::words).sum();
     }

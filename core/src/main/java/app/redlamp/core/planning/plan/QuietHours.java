@@ -14,10 +14,12 @@ import java.time.ZonedDateTime;
  */
 public record QuietHours(LocalTime from, LocalTime to) {
 
+    /** When they begin on a day. */
     public ZonedDateTime begins(LocalDate day, ZoneId zone) {
         return day.atTime(from).atZone(zone);
     }
 
+    /** When they end; on the next day where they go past midnight. */
     public ZonedDateTime ends(LocalDate day, ZoneId zone) {
         LocalDate last = to.isAfter(from) ? day : day.plusDays(1);
         return last.atTime(to).atZone(zone);

@@ -36,6 +36,7 @@ public record Session(
         parts = List.copyOf(parts);
     }
 
+    /** Whether it is kept for what the client wants changed. */
     public boolean forCorrections() {
         return parts.isEmpty();
     }

@@ -17,6 +17,7 @@ public record Spent(LocalDate day, Phase phase, int minutes) {
         EDIT,
         PROOF;
 
+        /** Name in files, such as {@code proof}. */
         public String id() {
             return name().toLowerCase(Locale.ROOT);
         }

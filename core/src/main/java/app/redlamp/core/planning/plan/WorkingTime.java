@@ -62,26 +62,32 @@ public record WorkingTime(
         return daysOff.contains(day) ? Optional.empty() : Optional.ofNullable(quiet.get(day.getDayOfWeek()));
     }
 
+    /** The same with other quiet hours. */
     public WorkingTime withQuiet(Map<DayOfWeek, QuietHours> newQuiet) {
         return new WorkingTime(newQuiet, daysOff, longestSessionMin, stretchMin, breakMin, editMin, correctionDays);
     }
 
+    /** The same with other days off. */
     public WorkingTime withDaysOff(Set<LocalDate> newDays) {
         return new WorkingTime(quiet, newDays, longestSessionMin, stretchMin, breakMin, editMin, correctionDays);
     }
 
+    /** The same with sessions of at most so many minutes. */
     public WorkingTime withLongestSession(int minutes) {
         return new WorkingTime(quiet, daysOff, minutes, stretchMin, breakMin, editMin, correctionDays);
     }
 
+    /** The same with so many minutes of editing a day. */
     public WorkingTime withEditing(int minutes) {
         return new WorkingTime(quiet, daysOff, longestSessionMin, stretchMin, breakMin, minutes, correctionDays);
     }
 
+    /** The same with so many days kept for corrections. */
     public WorkingTime withCorrections(int days) {
         return new WorkingTime(quiet, daysOff, longestSessionMin, stretchMin, breakMin, editMin, days);
     }
 
+    /** The same with a break of so many minutes after a stretch of so many. */
     public WorkingTime withBreaks(int stretch, int pause) {
         return new WorkingTime(quiet, daysOff, longestSessionMin, stretch, pause, editMin, correctionDays);
     }

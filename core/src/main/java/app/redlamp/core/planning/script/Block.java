@@ -32,14 +32,17 @@ public record Block(Kind kind, int level, String text) {
         }
     }
 
+    /** A heading of a level from 1 to 6. */
     public static Block heading(int level, String text) {
         return new Block(Kind.HEADING, Math.max(1, Math.min(DEEPEST, level)), text);
     }
 
+    /** A paragraph of text. */
     public static Block paragraph(String text) {
         return new Block(Kind.PARAGRAPH, 0, text);
     }
 
+    /** Whether it is a heading. */
     public boolean isHeading() {
         return kind == Kind.HEADING;
     }

@@ -17,6 +17,7 @@ public record Count(int words, int sentences, int longestSentence, String longes
         return words == 0 ? 0 : (double) dialogueWords / words;
     }
 
+    /** Both together. */
     public Count plus(Count other) {
         boolean longer = other.longestSentence > longestSentence;
         return new Count(

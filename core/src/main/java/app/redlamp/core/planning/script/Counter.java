@@ -9,6 +9,7 @@ public final class Counter {
 
     private Counter() {}
 
+    /** Counts words, sentences and how long they take to say. */
     public static Count of(List<Block> blocks) {
         Count sum = Count.NONE;
         for (Block block : blocks) {

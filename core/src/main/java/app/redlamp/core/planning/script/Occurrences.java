@@ -16,6 +16,7 @@ public final class Occurrences {
      */
     public record Place(int block, int from, int to) {}
 
+    /** Where a term stands in a piece, in the order of the text. */
     public static List<Place> of(String term, ScriptText text, Piece piece) {
         List<Place> places = new ArrayList<>();
         for (Span span : piece.spans()) {

@@ -35,6 +35,7 @@ public record Piece(String title, List<Span> spans, OptionalDouble plannedS) {
         return new Piece(title, List.of(), OptionalDouble.of(seconds));
     }
 
+    /** The same under another title. */
     public Piece called(String newTitle) {
         return new Piece(newTitle, spans, plannedS);
     }

@@ -52,6 +52,7 @@ public final class Pieces {
         return all;
     }
 
+    /** The same pieces with one under another title, counted from 0. */
     public static List<Piece> rename(List<Piece> pieces, int index, String title) {
         List<Piece> all = new ArrayList<>(pieces);
         all.set(index, all.get(index).called(title));
@@ -65,6 +66,7 @@ public final class Pieces {
         return all;
     }
 
+    /** The same pieces without one, counted from 0. */
     public static List<Piece> remove(List<Piece> pieces, int index) {
         List<Piece> all = new ArrayList<>(pieces);
         all.remove(index);

@@ -13,6 +13,7 @@ public final class PlainText {
 
     private PlainText() {}
 
+    /** Reads text with blank lines between paragraphs. */
     public static ScriptText read(String text) {
         String lines = text.replace("\r\n", "\n")
                 .replace('\r', '\n')

@@ -29,18 +29,22 @@ public record Script(ScriptText text, List<Piece> pieces, List<Saying> sayings, 
         }
     }
 
+    /** The same text in other pieces. */
     public Script with(List<Piece> newPieces) {
         return new Script(text, newPieces, sayings, voices);
     }
 
+    /** Another text in its pieces. */
     public Script withText(ScriptText newText, List<Piece> newPieces) {
         return new Script(newText, newPieces, sayings, voices);
     }
 
+    /** The same with other pronunciations. */
     public Script withSayings(List<Saying> newSayings) {
         return new Script(text, pieces, newSayings, voices);
     }
 
+    /** The same with other characters. */
     public Script withVoices(List<CharacterVoice> newVoices) {
         return new Script(text, pieces, sayings, newVoices);
     }

@@ -24,6 +24,7 @@ public record ScriptText(List<Block> blocks) {
         return Faults.say("script-text.holds-more-than", MOST_CHARACTERS / 1_000_000);
     }
 
+    /** How many blocks. */
     public int size() {
         return blocks.size();
     }

@@ -17,6 +17,7 @@ public record Span(int from, int to) {
         }
     }
 
+    /** Whether a block, counted from 0, lies in it. */
     public boolean contains(int block) {
         return block >= from && block < to;
     }

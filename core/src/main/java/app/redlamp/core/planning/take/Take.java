@@ -88,14 +88,17 @@ public record Take(
         return file.substring(file.lastIndexOf('/') + 1);
     }
 
+    /** The same for another piece; empty for none. */
     public Take of(String otherPiece) {
         return new Take(file, otherPiece, recorded, lengthS, sha256, card, marks, state);
     }
 
+    /** The same in another state. */
     public Take as(State other) {
         return new Take(file, piece, recorded, lengthS, sha256, card, marks, other);
     }
 
+    /** The same with the SHA-256 of its file, in hexadecimal digits. */
     public Take counted(String hash) {
         return new Take(file, piece, recorded, lengthS, Optional.of(hash), card, marks, state);
     }

@@ -23,6 +23,7 @@ public record Takes(List<Take> all, List<Delivery> deliveries) {
         }
     }
 
+    /** The take of a file; absent for none. */
     public Optional<Take> take(String file) {
         return all.stream().filter(t -> t.file().equals(file)).findFirst();
     }

@@ -25,6 +25,7 @@ public record Cards(List<GainCard> cards, List<Overrule> overrules) {
         }
     }
 
+    /** The same and one card more. */
     public Cards with(GainCard card) {
         List<GainCard> more = new ArrayList<>(cards);
         more.removeIf(c -> c.id().equals(card.id()));
@@ -38,6 +39,7 @@ public record Cards(List<GainCard> cards, List<Overrule> overrules) {
                 cards.stream().map(c -> c.id().equals(card.id()) ? card : c).toList(), overrules);
     }
 
+    /** The same without a card. */
     public Cards without(String id) {
         return new Cards(cards.stream().filter(c -> !c.id().equals(id)).toList(), overrules);
     }
@@ -47,6 +49,7 @@ public record Cards(List<GainCard> cards, List<Overrule> overrules) {
         return cards.stream().filter(c -> c.voice().equals(voice)).reduce((a, b) -> b);
     }
 
+    /** Why a station was overruled; absent where it was not. */
     public Optional<Overrule> overruled(Overrule.Station station) {
         return overrules.stream().filter(o -> o.station() == station).findFirst();
     }

@@ -114,10 +114,12 @@ public record GainCard(
         }
     }
 
+    /** The same with another note. */
     public GainCard noting(String other) {
         return new GainCard(id, when, kit, voice, input, knobs, place, levels, photo, other);
     }
 
+    /** The same with another photo, named from the production's folder; absent for none. */
     public GainCard pictured(Optional<String> picture) {
         return new GainCard(id, when, kit, voice, input, knobs, place, levels, picture, note);
     }

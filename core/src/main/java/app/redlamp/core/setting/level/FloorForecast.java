@@ -32,6 +32,7 @@ public record FloorForecast(
         return limitDbfs.isPresent() ? OptionalDouble.of(limitDbfs.getAsDouble() - afterDbfs) : limitDbfs;
     }
 
+    /** Whether the floor will be low enough in the finished file. */
     public boolean passes() {
         return marginDb().orElse(0) >= 0;
     }

@@ -20,6 +20,7 @@ public record Knob(double gainDb, double minDb, double cleanDb, double maxDb) {
         }
     }
 
+    /** The knob of a preamp, standing at so many dB. */
     public static Knob of(Preamp preamp, double gainDb) {
         return new Knob(preamp.within(gainDb), preamp.minGainDb(), preamp.cleanGainDb(), preamp.maxGainDb());
     }

@@ -1,5 +1,6 @@
 package app.redlamp.core.setting.level;
 
+import app.redlamp.core.signal.Hann;
 import app.redlamp.core.signal.Fourier;
 import app.redlamp.core.signal.LevelHistogram;
 import app.redlamp.core.signal.OctaveBands;
@@ -102,6 +103,7 @@ public final class LiveMeter {
             return noise[bin];
         }
 
+        /** How often a level was voice, by its half decibel. */
         public int voice(int bin) {
             return voice[bin];
         }
@@ -148,14 +150,9 @@ public final class LiveMeter {
         int size = Integer.highestOneBit((int) (WINDOW_S * sampleRateHz));
         transform = new Fourier(size);
         ring = new float[size];
-        window = new float[size];
+        window = Hann.window(size);
         work = new float[size];
-        double squares = 0;
-        for (int n = 0; n < size; n++) {
-            window[n] = (float) (0.5 - 0.5 * Math.cos(2 * Math.PI * n / size));
-            squares += (double) window[n] * window[n];
-        }
-        scale = 2 / (squares * size);
+        scale = Hann.scale(window);
         bandOfBin = new int[size / 2];
         double edge = Math.pow(10, 0.05);
         for (int k = 0; k < bandOfBin.length; k++) {

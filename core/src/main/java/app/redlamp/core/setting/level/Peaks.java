@@ -29,6 +29,7 @@ public record Peaks(double peakDbfs, double clippedShare) {
     /** Rather too low for a moment than cut off once more (ours). */
     private static final double MARGIN_DB = 3;
 
+    /** Peaks of what was heard. */
     public static Peaks of(Report report) {
         double peak = report.samplePeakDbfs().orElse(SILENCE_DBFS);
         Clipping clipping = report.clipping();
@@ -42,6 +43,7 @@ public record Peaks(double peakDbfs, double clippedShare) {
         return new Peaks(peak, Math.max(1e-7, Math.min(1, all / length)));
     }
 
+    /** Whether something was cut off. */
     public boolean clipped() {
         return clippedShare > 0;
     }

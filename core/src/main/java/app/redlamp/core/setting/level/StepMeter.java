@@ -55,6 +55,7 @@ public final class StepMeter {
         return (double) taken / wanted;
     }
 
+    /** Whether the step has lasted long enough. */
     public boolean done() {
         return taken >= wanted;
     }

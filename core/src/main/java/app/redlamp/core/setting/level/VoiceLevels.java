@@ -25,6 +25,7 @@ public record VoiceLevels(int channel, Map<SettingStep, Taken> steps) {
         steps = steps.isEmpty() ? Map.of() : java.util.Collections.unmodifiableMap(new EnumMap<>(steps));
     }
 
+    /** Nothing heard yet on a channel, counted from 0. */
     public static VoiceLevels none(int channel) {
         return new VoiceLevels(channel, Map.of());
     }
@@ -41,6 +42,7 @@ public record VoiceLevels(int channel, Map<SettingStep, Taken> steps) {
         return new VoiceLevels(channel, all);
     }
 
+    /** What was heard in a step; absent before it. */
     public Optional<Report> of(SettingStep step) {
         return Optional.ofNullable(steps.get(step))
                 .filter(t -> channel < t.channels().size())
@@ -63,6 +65,7 @@ public record VoiceLevels(int channel, Map<SettingStep, Taken> steps) {
         return of(SettingStep.LOUDEST).map(Peaks::of);
     }
 
+    /** Peaks of the excited line; absent before it. */
     public Optional<Peaks> excited() {
         return of(SettingStep.EXCITED).map(Peaks::of);
     }

@@ -43,17 +43,12 @@ public final class EchoDetector {
     private static final double NEIGHBOURS_S = 0.0015;
 
     private final int sampleRateHz;
-    private final Fourier transform;
-    private final float[] ring;
-    private final float[] window;
+    private final Frames frames;
     private final float[] work;
-    private final double[] powers;
     private final double[] cepstrum;
     private final int lowest;
     private final int highest;
     private final double remember;
-    private int ringAt;
-    private int fresh;
     private double heardS;
 
     /**
@@ -66,12 +61,9 @@ public final class EchoDetector {
 
     public EchoDetector(int sampleRateHz) {
         this.sampleRateHz = sampleRateHz;
-        int size = Integer.highestOneBit((int) (WINDOW_S * sampleRateHz) + 1);
-        transform = new Fourier(size);
-        ring = new float[size];
-        window = Frames.hann(size);
+        frames = new Frames(WINDOW_S, sampleRateHz);
+        int size = frames.size();
         work = new float[size];
-        powers = new double[size / 2];
         cepstrum = new double[size / 2];
         lowest = (int) (LOWEST_HZ * size / sampleRateHz);
         highest = (int) (Math.min(HIGHEST_HZ, 0.45 * sampleRateHz) * size / sampleRateHz);
@@ -81,18 +73,13 @@ public final class EchoDetector {
     /** Takes the next samples of the microphone. */
     public void accept(float[] samples, int count) {
         for (int n = 0; n < count; n++) {
-            ring[ringAt] = Float.isFinite(samples[n]) ? samples[n] : 0;
-            ringAt = ringAt + 1 == ring.length ? 0 : ringAt + 1;
-            fresh++;
-            if (fresh == ring.length / 2) {
-                fresh = 0;
-                add();
+            if (frames.add(samples[n])) {
+                add(frames.powers());
             }
         }
     }
 
-    private void add() {
-        Frames.powers(ring, ringAt, window, work, transform, powers);
+    private void add(double[] powers) {
         double mean = 0;
         double sum = 0;
         for (int k = lowest; k < highest; k++) {
@@ -109,7 +96,7 @@ public final class EchoDetector {
         for (int k = lowest; k < highest; k++) {
             work[2 * k] = (float) (Math.log(powers[k] + NOTHING) - mean);
         }
-        transform.inverse(work);
+        frames.back(work);
         // Only so much of the whole band is looked at.
         double share = (highest - lowest) / (work.length / 2.0);
         for (int n = 0; n < cepstrum.length; n++) {
@@ -141,7 +128,7 @@ public final class EchoDetector {
             squares -= standing(n) * standing(n);
         }
         double noise = Math.sqrt(Math.max(0, squares) / Math.max(1, to - from - 2 * near));
-        double amplitude = standing(best) / settled / overlap((double) best / ring.length);
+        double amplitude = standing(best) / settled / overlap((double) best / frames.size());
         double db = Decibels.levelOfAmplitude(Math.max(1e-6, amplitude));
         return standing(best) > OVER_NOISE * noise && db > FROM_DB
                 ? Optional.of(new Echo((double) best / sampleRateHz, Math.min(0, db)))

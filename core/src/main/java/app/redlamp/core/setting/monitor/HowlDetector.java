@@ -53,17 +53,11 @@ public final class HowlDetector {
     private static final double FULL_LASTS_S = 0.08;
 
     private final int sampleRateHz;
-    private final Fourier transform;
-    private final float[] ring;
-    private final float[] window;
-    private final float[] work;
-    private final double[] powers;
+    private final Frames frames;
     private final double[] before;
     private final int lowest;
     private final int lasting;
     private final int fullLasting;
-    private int ringAt;
-    private int fresh;
     private float peak;
     private int line = -1;
     private int run;
@@ -71,12 +65,8 @@ public final class HowlDetector {
 
     public HowlDetector(int sampleRateHz) {
         this.sampleRateHz = sampleRateHz;
-        int size = Integer.highestOneBit((int) (WINDOW_S * sampleRateHz) + 1);
-        transform = new Fourier(size);
-        ring = new float[size];
-        work = new float[size];
-        window = Frames.hann(size);
-        powers = new double[size / 2];
+        frames = new Frames(WINDOW_S, sampleRateHz);
+        int size = frames.size();
         lowest = Math.max(NEAR + 1, (int) (LOWEST_HZ * size / sampleRateHz));
         lasting = (int) Math.ceil(LASTS_S * sampleRateHz / (size / 2.0));
         before = new double[lasting];
@@ -93,13 +83,9 @@ public final class HowlDetector {
         for (int n = 0; n < count; n++) {
             float x = Float.isFinite(samples[n]) ? samples[n] : 0;
             peak = Math.max(peak, Math.abs(x));
-            ring[ringAt] = x;
-            ringAt = ringAt + 1 == ring.length ? 0 : ringAt + 1;
-            fresh++;
-            if (fresh == ring.length / 2) {
-                fresh = 0;
-                if (look()) {
-                    howl = OptionalDouble.of((double) line * sampleRateHz / ring.length);
+            if (frames.add(x)) {
+                if (look(frames.powers())) {
+                    howl = OptionalDouble.of((double) line * sampleRateHz / frames.size());
                 }
                 peak = 0;
             }
@@ -107,8 +93,7 @@ public final class HowlDetector {
         return howl;
     }
 
-    private boolean look() {
-        Frames.powers(ring, ringAt, window, work, transform, powers);
+    private boolean look(double[] powers) {
         int highest = lowest;
         double total = 0;
         for (int k = lowest; k < powers.length - NEAR; k++) {
@@ -120,10 +105,10 @@ public final class HowlDetector {
             line = highest;
             return true;
         }
-        double own = around(highest);
+        double own = around(powers, highest);
         double db = Decibels.levelOfPower(Math.max(1e-15, own));
         boolean alone = own > OVER_REST * Math.max(0, total - own);
-        double harmonics = around(2 * highest) + around(3 * highest);
+        double harmonics = around(powers, 2 * highest) + around(powers, 3 * highest);
         boolean pure = peak >= CUT || harmonics < HARMONICS * own;
         if (!(alone && pure && db > SOFTEST_DBFS)) {
             run = 0;
@@ -146,7 +131,7 @@ public final class HowlDetector {
         return Math.abs(one - other) <= 1 || (one < other * SIXTH && other < one * SIXTH);
     }
 
-    private double around(int bin) {
+    private static double around(double[] powers, int bin) {
         double sum = 0;
         int from = Math.min(bin - NEAR, (int) (bin / SIXTH));
         int to = Math.max(bin + NEAR, (int) Math.ceil(bin * SIXTH));
