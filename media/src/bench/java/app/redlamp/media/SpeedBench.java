@@ -2,7 +2,7 @@ package app.redlamp.media;
 
 import app.redlamp.core.measure.analysis.RecordingAnalyzer;
 import app.redlamp.core.measure.analysis.Report;
-import app.redlamp.core.delivery.process.LimiterRun;
+import app.redlamp.core.delivery.process.Limiter;
 import app.redlamp.core.signal.AudioInfo;
 import app.redlamp.core.signal.AudioSource;
 import app.redlamp.core.signal.Signals;
@@ -53,7 +53,7 @@ public class SpeedBench {
     public double limit() throws IOException {
         float[][] block = new float[1][8192];
         double last = 0;
-        try (AudioSource limited = new LimiterRun(Signals.source(RATE, speech), -6)) {
+        try (AudioSource limited = new Limiter(-6).over(Signals.source(RATE, speech))) {
             for (int n = limited.read(block, 8192); n > 0; n = limited.read(block, 8192)) {
                 last = block[0][n - 1];
             }

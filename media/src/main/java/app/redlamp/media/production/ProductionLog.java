@@ -4,9 +4,10 @@ import app.redlamp.core.log.History;
 import app.redlamp.core.log.LogEntry;
 import app.redlamp.core.log.Logged;
 import app.redlamp.media.disk.GuardedFolder;
-import java.io.BufferedReader;
+import java.io.Closeable;
 import java.io.IOException;
 import java.io.InputStreamReader;
+import java.io.Reader;
 import java.nio.ByteBuffer;
 import java.nio.channels.FileChannel;
 import java.nio.charset.CharsetDecoder;
@@ -67,8 +68,8 @@ final class ProductionLog {
                 .newDecoder()
                 .onMalformedInput(CodingErrorAction.REPLACE)
                 .onUnmappableCharacter(CodingErrorAction.REPLACE);
-        try (BufferedReader lines = new BufferedReader(new InputStreamReader(Files.newInputStream(log), decoder))) {
-            for (String line = next(lines); line != null; line = next(lines)) {
+        try (Lines lines = new Lines(new InputStreamReader(Files.newInputStream(log), decoder))) {
+            for (String line = lines.next(); line != null; line = lines.next()) {
                 if (!line.isBlank()) {
                     Optional<Logged> entry = codec.entry(line);
                     entry.ifPresent(all::add);
@@ -79,20 +80,48 @@ final class ProductionLog {
         return new History(all, notKnown);
     }
 
-    /** The next line, cut where it is longer than any line of a log; null at the end. */
-    private static String next(BufferedReader lines) throws IOException {
-        StringBuilder line = new StringBuilder();
-        int c = lines.read();
-        if (c < 0) {
-            return null;
+    /** Lines one after the other, each cut where it is longer than any line of a log. */
+    private static final class Lines implements Closeable {
+        private final Reader text;
+        private final char[] buffer = new char[1 << 14];
+        private int at;
+        private int count;
+
+        Lines(Reader text) {
+            this.text = text;
         }
-        while (c >= 0 && c != '\n') {
-            if (line.length() < LONGEST_LINE) {
-                line.append((char) c);
+
+        /** The next one; null at the end. */
+        String next() throws IOException {
+            StringBuilder line = new StringBuilder();
+            boolean any = false;
+            while (filled()) {
+                any = true;
+                int from = at;
+                while (at < count && buffer[at] != '\n') {
+                    at++;
+                }
+                line.append(buffer, from, Math.min(at - from, LONGEST_LINE - line.length()));
+                if (at < count) {
+                    at++;
+                    return line.toString();
+                }
             }
-            c = lines.read();
+            return any ? line.toString() : null;
         }
-        return line.toString();
+
+        private boolean filled() throws IOException {
+            if (at == count) {
+                at = 0;
+                count = Math.max(0, text.read(buffer));
+            }
+            return count > 0;
+        }
+
+        @Override
+        public void close() throws IOException {
+            text.close();
+        }
     }
 
     private static void append(FileChannel log, String text) throws IOException {
