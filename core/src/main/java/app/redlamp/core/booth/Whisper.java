@@ -1,7 +1,7 @@
 package app.redlamp.core.booth;
 
-import app.redlamp.core.signal.Hann;
 import app.redlamp.core.signal.Fourier;
+import app.redlamp.core.signal.Hann;
 import java.util.SplittableRandom;
 
 /**

@@ -29,6 +29,7 @@ public final class ReadingColumn extends ScrollPane {
     private final FigureGrid figures;
     private final FigureGrid folded;
     private final List<HelpCard> cards = new ArrayList<>();
+    private Runnable built = () -> {};
     private Optional<Reading> shown = Optional.empty();
     private boolean unfolded;
     private boolean explaining;
@@ -54,7 +55,8 @@ public final class ReadingColumn extends ScrollPane {
 
     /** Shows a reading. While somebody drags it comes many times a second: only what has changed is built anew. */
     public void show(Reading reading) {
-        if (shown.filter(was -> alike(was, reading)).isEmpty()) {
+        boolean other = shown.filter(was -> alike(was, reading)).isEmpty();
+        if (other) {
             build(reading);
         }
         shown = Optional.of(reading);
@@ -66,6 +68,14 @@ public final class ReadingColumn extends ScrollPane {
         if (unfolded) {
             folded.show(reading.more().figures());
         }
+        if (other) {
+            built.run();
+        }
+    }
+
+    /** Told whenever what can be pressed in it is other than before. */
+    public void whenBuilt(Runnable then) {
+        built = then;
     }
 
     /** Says below each figure how it is computed and by what, or no longer. */

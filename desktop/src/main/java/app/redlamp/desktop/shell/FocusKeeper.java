@@ -1,6 +1,7 @@
 package app.redlamp.desktop.shell;
 
 import app.redlamp.desktop.station.Station;
+import java.util.Optional;
 import java.util.function.BooleanSupplier;
 import java.util.function.Supplier;
 import javafx.application.Platform;
@@ -18,6 +19,8 @@ final class FocusKeeper {
     private final Supplier<Station> station;
     private final BooleanSupplier asking;
     private boolean wanted;
+    /** Where it was put last. */
+    private Optional<Node> put = Optional.empty();
 
     /**
      * @param station that is open
@@ -71,7 +74,13 @@ final class FocusKeeper {
         to = to != null ? to : focusable(bench, false);
         to = to != null ? to : focusable(reading, false);
         to = to != null ? to : focusable(bench, true);
-        (to != null ? to : bench).requestFocus();
+        put = Optional.of(to != null ? to : bench);
+        put.get().requestFocus();
+    }
+
+    /** What helps has just been found: the focus goes to it, unless somebody has taken it elsewhere meanwhile. */
+    void again() {
+        put.filter(Node::isFocused).ifPresent(node -> bring());
     }
 
     private static Node first(Node in, String style) {

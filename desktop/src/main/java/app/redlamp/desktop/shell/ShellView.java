@@ -96,6 +96,15 @@ public final class ShellView {
         new FileDrop(page, files -> station().drop(files));
         page.widthProperty().addListener((o, was, now) -> fitReading());
         focus = new FocusKeeper(root, this::station, this::asking);
+        for (Station station : this.stations) {
+            if (station.reading() instanceof ReadingColumn column) {
+                column.whenBuilt(() -> {
+                    if (station == open) {
+                        focus.again();
+                    }
+                });
+            }
+        }
         open(this.stations.get(0));
     }
 

@@ -1,9 +1,9 @@
 package app.redlamp.core.acoustics.decay;
 
-import app.redlamp.core.signal.Quantile;
 import app.redlamp.core.acoustics.room.Reflection;
 import app.redlamp.core.signal.Biquad;
 import app.redlamp.core.signal.BiquadFilter;
+import app.redlamp.core.signal.Quantile;
 import app.redlamp.core.units.Decibels;
 import java.util.ArrayList;
 import java.util.Comparator;

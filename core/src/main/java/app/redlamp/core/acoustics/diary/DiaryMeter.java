@@ -1,11 +1,11 @@
 package app.redlamp.core.acoustics.diary;
 
-import app.redlamp.core.signal.Hann;
 import app.redlamp.core.acoustics.outside.OctaveLevels;
 import app.redlamp.core.signal.AWeighting;
 import app.redlamp.core.signal.AudioSource;
 import app.redlamp.core.signal.FloatSeries;
 import app.redlamp.core.signal.Fourier;
+import app.redlamp.core.signal.Hann;
 import app.redlamp.core.signal.PowerSpectrum;
 import app.redlamp.core.signal.SampleSink;
 import app.redlamp.core.units.Decibels;

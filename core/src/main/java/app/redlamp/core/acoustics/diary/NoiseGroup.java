@@ -1,9 +1,8 @@
 package app.redlamp.core.acoustics.diary;
 
-import app.redlamp.core.signal.Quantile;
 import app.redlamp.core.acoustics.outside.OctaveLevels;
+import app.redlamp.core.signal.Quantile;
 import java.util.ArrayList;
-import java.util.Collections;
 import java.util.Comparator;
 import java.util.List;
 import java.util.OptionalDouble;

@@ -1,10 +1,9 @@
 package app.redlamp.core.measure.noise;
 
-import app.redlamp.core.signal.Quantile;
 import app.redlamp.core.signal.Fourier;
+import app.redlamp.core.signal.Quantile;
 import app.redlamp.core.units.Decibels;
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
 

@@ -1,10 +1,10 @@
 package app.redlamp.core.measure.noise;
 
-import app.redlamp.core.signal.Quantile;
 import app.redlamp.core.signal.AWeighting;
 import app.redlamp.core.signal.Biquad;
 import app.redlamp.core.signal.OctaveBands;
 import app.redlamp.core.signal.PowerSpectrum;
+import app.redlamp.core.signal.Quantile;
 import app.redlamp.core.units.Decibels;
 import java.util.ArrayList;
 import java.util.Arrays;

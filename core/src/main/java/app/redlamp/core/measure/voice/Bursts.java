@@ -3,7 +3,6 @@ package app.redlamp.core.measure.voice;
 import app.redlamp.core.signal.Quantile;
 import app.redlamp.core.units.Decibels;
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.List;
 
 /**

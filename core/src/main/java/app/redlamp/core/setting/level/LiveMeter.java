@@ -1,7 +1,7 @@
 package app.redlamp.core.setting.level;
 
-import app.redlamp.core.signal.Hann;
 import app.redlamp.core.signal.Fourier;
+import app.redlamp.core.signal.Hann;
 import app.redlamp.core.signal.LevelHistogram;
 import app.redlamp.core.signal.OctaveBands;
 import app.redlamp.core.units.Decibels;

@@ -1,6 +1,5 @@
 package app.redlamp.core.setting.monitor;
 
-import app.redlamp.core.signal.Fourier;
 import app.redlamp.core.units.Decibels;
 import java.util.OptionalDouble;
 
