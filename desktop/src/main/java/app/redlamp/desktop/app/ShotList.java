@@ -202,7 +202,12 @@ final class ShotList {
             fire(w, "#level-turn");
             w.level().take(SettingStep.LOUDEST);
         }));
-        shots.add(new Shot("level-hands-dusk", w -> fire(w, "#desk-hands")));
+        // Of cut-off peaks one can only guess how high they would have gone: a second turn is usual.
+        shots.add(new Shot("level-hands-dusk", w -> {
+            fire(w, "#level-turn");
+            w.level().take(SettingStep.LOUDEST);
+            fire(w, "#desk-hands");
+        }));
         shots.add(new Shot("level-excited-dusk", w -> {
             fire(w, "#desk-school");
             w.level().take(SettingStep.EXCITED);
@@ -232,6 +237,11 @@ final class ShotList {
             fire(w, "#monitor-start");
             fire(w, "#desk-watch");
             fire(w, "#watch-start");
+        }));
+        // What was read with a loudspeaker on is read again.
+        shots.add(new Shot("level-again-daylight", w -> {
+            fire(w, "#watch-start");
+            w.level().take(SettingStep.READ);
         }));
         shots.add(new Shot("level-noisy-daylight", w -> {
             fire(w, "#desk-floor");
