@@ -91,7 +91,7 @@ final class FloorSheet extends HBox implements Desk.Sheet<StationParts<LevelStat
                 parts.bench().figures().tenths(noise.get().floorDbA())));
         List<Suspect> all = Suspect.of(
                 noise.get(),
-                parts.models().level().chain(),
+                parts.models().level().chainWhenStill(),
                 parts.models().level().booth().noises());
         all.stream().limit(MOST_PARTS).forEach(s -> list.getChildren().add(part(s, noise.get())));
     }

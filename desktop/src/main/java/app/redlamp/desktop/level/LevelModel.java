@@ -374,6 +374,12 @@ public final class LevelModel {
                 .map(p -> p.brief().school());
     }
 
+    /** The chain with its knob where it stood while the floor was measured: what was heard then is explained by it. */
+    public Optional<Chain> chainWhenStill() {
+        OptionalDouble then = levels().gain(SettingStep.STILL);
+        return chain().map(c -> then.isPresent() ? c.gained(c.preamp().within(then.getAsDouble())) : c);
+    }
+
     /** Whether the knob was moved since the loudest line was heard. */
     public boolean movedSince() {
         Taken loudest = levels().steps().get(SettingStep.LOUDEST);

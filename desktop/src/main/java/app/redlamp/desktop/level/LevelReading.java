@@ -244,7 +244,7 @@ final class LevelReading {
                 .ifPresent(n ->
                         Suspect.of(
                                         n,
-                                        parts.models().level().chain(),
+                                        parts.models().level().chainWhenStill(),
                                         parts.models().level().booth().noises())
                                 .stream()
                                 .sorted(Comparator.comparingDouble(s -> -s.annoyance()))

@@ -14,6 +14,8 @@ import app.redlamp.core.booth.WeekTime;
 import app.redlamp.core.chain.GainSchool;
 import app.redlamp.core.chain.Node;
 import app.redlamp.core.chain.SignalPath;
+import app.redlamp.core.measure.analysis.Report;
+import app.redlamp.core.measure.noise.NoiseProfile;
 import app.redlamp.core.port.Capture;
 import app.redlamp.core.port.Capture.Fault;
 import app.redlamp.core.port.SimulatedBooth;
@@ -22,6 +24,7 @@ import app.redlamp.core.setting.card.Overrule;
 import app.redlamp.core.setting.level.LevelProblem;
 import app.redlamp.core.setting.level.LevelVerdict;
 import app.redlamp.core.setting.level.SettingStep;
+import app.redlamp.core.setting.level.Suspect;
 import app.redlamp.core.setting.level.Turn;
 import app.redlamp.desktop.edit.UndoHistory;
 import app.redlamp.desktop.input.BoothModel;
@@ -291,6 +294,24 @@ class LevelModelTest {
         assertThat(level.levels().of(SettingStep.STILL).orElseThrow().info().sampleRateHz())
                 .isEqualTo(44_100);
         assertThatThrownBy(() -> input.listenAt(100, 24, 1)).hasMessageContaining("8000");
+    }
+
+    /** The floor was measured before the knob was turned: where its noise comes from stays as it was. */
+    @Test
+    void aTurnChangesNothingAboutWhereTheNoiseComesFrom() {
+        take(SettingStep.STILL);
+        take(SettingStep.LOUDEST);
+        List<Suspect> before = suspects();
+        assertThat(before).isNotEmpty();
+        turn();
+        assertThat(level.movedSince()).isTrue();
+        assertThat(suspects()).isEqualTo(before);
+    }
+
+    private List<Suspect> suspects() {
+        NoiseProfile noise =
+                level.levels().of(SettingStep.STILL).flatMap(Report::noise).orElseThrow();
+        return Suspect.of(noise, level.chainWhenStill(), level.booth().noises());
     }
 
     /** What is still on its way from before a knob was turned lets no step begin: it would measure the wrong gain. */

@@ -77,7 +77,8 @@ public record VoiceLevels(int channel, Map<SettingStep, Taken> steps) {
         return a.isPresent() && b.isPresent() ? b.getAsDouble() - a.getAsDouble() : 0;
     }
 
-    private OptionalDouble gain(SettingStep step) {
+    /** Where the knob stood in a step, in dB; absent before it, and where nobody knows. */
+    public OptionalDouble gain(SettingStep step) {
         Taken taken = steps.get(step);
         return taken == null ? OptionalDouble.empty() : taken.gainDb();
     }
