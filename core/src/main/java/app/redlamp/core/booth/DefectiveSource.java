@@ -26,7 +26,7 @@ public final class DefectiveSource extends SourceStep {
     /** A direct voltage that is plainly one (ours). */
     private static final float OFFSET = 0.02f;
 
-    /** The band of a headset on a phone (ITU-T G.712). */
+    /** The band of a headset on a phone (ITU-T G.712, from memory). */
     private static final double NARROW_HZ = 3400;
 
     /** Where an automatic gain wants the voice (ours). */

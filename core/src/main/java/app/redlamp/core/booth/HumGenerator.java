@@ -9,7 +9,7 @@ final class HumGenerator {
     /** Upper edge of the octave of 500 Hz (ours). */
     static final double HIGHEST_HZ = 720;
 
-    /** Half an octave to each side (IEC 61260-1, 5.4). */
+    /** Half an octave to each side (IEC 61260-1, from memory). */
     private static final double EDGE = Math.pow(10, 0.15);
 
     /** Hum is counted above, where the noise floor is measured (common practice, no source). */

@@ -15,10 +15,10 @@ final class RoomSound {
     /** Samples of the filter that colours noise (ours). */
     private static final int LENGTH = 8192;
 
-    /** Half an octave to each side (IEC 61260-1, 5.4). */
+    /** Half an octave to each side (IEC 61260-1, from memory). */
     private static final double EDGE = Math.pow(10, 0.15);
 
-    /** An octave in natural logarithms, 10 to the 0.3 (IEC 61260-1, 5.2). */
+    /** An octave in natural logarithms, 10 to the 0.3 (IEC 61260-1, from memory). */
     private static final double OCTAVE = 0.3 * Math.log(10);
 
     /** Upper edge of the highest octave (by definition). */

@@ -9,7 +9,7 @@ final class Syllables {
     /** The envelope is looked at so often (ours). */
     private static final double TICKS_A_SECOND = 1000;
 
-    /** Evened peaks stay so far under the loudest (ours). */
+    /** While the active level is measured, peaks stay so far under full scale (ours). */
     private static final double HEADROOM_DB = 3;
 
     /** A level is a mean of so long (ours). */
@@ -21,7 +21,7 @@ final class Syllables {
     /** Evened out more, pauses would fill with what is softest; the rest is for whoever bends the peaks (ours). */
     private static final double MOST_EVENED = 0.1;
 
-    /** Or left as they are (by definition). */
+    /** Made more uneven, single syllables would stand alone (ours). */
     private static final double MOST_UNEVEN = 1;
 
     /** Halvings leave a ten-thousandth (ours). */

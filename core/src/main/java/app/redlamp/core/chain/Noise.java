@@ -21,7 +21,7 @@ public record Noise(double flatDb, double dbA) {
     /** What stands for no noise at all. */
     public static final Noise NONE = new Noise(-200, -200);
 
-    /** Share of white noise up to 20 kHz that the A curve leaves (IEC 61672-1, annex E). */
+    /** Share of white noise up to 20 kHz that the A curve leaves (IEC 61672-1, from memory). */
     private static final double WHITE_A = whiteA();
 
     /** @throws IllegalArgumentException where it is no number */

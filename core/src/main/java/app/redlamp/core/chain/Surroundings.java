@@ -16,7 +16,7 @@ import app.redlamp.core.units.Decibels;
  */
 public record Surroundings(Noise noise, double volumeM3, double decayS) {
 
-    /** What comes later than 50 ms is reverberation (ISO 3382-1, annex A). */
+    /** What comes later than 50 ms is reverberation (ISO 3382-1, from memory). */
     private static final double EARLY_S = 0.05;
 
     /** @throws IllegalArgumentException out of range */

@@ -14,7 +14,7 @@ public final class OctaveBands {
     /** Octaves from 31.5 Hz to 16 kHz. */
     public static final OctaveBands OCTAVES = new OctaveBands(1, -5, 4);
 
-    /** Ten to a decade (ISO 266). */
+    /** Ten to a decade (ISO 266, from memory). */
     private static final double[] NOMINAL = {1, 1.25, 1.6, 2, 2.5, 3.15, 4, 5, 6.3, 8};
 
     private final double[] centresHz;

@@ -11,7 +11,7 @@ import java.util.List;
  * <p>Source: IEC 61260-1:2014, base ten: edges at centre · 10^(±0.15).
  */
 public final class OctaveFilter {
-    /** Half an octave to each side (IEC 61260-1, 5.4). */
+    /** Half an octave to each side (IEC 61260-1, from memory). */
     private static final double EDGE = Math.pow(10, 0.15);
 
     /** A Butterworth band-pass of the sixth order is of class 1 (IEC 61260-1, from memory). */

@@ -34,7 +34,7 @@ final class BurstFinder {
     /** Ticks between two bursts that are counted as two (ours). */
     private static final int APART = 120;
 
-    /** Among several the loudest is taken, unless it is less than twice as strong as the first (ours). */
+    /** What is so many times as loud a moment later does not fall, and is no burst (ours). */
     private static final double LOUDER = 2;
 
     /**

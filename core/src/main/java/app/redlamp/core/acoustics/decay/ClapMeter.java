@@ -20,7 +20,7 @@ public final class ClapMeter {
     /** No room at home rings for longer (common practice, no source). */
     private static final double LONGEST_FALL_S = 6;
 
-    /** Half an octave to each side (IEC 61260-1, 5.4). */
+    /** Half an octave to each side (IEC 61260-1, from memory). */
     private static final double EDGE = Math.pow(10, 0.15);
 
     private ClapMeter() {}

@@ -27,7 +27,7 @@ public final class DiaryMeter implements SampleSink {
     /** Eleven harmonics of 50 Hz, nine of 60 Hz (ours). */
     private static final double LINE_TO_HZ = 560;
 
-    /** Half an octave to each side (IEC 61260-1, 5.4). */
+    /** Half an octave to each side (IEC 61260-1, from memory). */
     private static final double EDGE = Math.pow(10, 0.15);
 
     /** Outside all octaves (by definition). */

@@ -24,7 +24,7 @@ final class DiaryReader {
     /** It has to stay there for so long (ours). */
     private static final double CALM_S = 2;
 
-    /** What lasts longer is the room's new state and no event (ours). */
+    /** Within what lasts longer it looks again (ours). */
     private static final double LONG_S = 600;
 
     /** What is shorter is a click and not told (ours). */
@@ -39,7 +39,7 @@ final class DiaryReader {
     /** Power of digital silence, −140 dBFS (ours). */
     private static final double SILENT = 1e-14;
 
-    /** Events are looked for within events so often (ours). */
+    /** It looks within what lasts long so many times at most (ours). */
     private static final int DEEPEST = 2;
 
     /** More in a night are no events (ours). */

@@ -15,10 +15,10 @@ public record Air(double temperatureC, double humidityPercent) {
     /** 0 °C in kelvin (by definition). */
     private static final double ZERO_K = 273.15;
 
-    /** 20 °C (ISO 9613-1, 6.2). */
+    /** 20 °C (ISO 9613-1, from memory). */
     private static final double REFERENCE_K = 293.15;
 
-    /** The triple point of water (ISO 9613-1, annex B). */
+    /** The triple point of water (ISO 9613-1, from memory). */
     private static final double TRIPLE_K = 273.16;
 
     /** Speed of sound in dry air at 0 °C (any acoustics handbook). */

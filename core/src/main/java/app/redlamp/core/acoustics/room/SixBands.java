@@ -9,7 +9,7 @@ import java.util.stream.DoubleStream;
 
 /** One value for each of the octaves in which rooms are described: 125, 250, 500, 1000, 2000 and 4000 Hz. */
 public final class SixBands {
-    /** Octaves from 125 Hz to 4 kHz, as absorption is tabled (ISO 354). */
+    /** Octaves from 125 Hz to 4 kHz, as absorption is tabled (ISO 354, from memory). */
     public static final int COUNT = 6;
 
     /** The octave that speaks for a room as a whole (by definition). */

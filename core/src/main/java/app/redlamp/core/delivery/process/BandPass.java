@@ -17,7 +17,7 @@ import java.util.List;
  *     nothing
  */
 public record BandPass(Limits band) implements Processor {
-    /** Q of the three sections of a sixth-order Butterworth response (any filter table). */
+    /** Q of the three sections of a sixth-order Butterworth response (any filter table, from memory). */
     private static final double[] STEEP = {0.5176, 0.7071, 1.9319};
 
     /** @throws IllegalArgumentException for a corner that is not above 0 */

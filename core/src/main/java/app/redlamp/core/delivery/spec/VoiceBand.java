@@ -12,7 +12,7 @@ final class VoiceBand {
     /** What is left outside may be this far below all of it, in dB (common practice, no source). */
     static final double MOST_OUTSIDE_DB = -20;
 
-    /** Third octaves are so far apart, 10 to the 0.1 (IEC 61260-1, 5.2). */
+    /** Third octaves are so far apart, 10 to the 0.1 (IEC 61260-1, from memory). */
     private static final double SLOPE = Math.pow(10, 0.1);
 
     private VoiceBand() {}

@@ -14,16 +14,16 @@ import java.util.OptionalDouble;
  * second (from memory).
  */
 public final class ActiveSpeechMeter {
-    /** Thresholds a factor of two apart (ITU-T P.56, 6.1). */
+    /** Thresholds a factor of two apart (ITU-T P.56, from memory). */
     private static final int THRESHOLDS = 20;
 
-    /** Time constant of the envelope (ITU-T P.56, 6.1). */
+    /** Time constant of the envelope (ITU-T P.56, from memory). */
     private static final double TIME_CONSTANT_S = 0.03;
 
-    /** Speech goes on for so long (ITU-T P.56, 6.1). */
+    /** Speech goes on for so long (ITU-T P.56, from memory). */
     private static final double HANGOVER_S = 0.2;
 
-    /** The active level lies so far over its threshold (ITU-T P.56, 6.2). */
+    /** The active level lies so far over its threshold (ITU-T P.56, from memory). */
     private static final double MARGIN_DB = 15.9;
 
     private final double forget;

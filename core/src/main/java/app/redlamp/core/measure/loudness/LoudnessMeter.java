@@ -29,13 +29,13 @@ public final class LoudnessMeter {
     /** 10 LU under the mean (ITU-R BS.1770-5, annex 1). */
     private static final double RELATIVE_GATE = Decibels.toPower(-10);
 
-    /** 20 LU under the mean (EBU Tech 3342, 3.2). */
+    /** 20 LU under the mean (EBU Tech 3342, from memory). */
     private static final double RANGE_GATE = Decibels.toPower(-20);
 
-    /** Frames of 400 ms (EBU Tech 3341, 2.2). */
+    /** Frames of 400 ms (EBU Tech 3341, from memory). */
     private static final int MOMENTARY = 40;
 
-    /** Frames of 3 s (EBU Tech 3341, 2.2). */
+    /** Frames of 3 s (EBU Tech 3341, from memory). */
     private static final int SHORT_TERM = 300;
 
     /** Frames between two gating blocks: three quarters overlap (ITU-R BS.1770-5, annex 1). */

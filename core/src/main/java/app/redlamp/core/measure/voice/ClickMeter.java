@@ -17,13 +17,13 @@ import java.util.List;
  * </ul>
  */
 public final class ClickMeter {
-    /** Samples that a click is held against (ours). */
+    /** Milliseconds that are looked at together (ours). */
     private static final int RING = 41;
 
-    /** The one that is looked at (by definition). */
+    /** Which of them may be a click (by definition). */
     private static final int MIDDLE = 20;
 
-    /** Samples of the click itself (ours). */
+    /** Milliseconds to each side that belong to the click itself (ours). */
     private static final int NEAR = 5;
 
     /** In power: an amplitude ratio of 2 (ours). */

@@ -33,7 +33,7 @@ public final class LevelPumping {
      * @return by how many dB the noise swells within the pauses, in the middle of all; absent where it does not
      */
     public static OptionalDouble swellDb(float[] meanSquares, double voiceDbfs, double floorDbfs) {
-        double threshold = Decibels.toAmplitude(voiceDbfs + floorDbfs);
+        double threshold = Decibels.toPower((voiceDbfs + floorDbfs) / 2);
         List<Double> swells = new ArrayList<>();
         int start = 0;
         boolean spoken = false;

@@ -30,7 +30,7 @@ public record Take(
     /** Letters of a way in a folder (ours). */
     private static final int LONGEST_FILE = 500;
 
-    /** Hexadecimal digits of 256 bits (FIPS 180-4) (by definition). */
+    /** Hexadecimal digits of 256 bits (by definition). */
     private static final int SHA_256_DIGITS = 64;
 
     /** More marks in a take nobody sets (ours). */

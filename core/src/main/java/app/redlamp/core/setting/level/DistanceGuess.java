@@ -28,16 +28,16 @@ public record DistanceGuess(double distanceM, double surplusDb) {
     /** In steps of 8 % (ours). */
     private static final double STEP = 1.08;
 
-    /** Thirds from 80 Hz (ours). */
+    /** Thirds from 100 Hz (ours). */
     private static final int BASS_FROM = 2;
 
-    /** To 250 Hz, which nearness lifts (ours). */
+    /** And to 250 Hz, which nearness lifts; this one is the first that is not counted (ours). */
     private static final int BASS_TO = 7;
 
-    /** Thirds from 315 Hz (ours). */
+    /** Thirds from 400 Hz (ours). */
     private static final int MIDDLE_FROM = 8;
 
-    /** To 1.6 kHz, which it leaves (ours). */
+    /** And to 1.6 kHz, which it leaves; this one is the first that is not counted (ours). */
     private static final int MIDDLE_TO = 15;
 
     /** Absent for a microphone whose bass does not tell the distance. */
