@@ -117,7 +117,8 @@ class OneLineFaultsTest {
                 .hasSize(2)
                 .anySatisfy(l -> assertThat(l)
                         .contains("materials/" + named + ".json: line ", "until it is mended it counts as not there"))
-                .anySatisfy(l -> assertThat(l).contains("bare.json", "there is no material '" + named + "'"));
+                .anySatisfy(l ->
+                        assertThat(l).contains("bare.json", "'" + named + "' must be a material that is described"));
         // A room that describes what it needs is computed; the fault is said all the same.
         assertThat(shell.run("room", room.toString(), "--library", folder.toString()))
                 .isEqualTo(Console.FAILS);
@@ -137,8 +138,10 @@ class OneLineFaultsTest {
         assertThat(shell.err().lines())
                 .hasSize(2)
                 .anySatisfy(l ->
-                        assertThat(l).contains("parts/tallow-1.json: line 1, column 14: it is no JSON from here on"))
-                .anySatisfy(l -> assertThat(l).contains("'tallow-1' is no part of this kind"));
+                        assertThat(l).contains("parts/tallow-1.json: line 1, column 14: it is not JSON from here on"))
+                .anySatisfy(l -> assertThat(l)
+                        .contains(
+                                "microphone 'tallow-1' must be a part of this kind, described here or in the library"));
     }
 
     @Test

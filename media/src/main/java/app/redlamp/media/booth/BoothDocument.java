@@ -25,8 +25,8 @@ import app.redlamp.media.fault.Faults;
 import app.redlamp.media.json.DocumentFolder;
 import app.redlamp.media.json.JsonObject;
 import app.redlamp.media.json.Named;
-import app.redlamp.media.kit.KitReader;
-import app.redlamp.media.room.SpotReader;
+import app.redlamp.media.kit.KitCodec;
+import app.redlamp.media.room.SpotCodec;
 import java.io.IOException;
 import java.nio.file.Path;
 import java.time.DateTimeException;
@@ -78,7 +78,7 @@ public record BoothDocument(Booth booth, List<Act> acts) {
         if (format > FORMAT) {
             throw new IOException(Faults.say("booth-document.is-format-this", format, FORMAT));
         }
-        Kit kit = KitReader.read(o.object("kit"), parts);
+        Kit kit = KitCodec.kit(parts).read(o.object("kit"));
         Scene scene = scene(o, materials, kit);
         Booth booth = Booth.of(
                 kit,
@@ -111,12 +111,12 @@ public record BoothDocument(Booth booth, List<Act> acts) {
     private static Scene scene(JsonObject o, List<Material> materials, Kit kit) throws IOException {
         Optional<JsonObject> room = o.optionalObject("room");
         if (room.isPresent()) {
-            Spot spot = SpotReader.read(room.get(), materials);
+            Spot spot = SpotCodec.spot(materials).read(room.get());
             double distance = kit.seats().get(0).position().distanceM();
             return Scene.of(Study.of(spot, new Wanted(DECAY_S, Wanted.noiseDbA(distance, SNR_DB))));
         }
         Optional<JsonObject> guess = o.optionalObject("guess");
-        Surroundings guessed = (guess.isPresent() ? KitReader.guess(guess.get()) : RoomGuess.USUAL).surroundings();
+        Surroundings guessed = (guess.isPresent() ? KitCodec.GUESS.read(guess.get()) : RoomGuess.USUAL).surroundings();
         return Scene.of(guessed.noise().dbA(), guessed.volumeM3(), guessed.decayS());
     }
 

@@ -48,21 +48,29 @@ public final class JsonObject {
     }
 
     /**
-     * Refuses a field that nobody would read: a misspelt limit must not vanish. In a document that is read leniently it is
-     * noted instead.
+     * Refuses a field that nobody has asked for: a misspelt limit must not vanish. In a document that is read leniently it
+     * is noted instead.
      *
-     * @return this
-     * @throws IOException where there is any other field
+     * @throws IOException where there is any
      */
-    public JsonObject only(Set<String> names) throws IOException {
+    void onlyAsked() throws IOException {
         for (Map.Entry<String, Field> field : fields.entrySet()) {
-            if (!names.contains(field.getKey())) {
+            if (!field.getValue().asked) {
                 leniency.note(
                         Faults.say("json-object.line-there-is", field.getValue().line, shown(field.getKey())),
                         Faults.say("json-object.check-its-spelling"));
             }
         }
-        return this;
+    }
+
+    /** A fault of the whole object, with the line it begins in, where it stands in another. */
+    String at(String why) {
+        return path.isEmpty() ? why : Faults.say("json.line-and-why", line, why);
+    }
+
+    /** A fault of a field, with its line. */
+    String at(String name, String why) {
+        return Faults.say("json.line-and-why", lineOf(name), why);
     }
 
     /** Names of all its fields, in their order; whoever asks for them knows them. */
@@ -276,7 +284,16 @@ public final class JsonObject {
     }
 
     private <T> T required(String name, Optional<T> value) throws IOException {
-        return value.orElseThrow(
-                () -> new IOException(Faults.say("json-object.line-is-missing", lineOf(name), path, name)));
+        if (value.isPresent()) {
+            return value.get();
+        }
+        for (Map.Entry<String, Field> field : fields.entrySet()) {
+            boolean misspelt = !field.getValue().asked && Spelling.near(field.getKey(), name);
+            if (misspelt && !fields.containsKey(name)) {
+                throw new IOException(
+                        Faults.say("json-object.line-is-misspelt", field.getValue().line, shown(field.getKey()), name));
+            }
+        }
+        throw new IOException(Faults.say("json-object.line-is-missing", lineOf(name), path, name));
     }
 }

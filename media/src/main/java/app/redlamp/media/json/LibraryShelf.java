@@ -19,9 +19,8 @@ import java.util.stream.Stream;
  * @param <W> a whole
  */
 public final class LibraryShelf<P, W> implements Shelf<P, W> {
-    private final Kind<P> partKind;
-    private final Kind<W> wholeKind;
-    private final Reader<P, W> reader;
+    private final Kind<P, P> partKind;
+    private final Kind<W, P> wholeKind;
     private final DocumentFolder partFolder;
     private final DocumentFolder wholeFolder;
     private final List<P> shipped;
@@ -34,23 +33,9 @@ public final class LibraryShelf<P, W> implements Shelf<P, W> {
      * @param folder its folder in the library
      * @param noun what one of them is called in a message
      * @param id of a thing
-     * @param writer writes one into an empty document
+     * @param codec of its documents, where these parts are known
      */
-    public record Kind<T>(String folder, String noun, Function<T, String> id, Writer<T> writer) {}
-
-    /** Writes a thing into an empty document. */
-    public interface Writer<T> {
-        void write(T thing, ObjectNode document);
-    }
-
-    /** Reads both, a whole with the parts that are known. */
-    public interface Reader<P, W> {
-        /** @throws IOException where it is none; one line */
-        P part(JsonObject document) throws IOException;
-
-        /** @throws IOException where it is none; one line */
-        W whole(JsonObject document, List<P> known) throws IOException;
-    }
+    public record Kind<T, P>(String folder, String noun, Function<T, String> id, Function<List<P>, Codec<T>> codec) {}
 
     /** What the library held when it was read last, for whoever asks while it is written. */
     private record Content<P, W>(Map<String, P> own, List<P> all, List<W> kept, List<String> faults) {}
@@ -60,11 +45,9 @@ public final class LibraryShelf<P, W> implements Shelf<P, W> {
      * @param shipped parts that ship
      * @param presets wholes that ship
      */
-    public LibraryShelf(
-            Path library, Kind<P> parts, Kind<W> wholes, Reader<P, W> reader, List<P> shipped, List<W> presets) {
+    public LibraryShelf(Path library, Kind<P, P> parts, Kind<W, P> wholes, List<P> shipped, List<W> presets) {
         partKind = parts;
         wholeKind = wholes;
-        this.reader = reader;
         this.shipped = List.copyOf(shipped);
         this.presets = List.copyOf(presets);
         partFolder = new DocumentFolder(library, parts.folder());
@@ -115,7 +98,7 @@ public final class LibraryShelf<P, W> implements Shelf<P, W> {
 
     @Override
     public W read(Path file) throws IOException {
-        return reader.whole(DocumentFolder.read(file, wholeKind.noun()), parts());
+        return wholeKind.codec().apply(parts()).read(DocumentFolder.read(file, wholeKind.noun()));
     }
 
     @Override
@@ -123,9 +106,9 @@ public final class LibraryShelf<P, W> implements Shelf<P, W> {
         return content.faults();
     }
 
-    private <T> void write(DocumentFolder folder, Kind<T> kind, T thing) throws IOException {
+    private <T> void write(DocumentFolder folder, Kind<T, P> kind, T thing) throws IOException {
         ObjectNode node = folder.document();
-        kind.writer().write(thing, node);
+        kind.codec().apply(List.of()).write(thing, node);
         folder.write(kind.id().apply(thing), node);
         content = read();
     }
@@ -133,7 +116,9 @@ public final class LibraryShelf<P, W> implements Shelf<P, W> {
     private Content<P, W> read() {
         Map<String, String> faults = new LinkedHashMap<>();
         Map<String, P> own = new LinkedHashMap<>();
-        partFolder.all(reader::part, faults).forEach(p -> own.put(partKind.id().apply(p), p));
+        partFolder
+                .all(partKind.codec().apply(List.of())::read, faults)
+                .forEach(p -> own.put(partKind.id().apply(p), p));
         Map<String, P> all = new LinkedHashMap<>();
         shipped.stream()
                 .filter(p -> !faults.containsKey(partKind.id().apply(p)))
@@ -141,7 +126,7 @@ public final class LibraryShelf<P, W> implements Shelf<P, W> {
         all.putAll(own);
         List<P> known = List.copyOf(all.values());
         Map<String, String> broken = new LinkedHashMap<>();
-        List<W> kept = wholeFolder.all(document -> reader.whole(document, known), broken);
+        List<W> kept = wholeFolder.all(wholeKind.codec().apply(known)::read, broken);
         List<String> lines =
                 Stream.of(faults, broken).flatMap(f -> f.values().stream()).toList();
         return new Content<>(Map.copyOf(own), known, List.copyOf(kept), lines);

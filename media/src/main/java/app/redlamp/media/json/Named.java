@@ -5,7 +5,7 @@ import app.redlamp.media.fault.Faults;
 import java.io.IOException;
 import java.util.Locale;
 
-/** Names of fixed sets as they stand in files: small letters, hyphens. */
+/** Names of fixed sets as they stand in files: small letters, hyphens. Capitals and underscores are read as well. */
 public final class Named {
     private Named() {}
 
@@ -25,9 +25,10 @@ public final class Named {
      */
     public static <E extends Enum<E>> E of(Class<E> names, String written, JsonObject o, String field)
             throws IOException {
+        String asked = written.toLowerCase(Locale.ROOT).replace('_', '-');
         StringBuilder all = new StringBuilder();
         for (E name : names.getEnumConstants()) {
-            if (id(name).equals(written)) {
+            if (id(name).equals(asked)) {
                 return name;
             }
             all.append(all.isEmpty() ? "" : ", ").append(id(name));

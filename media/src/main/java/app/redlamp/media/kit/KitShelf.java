@@ -3,6 +3,7 @@ package app.redlamp.media.kit;
 import app.redlamp.core.chain.kit.Gear;
 import app.redlamp.core.chain.kit.Kit;
 import app.redlamp.core.port.Shelf;
+import app.redlamp.media.json.Codec;
 import app.redlamp.media.json.JsonDocument;
 import app.redlamp.media.json.JsonObject;
 import app.redlamp.media.json.LibraryShelf;
@@ -15,28 +16,19 @@ import java.util.List;
 
 /** Gear and kits that ship, and those in the library: {@code parts/} and {@code kits/}, a document each. */
 public final class KitShelf {
+    private static final Codec<Gear> PART = Codec.of(o -> {
+        o.integer("format", KitCodec.FORMAT, g -> KitCodec.FORMAT);
+        return GearCodec.gear(o);
+    });
+
     private KitShelf() {}
 
     /** @param library folder of the library; made at the first save */
     public static Shelf<Gear, Kit> in(Path library) {
         return new LibraryShelf<>(
                 library,
-                new LibraryShelf.Kind<>("parts", "part", Gear::id, (part, node) -> {
-                    node.put("format", KitFields.FORMAT);
-                    GearFields.write(part, node);
-                }),
-                new LibraryShelf.Kind<>("kits", "kit", Kit::id, KitFields::write),
-                new LibraryShelf.Reader<>() {
-                    @Override
-                    public Gear part(JsonObject document) throws IOException {
-                        return GearReader.read(document);
-                    }
-
-                    @Override
-                    public Kit whole(JsonObject document, List<Gear> known) throws IOException {
-                        return KitReader.read(document, known);
-                    }
-                },
+                new LibraryShelf.Kind<>("parts", "part", Gear::id, known -> PART),
+                new LibraryShelf.Kind<>("kits", "kit", Kit::id, KitCodec::kit),
                 shipped(),
                 List.of());
     }
@@ -45,7 +37,7 @@ public final class KitShelf {
         List<Gear> shipped = new ArrayList<>();
         try (InputStream in = KitShelf.class.getResourceAsStream("parts.json")) {
             for (JsonObject one : JsonDocument.read(in.readAllBytes()).objects("parts")) {
-                shipped.add(GearReader.read(one));
+                shipped.add(GearCodec.GEAR.read(one));
             }
         } catch (IOException e) {
             throw new UncheckedIOException("parts that ship", e);

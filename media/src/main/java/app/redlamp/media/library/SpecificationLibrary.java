@@ -79,7 +79,7 @@ public final class SpecificationLibrary implements Specifications {
     }
 
     private static Specification added(JsonObject document, Map<String, Specification> all) throws IOException {
-        Specification read = SpecificationDocument.read(document);
+        Specification read = SpecificationCodec.SPECIFICATION.read(document);
         if (all.putIfAbsent(read.id(), read) != null) {
             throw new IOException(Faults.say("specification-library.id-is-taken", Reason.shown(read.id())));
         }

@@ -74,10 +74,11 @@ final class ProductionDocument {
 
     private Read parse(Path folder, byte[] bytes, Optional<String> fault) throws IOException {
         JsonObject document = JsonDocument.readTolerant(bytes);
-        ProductionReader reader = new ProductionReader(document);
-        Production production = reader.read(text(folder, reader.scriptName()));
+        Optional<String> script = ProductionCodec.scriptName(document);
+        Production production =
+                ProductionCodec.production(text(folder, script), script).read(document);
         unknown = UnknownFields.of(document, mapper.readTree(bytes));
-        return new Read(production, reader.newer(), fault, document.notKnown());
+        return new Read(production, ProductionCodec.newer(document), fault, document.notKnown());
     }
 
     private static ScriptText text(Path folder, Optional<String> name) throws IOException {
@@ -95,7 +96,7 @@ final class ProductionDocument {
     Optional<String> save(Path folder, Production production) throws IOException {
         GuardedFolder guard = new GuardedFolder(folder);
         Path document = guard.place(NAME);
-        ObjectNode tree = new ProductionFields(mapper).of(production, saveText(guard, production));
+        ObjectNode tree = written(production, saveText(guard, production));
         unknown.putInto(tree);
         byte[] bytes = mapper.writerWithDefaultPrettyPrinter().writeValueAsBytes(tree);
         checkReadable(bytes, production);
@@ -108,14 +109,24 @@ final class ProductionDocument {
         return kept;
     }
 
+    private ObjectNode written(Production production, Optional<String> script) throws IOException {
+        ObjectNode tree = mapper.createObjectNode();
+        try {
+            ProductionCodec.production(production.script().text(), script).write(production, tree);
+        } catch (IOException e) {
+            throw new Unreadable(Faults.say("production-document.could-not-be", words(e)), e);
+        }
+        return tree;
+    }
+
     /** Nothing is written that would be refused when it is opened the next time. */
     private static void checkReadable(byte[] bytes, Production production) throws IOException {
         if (bytes.length > MOST_BYTES) {
             throw new Unreadable(Faults.say("production-document.would-be-larger", (MOST_BYTES >> 20)));
         }
         try {
-            new ProductionReader(JsonDocument.readTolerant(bytes))
-                    .read(production.script().text());
+            ProductionCodec.production(production.script().text(), Optional.empty())
+                    .read(JsonDocument.readTolerant(bytes));
         } catch (IOException e) {
             throw new Unreadable(Faults.say("production-document.could-not-be", words(e)), e);
         }
@@ -146,10 +157,10 @@ final class ProductionDocument {
         }
     }
 
-    private String saveText(GuardedFolder guard, Production production) throws IOException {
+    private Optional<String> saveText(GuardedFolder guard, Production production) throws IOException {
         ScriptText text = production.script().text();
         if (text.size() == 0) {
-            return "";
+            return Optional.empty();
         }
         byte[] bytes = ScriptTextFile.write(text);
         if (bytes.length > MOST_SCRIPT_BYTES) {
@@ -163,7 +174,7 @@ final class ProductionDocument {
         if (!there) {
             AtomicFile.write(disk, file, bytes);
         }
-        return name;
+        return Optional.of(name);
     }
 
     /** What is wrong, in a few words for the middle of a line. */

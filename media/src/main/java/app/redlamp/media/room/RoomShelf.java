@@ -3,6 +3,7 @@ package app.redlamp.media.room;
 import app.redlamp.core.acoustics.room.Material;
 import app.redlamp.core.acoustics.spot.Spot;
 import app.redlamp.core.port.Shelf;
+import app.redlamp.media.json.Codec;
 import app.redlamp.media.json.JsonDocument;
 import app.redlamp.media.json.JsonObject;
 import app.redlamp.media.json.LibraryShelf;
@@ -18,6 +19,11 @@ public final class RoomShelf {
     private static final List<String> PRESETS =
             List.of("box-room", "bedroom-corner", "wardrobe", "cupboard", "pillow-fort", "booth", "parked-car");
 
+    private static final Codec<Material> PART = Codec.of(o -> {
+        o.integer("format", SpotCodec.FORMAT, m -> SpotCodec.FORMAT);
+        return MaterialCodec.material(o);
+    });
+
     private RoomShelf() {}
 
     /** @param library folder of the library; made at the first save */
@@ -26,32 +32,18 @@ public final class RoomShelf {
         List<Spot> presets = new ArrayList<>();
         try {
             for (JsonObject one : resource("materials.json").objects("materials")) {
-                shipped.add(MaterialFields.read(one));
+                shipped.add(MaterialCodec.MATERIAL.read(one));
             }
             for (String id : PRESETS) {
-                presets.add(SpotReader.read(resource("presets/" + id + ".json"), shipped));
+                presets.add(SpotCodec.spot(shipped).read(resource("presets/" + id + ".json")));
             }
         } catch (IOException e) {
             throw new UncheckedIOException("rooms and materials that ship", e);
         }
         return new LibraryShelf<>(
                 library,
-                new LibraryShelf.Kind<>("materials", "material", Material::id, (material, node) -> {
-                    node.put("format", SpotFields.FORMAT);
-                    MaterialFields.write(material, node);
-                }),
-                new LibraryShelf.Kind<>("rooms", "room", Spot::id, SpotFields::write),
-                new LibraryShelf.Reader<>() {
-                    @Override
-                    public Material part(JsonObject document) throws IOException {
-                        return MaterialFields.read(document);
-                    }
-
-                    @Override
-                    public Spot whole(JsonObject document, List<Material> known) throws IOException {
-                        return SpotReader.read(document, known);
-                    }
-                },
+                new LibraryShelf.Kind<>("materials", "material", Material::id, known -> PART),
+                new LibraryShelf.Kind<>("rooms", "room", Spot::id, SpotCodec::spot),
                 shipped,
                 presets);
     }

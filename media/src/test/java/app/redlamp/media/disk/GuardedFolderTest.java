@@ -39,7 +39,7 @@ class GuardedFolderTest {
     void noNameLeadsOut(String name) {
         assertThatThrownBy(() -> guarded.place(name))
                 .isInstanceOf(GuardedFolder.Refused.class)
-                .hasMessageContaining("is no name of a file here");
+                .hasMessageContaining("cannot be the name of a file here");
         assertThatThrownBy(() -> guarded.folder(name)).isInstanceOf(GuardedFolder.Refused.class);
     }
 
@@ -61,9 +61,9 @@ class GuardedFolderTest {
     void whatIsOfAnotherKindIsSaidSo() throws IOException {
         Files.createDirectory(root.resolve("a.json"));
         Files.createFile(root.resolve("script"));
-        assertThatThrownBy(() -> guarded.place("a.json")).hasMessageContaining("is no file");
-        assertThatThrownBy(() -> guarded.folder("script")).hasMessageContaining("is no folder");
-        assertThatThrownBy(() -> guarded.place("script", "a")).hasMessageContaining("is no folder");
+        assertThatThrownBy(() -> guarded.place("a.json")).hasMessageContaining("is not a file");
+        assertThatThrownBy(() -> guarded.folder("script")).hasMessageContaining("is not a folder");
+        assertThatThrownBy(() -> guarded.place("script", "a")).hasMessageContaining("is not a folder");
     }
 
     /** The way to the folder is the user's own choice. */

@@ -6,7 +6,6 @@ import static org.assertj.core.api.Assertions.assertThatExceptionOfType;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.util.Random;
-import java.util.Set;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -49,10 +48,18 @@ class JsonDocumentTest {
         assertFault(() -> o.objects("tags"), "line 3: tags must be a list of objects in braces");
         assertFault(() -> o.objects("chapters").get(1).integer("n"), "line 5: chapters.n must be a whole number");
         assertFault(() -> o.objects("chapters").get(1).text("title"), "line 5: chapters.title is missing");
+        JsonObject chapter = o.objects("chapters").get(0);
+        assertFault(() -> refuse(chapter), "line 4: there is no field 'n' here; check its spelling");
+        assertFault(() -> chapter.text("m"), "line 4: chapters.m is missing");
+        assertFault(() -> o.text("nothing"), "line 1: nothing is missing");
         assertFault(
-                () -> o.only(Set.of("name", "pages", "rate", "done")),
-                "line 2: there is no field 'none' here; check its spelling");
-        assertThat(o.objects("chapters").get(0).only(Set.of("n")).lineOf("n")).isEqualTo(4);
+                () -> read("{\"clipedRuns\": 0}").integer("clippedRuns"),
+                "line 1: there is no field 'clipedRuns' here; write clippedRuns");
+    }
+
+    private static Object refuse(JsonObject o) throws IOException {
+        o.onlyAsked();
+        return o;
     }
 
     @ParameterizedTest

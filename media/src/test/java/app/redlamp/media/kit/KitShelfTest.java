@@ -44,8 +44,8 @@ class KitShelfTest {
 
     private Kit again(Kit kit) throws IOException {
         ObjectNode node = mapper.createObjectNode();
-        KitFields.write(kit, node);
-        return KitReader.read(JsonDocument.read(mapper.writeValueAsBytes(node)), List.of());
+        KitCodec.kit(List.of()).write(kit, node);
+        return KitCodec.kit(List.of()).read(JsonDocument.read(mapper.writeValueAsBytes(node)));
     }
 
     /** Every kind of part that a kit may need is there, in more than one class where that makes sense. */
@@ -94,8 +94,8 @@ class KitShelfTest {
     void everyPartIsReadAsItWasWritten() throws IOException {
         for (Gear part : KitShelf.in(library).parts()) {
             ObjectNode node = mapper.createObjectNode();
-            GearFields.write(part, node);
-            assertThat(GearReader.read(JsonDocument.read(mapper.writeValueAsBytes(node))))
+            GearCodec.GEAR.write(part, node);
+            assertThat(GearCodec.GEAR.read(JsonDocument.read(mapper.writeValueAsBytes(node))))
                     .isEqualTo(part);
         }
     }
@@ -126,8 +126,8 @@ class KitShelfTest {
                 Map.of("condenser", 2, "one", 1),
                 RoomGuess.USUAL.at(RoomGuess.Quiet.BUSY));
         ObjectNode node = mapper.createObjectNode();
-        KitFields.write(kits, node);
-        assertThat(KitReader.kits(JsonDocument.read(mapper.writeValueAsBytes(node))))
+        KitCodec.KITS.write(kits, node);
+        assertThat(KitCodec.KITS.read(JsonDocument.read(mapper.writeValueAsBytes(node))))
                 .isEqualTo(kits);
     }
 
@@ -187,7 +187,7 @@ class KitShelfTest {
 
     private String fault(String document) {
         try {
-            KitReader.read(JsonDocument.read(document.getBytes(StandardCharsets.UTF_8)), Parts.SHELF.all());
+            KitCodec.kit(Parts.SHELF.all()).read(JsonDocument.read(document.getBytes(StandardCharsets.UTF_8)));
             return "";
         } catch (IOException e) {
             return e.getMessage();
@@ -202,7 +202,7 @@ class KitShelfTest {
         assertThat(fault(head + "\"seats\": [{\"name\": \"A\", \"microphone\": \"condenser\"," + seat + "}]}"))
                 .isEmpty();
         assertThat(fault(head + "\"seats\": [{\"name\": \"A\", \"microphone\": \"spoon\"," + seat + "}]}"))
-                .contains("line 2", "'spoon'", "neither here nor in the library");
+                .contains("line 2", "'spoon'", "described here or in the library");
         assertThat(fault(head + "\"seats\": []}")).contains("1 to 16 voices");
         assertThat(fault("{\"format\": 9, \"id\": \"k\", \"name\": \"K\"}")).contains("format 9");
         assertThat(fault(head + "\"seats\": [{\"name\": \"A\", \"microphone\": \"condenser\","
@@ -216,7 +216,7 @@ class KitShelfTest {
     @Test
     void aBrokenDocumentDoesNoHarm() throws IOException {
         ObjectNode node = mapper.createObjectNode();
-        KitFields.write(Parts.complete(), node);
+        KitCodec.kit(List.of()).write(Parts.complete(), node);
         byte[] whole = mapper.writeValueAsBytes(node);
         Random random = new Random(11);
         int refused = 0;
@@ -227,7 +227,7 @@ class KitShelfTest {
             }
             Path file = Files.write(library.resolve("broken.json"), broken);
             try {
-                KitReader.read(DocumentFolder.read(file, "kit"), List.of());
+                KitCodec.kit(List.of()).read(DocumentFolder.read(file, "kit"));
             } catch (IOException e) {
                 assertThat(e.getMessage()).doesNotContain("\n").isNotBlank();
                 refused++;

@@ -90,12 +90,13 @@ class ShippedSpecificationsTest {
     @Test
     void brokenDocumentsAreToldAndTheOthersStay() throws IOException {
         Path specifications = Files.createDirectories(folder.resolve("specifications"));
-        Files.writeString(specifications.resolve("broken.json"), "{\n  \"format\": 1,\n  \"loudnes\": 3\n}");
+        Files.writeString(
+                specifications.resolve("broken.json"), "{\n  \"id\": \"own\", \"nmae\": \"x\", \"format\": 1\n}");
         Files.writeString(specifications.resolve("huge.json"), " ".repeat(2_000_000));
         SpecificationLibrary library = library();
         assertThat(library.all()).hasSize(10);
         assertThat(library.faults()).hasSize(2);
-        assertThat(library.faults().get(0)).contains("broken.json: line 3", "loudnes");
+        assertThat(library.faults().get(0)).contains("broken.json: line 2: there is no field 'nmae' here; write name");
         assertThat(library.faults().get(1)).contains("huge.json", "larger than any document");
     }
 

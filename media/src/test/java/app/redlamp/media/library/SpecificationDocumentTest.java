@@ -59,19 +59,19 @@ class SpecificationDocumentTest {
             value = {
                 "\"highest\": -3.0 | \"highest\": 3.0 | line 7: peak limit 3.0: must be at most 0",
                 "\"low\": -23.0 | \"low\": -13.0 | line 6: ",
-                "\"measure\": \"rms\" | \"measure\": \"loud\" | line 6: 'loud' is none of rms",
-                "\"clippedRuns\" | \"clipedRuns\" | line 12: there is no field 'clipedRuns'",
+                "\"measure\": \"rms\" | \"measure\": \"loud\" | line 6: measure 'loud' must be one of rms",
+                "\"clippedRuns\" | \"clipedRuns\" | line 12: there is no field 'clipedRuns' here; write clippedRuns",
                 "\"clippedRuns\": 0, | \"clippedRuns\": null, | clippedRuns is missing",
                 "\"format\": 1 | \"format\": 7 | format 7",
                 "\"format\": 1 | \"format\": 7, \"later\": [] | format 7: this version reads format 1",
-                "\"coding\": \"mp3\" | \"coding\": \"mp4\" | line 20: 'mp4' is none of ",
+                "\"coding\": \"mp3\" | \"coding\": \"mp4\" | line 21: coding 'mp4' must be one of wav",
                 "\"file\": { | \"files\": { | there are two fields 'files'",
                 "\"tail | \"head | there are two fields 'headS'",
                 "\"loudness\" | \"loudnes\" | line 6: there is no field 'loudnes'",
                 "\"bitRateKbps\": 192 | \"bitRateKbps\": 20 | line 20: ",
                 "\"*closing*\" | null | line 16: files.parts.pattern is missing",
                 "\"longestS\": 300 | \"longest\": 300 | line 17: there is no field 'longest'",
-                "\"longestS\": 300 | \"longestS\": -1 | line 13: part 'retail sample'",
+                "\"longestS\": 300 | \"longestS\": -1 | line 17: part 'retail sample'",
                 "-23.0 | \"much\" | line 6: loudness.low must be a number"
             })
     void brokenDocumentsAreRefusedWithTheReason(String good, String bad, String reason) throws IOException {

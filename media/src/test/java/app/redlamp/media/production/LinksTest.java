@@ -157,7 +157,7 @@ class LinksTest {
         assertThat(making.waitFor()).isZero();
         try (Held held = folders.open(received)) {
             assertThat(held.readOnly())
-                    .hasValueSatisfying(why -> assertThat(why).contains("is no file"));
+                    .hasValueSatisfying(why -> assertThat(why).contains("is not a file"));
             held.log(new LogEntry.Change(List.of()));
         }
         assertThat(Optional.of(received.resolve("log.jsonl"))).isPresent();

@@ -49,7 +49,7 @@ class MaterialTest {
             assertThat(Files.readAllBytes(held.folder().resolve("pictures/desk-2.png")))
                     .isEqualTo(png);
             Path text = Files.writeString(home.resolve("notes.png"), "no picture");
-            assertThatThrownBy(() -> held.keepPicture(text)).hasMessageContaining("no PNG or JPEG");
+            assertThatThrownBy(() -> held.keepPicture(text)).hasMessageContaining("not a PNG or JPEG");
             assertThat(held.folder().resolve("pictures/notes.png")).doesNotExist();
             assertThatThrownBy(() -> held.keepPicture(home.resolve("gone.png"))).isInstanceOf(IOException.class);
         }

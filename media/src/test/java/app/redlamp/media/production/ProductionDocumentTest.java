@@ -117,7 +117,7 @@ class ProductionDocumentTest {
         Path folder = made(FullProduction.full());
         Files.write(
                 folder.resolve("production.json"),
-                mapper.writeValueAsBytes(json(folder).put("format", ProductionFields.FORMAT + 1)));
+                mapper.writeValueAsBytes(json(folder).put("format", ProductionCodec.FORMAT + 1)));
         byte[] before = Files.readAllBytes(folder.resolve("production.json"));
         try (Held held = folders.open(folder)) {
             assertThat(held.readOnly())
@@ -161,7 +161,7 @@ class ProductionDocumentTest {
         ((ObjectNode) tree.get("effort")).put("wordsPerMinute", 150);
         ((ObjectNode) tree.get("script")).put("text", "../../secret.txt");
         Files.write(folder.resolve("production.json"), mapper.writeValueAsBytes(tree));
-        assertThatThrownBy(() -> folders.open(folder)).hasMessageContaining("is no name of a script's text");
+        assertThatThrownBy(() -> folders.open(folder)).hasMessageContaining("is not the name of a script's text");
     }
 
     /** A document of the first format has no takes: it opens as it was, and what lies in its folder is found. */
@@ -177,7 +177,7 @@ class ProductionDocumentTest {
             assertThat(held.production()).isEqualTo(FullProduction.full().with(Takes.NONE));
             held.save(FullProduction.full());
         }
-        assertThat(json(folder).get("format").asInt()).isEqualTo(ProductionFields.FORMAT);
+        assertThat(json(folder).get("format").asInt()).isEqualTo(ProductionCodec.FORMAT);
         assertThat(folders.look(folder).production()).isEqualTo(FullProduction.full());
     }
 

@@ -87,7 +87,7 @@ class ProductionFoldersTest {
         Path folder = made(FullProduction.full());
         Files.writeString(folder.resolve(ProductionLock.NAME), "since 1 Jan, 04:00, process 999999");
         try (Held held = folders.open(folder)) {
-            assertThat(held.notice()).hasValueSatisfying(n -> assertThat(n).contains("was not closed the last time"));
+            assertThat(held.notice()).hasValueSatisfying(n -> assertThat(n).contains("was not closed last time"));
             assertThat(held.readOnly()).isEmpty();
         }
         try (Held held = folders.open(folder)) {
@@ -151,7 +151,7 @@ class ProductionFoldersTest {
         Files.createDirectory(folder.resolve(ProductionLock.NAME));
         try (Held held = folders.open(folder)) {
             assertThat(held.readOnly())
-                    .hasValueSatisfying(why -> assertThat(why).contains("'.in-use' in it is no file"));
+                    .hasValueSatisfying(why -> assertThat(why).contains("'.in-use' in it is not a file"));
             assertThat(held.production()).isEqualTo(FullProduction.full());
             assertThatThrownBy(() -> held.save(held.production()))
                     .hasMessageContaining("give what is there another name");

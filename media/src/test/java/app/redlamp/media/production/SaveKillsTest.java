@@ -101,7 +101,7 @@ public class SaveKillsTest {
             assertThat(held.production()).isEqualTo(FullProduction.full());
         }
         assertThatThrownBy(() -> folders.create(Files.createFile(home.resolve("file")), FullProduction.full()))
-                .hasMessageContaining("is no folder")
+                .hasMessageContaining("is not a folder")
                 .hasMessageContaining("choose another place");
     }
 

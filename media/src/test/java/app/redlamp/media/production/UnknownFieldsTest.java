@@ -129,7 +129,7 @@ class UnknownFieldsTest {
     void aNewerFormatIsLookedAtEvenWhereItsWordsAreNotKnown() throws IOException {
         Path folder = made(whole());
         ObjectNode tree = json(folder);
-        tree.put("format", ProductionFields.FORMAT + 1);
+        tree.put("format", ProductionCodec.FORMAT + 1);
         ((ObjectNode) tree.get("brief")).put("kind", "radio-drama");
         ((ObjectNode) tree.get("time")).put("quiet", "always");
         ((ObjectNode) tree.at("/order/specification")).put("format", 2);

@@ -150,12 +150,14 @@ class RoomShelfTest {
         assertFault(document().replace("\"cardioid\"", "\"sideways\""), "must be one of omni, cardioid");
         assertFault(document().replace("\"widthM\" : 2.4", "\"widthM\" : 2000"), "room width");
         assertFault(document().replace("\"format\" : 1", "\"format\" : 7"), "newer Red Lamp");
-        assertFault(document().replace("\"left\" : \"plasterboard\"", "\"left\" : \"jelly\""), "no material 'jelly'");
+        assertFault(
+                document().replace("\"left\" : \"plasterboard\"", "\"left\" : \"jelly\""),
+                "left 'jelly' must be a material that is described");
     }
 
     private void assertFault(String document, String said) {
-        assertThatThrownBy(() ->
-                        SpotReader.read(JsonDocument.read(document.getBytes(StandardCharsets.UTF_8)), shelf().parts()))
+        assertThatThrownBy(() -> SpotCodec.spot(shelf().parts())
+                        .read(JsonDocument.read(document.getBytes(StandardCharsets.UTF_8))))
                 .isInstanceOf(IOException.class)
                 .hasMessageContaining(said);
     }
@@ -163,7 +165,7 @@ class RoomShelfTest {
     private String document() throws IOException {
         ObjectMapper mapper = new ObjectMapper();
         ObjectNode node = mapper.createObjectNode();
-        SpotFields.write(full(shelf()), node);
+        SpotCodec.spot(List.of()).write(full(shelf()), node);
         return mapper.writerWithDefaultPrettyPrinter().writeValueAsString(node);
     }
 
@@ -180,7 +182,8 @@ class RoomShelfTest {
                 bad[random.nextInt(bad.length)] = (byte) (32 + random.nextInt(95));
             }
             try {
-                assertThat(SpotReader.read(JsonDocument.read(bad), materials)).isNotNull();
+                assertThat(SpotCodec.spot(materials).read(JsonDocument.read(bad)))
+                        .isNotNull();
             } catch (IOException e) {
                 assertThat(e.getMessage()).isNotBlank();
                 refused++;

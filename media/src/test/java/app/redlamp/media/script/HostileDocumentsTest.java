@@ -229,7 +229,7 @@ class HostileDocumentsTest {
         refused(Documents.zip(folder.resolve("a.zip"), Map.of("x", "y")), "neither a Word (.docx) nor an EPUB");
         refused(Files.writeString(folder.resolve("blank.txt"), " \n\n\f\n"), "holds no text");
         refused(folder.resolve("gone.txt"), "is not there");
-        refused(folder, "is no ordinary file");
+        refused(folder, "is not an ordinary file");
         refused(Documents.pdf(folder.resolve("scan.pdf"), List.of(List.of(), List.of())), "holds no text");
     }
 

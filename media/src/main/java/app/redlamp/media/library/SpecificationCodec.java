@@ -1,0 +1,117 @@
+package app.redlamp.media.library;
+
+import app.redlamp.core.delivery.spec.DeliveryFormat;
+import app.redlamp.core.delivery.spec.LoudnessTarget;
+import app.redlamp.core.delivery.spec.Naming;
+import app.redlamp.core.delivery.spec.PeakLimit;
+import app.redlamp.core.delivery.spec.SetLimits;
+import app.redlamp.core.delivery.spec.SoundLimits;
+import app.redlamp.core.delivery.spec.Specification;
+import app.redlamp.core.delivery.spec.TimeLimits;
+import app.redlamp.core.units.Limits;
+import app.redlamp.media.fault.Faults;
+import app.redlamp.media.json.Codec;
+import app.redlamp.media.json.Fields;
+import app.redlamp.media.json.Texts;
+import java.io.IOException;
+import java.util.EnumSet;
+import java.util.List;
+import java.util.Set;
+
+/** Specifications in their documents (docs/formats.md). Fields that are not known are refused: no limit may vanish. */
+public final class SpecificationCodec {
+    private static final int FORMAT = 1;
+
+    private static final Codec<LoudnessTarget> LOUDNESS = Codec.strict(o -> new LoudnessTarget(
+            o.named(LoudnessTarget.Measure.class, "measure", LoudnessTarget::measure),
+            Limits.between(
+                    o.number("low", l -> l.limits().low().orElseThrow()),
+                    o.number("high", l -> l.limits().high().orElseThrow()))));
+
+    private static final Codec<PeakLimit> PEAK = Codec.strict(o -> new PeakLimit(
+            o.named(PeakLimit.Measure.class, "measure", PeakLimit::measure),
+            o.optionalNumber("lowest", PeakLimit::lowest),
+            o.number("highest", PeakLimit::highest)));
+
+    private static final Codec<Limits> WINDOW =
+            Codec.strict(o -> new Limits(o.optionalNumber("low", Limits::low), o.optionalNumber("high", Limits::high)));
+
+    private static final Codec<SetLimits> BETWEEN_FILES = Codec.strict(o -> new SetLimits(
+            o.optionalNumber("loudnessDb", SetLimits::loudnessDb),
+            o.optionalNumber("noiseFloorDb", SetLimits::noiseFloorDb),
+            o.optionalNumber("toneDb", SetLimits::toneDb)));
+
+    private static final Codec<Naming.Part> PART = Codec.strict(o -> new Naming.Part(
+            o.text("name", Naming.Part::name),
+            o.text("pattern", Naming.Part::pattern),
+            o.optionalNumber("longestS", Naming.Part::longestS)));
+
+    private static final Codec<Naming> FILES = Codec.strict(o -> new Naming(
+            o.optionalText("pattern", Naming::pattern),
+            o.texts("tags", Naming::tags),
+            o.list("parts", PART, Naming::parts)));
+
+    private static final Codec<DeliveryFormat> FILE = Codec.strict(o -> new DeliveryFormat(
+            o.named(DeliveryFormat.Coding.class, "coding", DeliveryFormat::coding),
+            set(o.list(
+                    Texts.named(DeliveryFormat.Coding.class),
+                    "accepted",
+                    f -> f.accepted().stream().sorted().toList())),
+            o.integer("sampleRateHz", DeliveryFormat::sampleRateHz),
+            o.optionalInteger("bitDepth", DeliveryFormat::bitDepth),
+            o.optionalInteger("bitRateKbps", DeliveryFormat::bitRateKbps),
+            o.flag("constantBitRate", DeliveryFormat::constantBitRate),
+            o.flag("broadcast", DeliveryFormat::broadcast),
+            o.integer("fewestChannels", DeliveryFormat::fewestChannels),
+            o.integer("mostChannels", DeliveryFormat::mostChannels),
+            o.flag("sameChannels", DeliveryFormat::sameChannels)));
+
+    /** A specification. */
+    public static final Codec<Specification> SPECIFICATION = Codec.strict(SpecificationCodec::specification);
+
+    private SpecificationCodec() {}
+
+    private static Specification specification(Fields<Specification> o) throws IOException {
+        // First, for a newer format may have fields of which this version knows nothing.
+        int format = o.integer("format", s -> FORMAT);
+        if (format != FORMAT) {
+            throw new IOException(Faults.say("specification-codec.format-this-version", format, FORMAT));
+        }
+        return new Specification(
+                o.text("id", Specification::id),
+                o.text("name", Specification::name),
+                o.text("source", Specification::source),
+                o.optional("loudness", LOUDNESS, Specification::loudness),
+                o.object("peak", PEAK, Specification::peak),
+                o.optionalNumber("noiseFloorDbfs", Specification::noiseFloorDbfs),
+                time(o.within(Specification::time)),
+                sound(o.within(Specification::sound)),
+                o.object("betweenFiles", SetLimits.USUAL, BETWEEN_FILES, Specification::set),
+                o.object("files", Naming.FREE, FILES, Specification::naming),
+                o.object("file", FILE, Specification::format));
+    }
+
+    private static TimeLimits time(Fields<TimeLimits> o) throws IOException {
+        return new TimeLimits(
+                o.optional("headS", WINDOW, TimeLimits::headS),
+                o.optional("tailS", WINDOW, TimeLimits::tailS),
+                o.optionalNumber("longestS", TimeLimits::longestS),
+                o.optionalNumber("totalS", TimeLimits::totalS));
+    }
+
+    private static SoundLimits sound(Fields<SoundLimits> o) throws IOException {
+        return new SoundLimits(
+                o.integer("clippedRuns", SoundLimits::clippedRuns),
+                o.optionalNumber("shortTermLufs", SoundLimits::shortTermLufs),
+                o.optionalNumber("rangeLu", SoundLimits::rangeLu),
+                o.optionalNumber("decayS", SoundLimits::decayS),
+                o.optional("bandHz", WINDOW, SoundLimits::bandHz),
+                o.flag("unprocessed", SoundLimits::unprocessed));
+    }
+
+    private static Set<DeliveryFormat.Coding> set(List<DeliveryFormat.Coding> codings) {
+        Set<DeliveryFormat.Coding> set = EnumSet.noneOf(DeliveryFormat.Coding.class);
+        set.addAll(codings);
+        return set;
+    }
+}
