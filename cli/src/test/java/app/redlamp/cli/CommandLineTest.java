@@ -418,6 +418,6 @@ class CommandLineTest {
                 .contains("there is no production.json in it")
                 .hasLineCount(1);
         assertThat(run("plan", folder.resolve("gone").toString())).isEqualTo(2);
-        assertThat(err).contains("is not there, or no folder");
+        assertThat(err).contains("is not there, or not a folder");
     }
 }

@@ -90,7 +90,7 @@ public final class Lengths {
 
     private IllegalArgumentException wrong(String written) {
         String shown = written.length() > 24 ? written.substring(0, 24) + "…" : written;
-        return new IllegalArgumentException("'" + shown + "' is no length; write "
+        return new IllegalArgumentException("'" + shown + "' is not a length; write "
                 + (imperial ? "7 ft 10 in, or 2.4 m" : "2.4 m, 240 cm, or 7 ft 10 in"));
     }
 }

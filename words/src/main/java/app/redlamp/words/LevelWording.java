@@ -215,11 +215,11 @@ public final class LevelWording {
     }
 
     public String plosives(int count) {
-        return count == 0 ? phrases.say("plosives.none") : phrases.say("plosives.some", String.valueOf(count));
+        return count == 0 ? phrases.say("plosives.none") : phrases.count("plosives", count);
     }
 
     public String sibilants(int count) {
-        return count == 0 ? phrases.say("sibilants.none") : phrases.say("sibilants.some", String.valueOf(count));
+        return count == 0 ? phrases.say("sibilants.none") : phrases.count("sibilants", count);
     }
 
     public String room(double decayS, double wantedS) {

@@ -256,7 +256,7 @@ class KitWordingTest {
         assertThat(places.treble(good)).isEqualTo("nothing lost");
         assertThat(places.breath(good)).endsWith("soft enough");
         assertThat(places.room(good)).contains("over the room");
-        assertThat(places.zones(good)).isEqualTo("suits: narration, near school, a spread hand");
+        assertThat(places.zones(good)).isEqualTo("suits: narration, close up, a hand’s span");
         assertThat(places.at(new Position(0.18, 0, 25, -5))).isEqualTo("18 cm, 25° beside, −5° above, turned 0°");
         assertThat(places.lineOf(VocalEffort.RAISED, 0.3)).isEqualTo("For a raised line: 30 cm.");
         for (Zone zone : Zone.values()) {
@@ -288,7 +288,7 @@ class KitWordingTest {
         DataSheetMicrophone nothing = DataSheetMicrophone.of(DataSheet.EMPTY, Microphone.Kind.LARGE_CONDENSER);
         assertThat(sheets.assumed(nothing.assumed(), 8))
                 .isEqualTo(
-                        "Not said, so what is usual counts: sensitivity, self-noise, highest level, output impedance."
+                        "Not stated, so the usual figure is used: sensitivity, self-noise, highest level, output impedance."
                                 + " Signal-to-noise may be off by 4.0 dB either way.");
         assertThat(sheets.nothing()).isNotBlank();
     }

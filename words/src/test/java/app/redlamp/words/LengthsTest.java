@@ -57,7 +57,7 @@ class LengthsTest {
     void whatIsNoLengthIsRefusedInOneLine(String written) {
         assertThatThrownBy(() -> metric.read(written))
                 .isInstanceOf(IllegalArgumentException.class)
-                .hasMessageContaining("is no length; write 2.4 m");
+                .hasMessageContaining("is not a length; write 2.4 m");
     }
 
     @Test

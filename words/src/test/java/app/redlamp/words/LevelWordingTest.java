@@ -131,11 +131,11 @@ class LevelWordingTest {
         assertThat(words.distance(Optional.of(new DistanceGuess(0.2, 0)), Position.straight(0.18)))
                 .isEqualTo("about 20 cm, by its bass");
         assertThat(words.distance(Optional.of(new DistanceGuess(0.06, 3)), Position.straight(0.18)))
-                .contains("nearer than the kit");
+                .contains("closer than the kit");
         assertThat(words.distance(Optional.empty(), Position.straight(0.18))).contains("does not tell");
         assertThat(words.drift(0.4)).contains("as loud at the end");
         assertThat(words.drift(-2.5)).isEqualTo("2.5 dB softer at the end");
-        assertThat(words.plosives(0)).startsWith("no P");
+        assertThat(words.plosives(0)).startsWith("no pops");
         assertThat(words.sibilants(4)).startsWith("4 as loud");
         assertThat(words.room(0.2, 0.25)).endsWith("dry");
         assertThat(words.match("Ada", "Ben", -3.2)).isEqualTo("Ben is 3.2 dB louder than Ada");

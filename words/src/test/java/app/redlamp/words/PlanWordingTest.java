@@ -70,10 +70,10 @@ class PlanWordingTest {
         Production book = Productions.book(9000);
         assertThat(wording.verdict(plan(book.with(Script.NONE)))).isEqualTo("Nothing to plan yet: bring the script.");
         WorkingTime never = book.time().withQuiet(Map.of());
-        assertThat(wording.verdict(plan(book.with(never)))).startsWith("It is never done");
+        assertThat(wording.verdict(plan(book.with(never)))).startsWith("It will never be done");
         assertThat(wording.summary(plan(book.with(never)))).endsWith("choose days and quiet hours.");
         Production open = book.with(book.brief().between(MONDAY, Optional.empty()));
-        assertThat(wording.verdict(plan(open))).isEqualTo("1 evening, done on 3 March. Nobody waits for it.");
+        assertThat(wording.verdict(plan(open))).isEqualTo("1 evening, done on 3 March. There is no deadline.");
         assertThat(wording.verdict(plan(book, new Recorded(0, 3500, true))))
                 .isEqualTo("Everything is recorded. Done on 2 March with 28 days to spare.");
     }

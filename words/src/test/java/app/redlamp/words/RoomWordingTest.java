@@ -136,8 +136,8 @@ class RoomWordingTest {
                                 + " the noise");
         assertThat(claps.notes(clap, 343.2146))
                 .containsExactly(
-                        "3 claps; number 2 can be followed furthest and was taken",
-                        "the clap clips: its first decay and its echoes are not true; step further away or turn down",
+                        "3 claps; number 2 stands out furthest from the noise and is used",
+                        "the clap clips: its early decay and its echoes cannot be trusted; step further away or turn down",
                         "rattle every 14.0 ms: two hard sides 2.40 m apart");
     }
 
@@ -170,7 +170,7 @@ class RoomWordingTest {
         Comparison better = new Comparison(1, side(-50, 0.48), side(-61, 0.21));
 
         assertThat(claps.comparison(better))
-                .isEqualTo("At equal loudness: 11 dB less noise, words end in 0.21 s instead of 0.48 s.");
+                .isEqualTo("At equal loudness: 11 dB less noise, words die away in 0.21 s instead of 0.48 s.");
         assertThat(claps.comparison(new Comparison(0, side(-50, 0.4), side(-50.3, 0.4))))
                 .isEqualTo("At equal loudness nothing changed that could be heard.");
     }

@@ -183,7 +183,7 @@ class BoothStreamTest {
         Booth booth = Booths.of(Booths.stand());
         assertThatThrownBy(() -> new BoothStream(booth, List.of())).hasMessageContaining("as many tapes");
         assertThatThrownBy(() -> stream(booth).change(Booths.of(Booths.stand(), Booths.stand())))
-                .hasMessageContaining("begin anew");
+                .hasMessageContaining("start again");
         assertThatThrownBy(() -> Booths.of()).hasMessageContaining("1 to 16");
         assertThatThrownBy(() -> booth.humming(new Mains(55, 0))).hasMessageContaining("50 or 60");
         assertThatThrownBy(() -> booth.seated(Bleed.Seats.BESIDE, 0.1)).hasMessageContaining("between 0.3 and 5 m");

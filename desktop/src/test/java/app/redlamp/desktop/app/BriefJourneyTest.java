@@ -224,7 +224,7 @@ class BriefJourneyTest {
         assertThat(Window.text(robot, "#verdict")).contains("3 evenings");
         write(robot, "#time-session", "soon");
         push(robot, KeyCode.ENTER);
-        assertThat(Window.text(robot, "#desk-fault")).isEqualTo("'soon' is no number");
+        assertThat(Window.text(robot, "#desk-fault")).isEqualTo("'soon' is not a number");
         assertThat(production().time().longestSessionMin()).isEqualTo(15);
         robot.interact(() -> robot.lookup("#day-6").queryAs(CheckBox.class).fire());
         window.settle();
@@ -295,7 +295,7 @@ class BriefJourneyTest {
         assertThat(Window.text(robot, "#money-sum")).contains("0.32 h × €200").contains("still to pay €40");
         write(robot, "#currency", "PEBBLES");
         push(robot, KeyCode.ENTER);
-        assertThat(Window.text(robot, "#desk-fault")).contains("'PEBBLES' is no currency");
+        assertThat(Window.text(robot, "#desk-fault")).contains("'PEBBLES' is not a currency");
     }
 
     @Test

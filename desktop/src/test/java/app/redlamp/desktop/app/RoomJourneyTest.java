@@ -92,7 +92,7 @@ class RoomJourneyTest {
         window.write(robot, "#room-width", "4 ft");
         assertThat(room().space().widthM()).isCloseTo(1.2192, within(1e-9));
         window.write(robot, "#room-depth", "wide");
-        assertThat(Window.text(robot, "#desk-fault")).contains("'wide' is no length");
+        assertThat(Window.text(robot, "#desk-fault")).contains("'wide' is not a length");
         window.write(robot, "#room-depth", "0.2");
         assertThat(Window.text(robot, "#desk-fault")).contains("room depth of 0.2 m");
         assertThat(room().space().depthM()).isEqualTo(1.9);
@@ -256,7 +256,7 @@ class RoomJourneyTest {
         window.write(robot, "#noise-level-1", "60");
         assertThat(window.wiring.room().spot().get().sources().get(0).dbA()).isEqualTo(60);
         window.write(robot, "#noise-hours-1", "whenever");
-        assertThat(Window.text(robot, "#desk-fault")).contains("are no hours");
+        assertThat(Window.text(robot, "#desk-fault")).contains("are not hours");
         window.write(robot, "#noise-hours-1", "3-5 daily");
         assertThat(window.wiring
                         .room()

@@ -76,7 +76,7 @@ class SpecificationJourneyTest {
         robot.write("TOF");
         assertThat(Window.<String>look(name::getText)).isEqualTo("TOF");
         fill(robot, "#field-LOUDNESS_LOW", "loud");
-        assertThat(Window.text(robot, "#specification-fault")).isEqualTo("Loudness: 'loud' is no number");
+        assertThat(Window.text(robot, "#specification-fault")).isEqualTo("Loudness: 'loud' is not a number");
         assertThat(ringed(robot, "#field-LOUDNESS_LOW")).isTrue();
         assertThat(ringed(robot, "#field-FLOOR")).isFalse();
         assertThat(Window.text(robot, "#specification-parts"))

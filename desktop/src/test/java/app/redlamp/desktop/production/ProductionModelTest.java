@@ -202,7 +202,7 @@ class ProductionModelTest {
         client("Mill House");
         workers.runAll();
         assertThat(model.production().get().brief().client()).isEmpty();
-        assertThat(jobs.notice().get()).contains("can be looked at and not changed", "'.in-use' in it is no file");
+        assertThat(jobs.notice().get()).contains("can be looked at and not changed", "'.in-use' in it is not a file");
         assertThat(history.undoName().get()).isEmpty();
     }
 

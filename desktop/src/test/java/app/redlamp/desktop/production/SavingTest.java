@@ -303,7 +303,7 @@ class SavingTest {
         next.closing.offer();
         all();
         Question offered = next.closing.question().get();
-        assertThat(offered.heading()).contains("Second Rise").contains("could not be saved the last time");
+        assertThat(offered.heading()).contains("Second Rise").contains("could not be saved last time");
         assertThat(offered.lines())
                 .anyMatch(l -> l.contains(home.resolve("Second Rise").toString()));
         next.answer("rescue-take");

@@ -66,12 +66,12 @@ class SpecificationFormTest {
     @CsvSource(
             delimiter = '|',
             value = {
-                "LOUDNESS_LOW|loud|Loudness: 'loud' is no number",
+                "LOUDNESS_LOW|loud|Loudness: 'loud' is not a number",
                 "LOUDNESS_LOW|-10|Loudness: the first figure must not be above the second",
                 "LOUDNESS_LOW|''|Loudness: give both figures",
                 "NAME|' '|Name: must not be empty",
                 "PEAK_HIGHEST|''|Peak: must not be empty",
-                "LONGEST|2h|One file: '2h' is no length; write 2:00:00 or seconds",
+                "LONGEST|2h|One file: '2h' is not a length; write 2:00:00 or seconds",
                 "BIT_RATE|192.5|Bit rate: '192.5' must be a whole number",
                 "SAMPLE_RATE|''|Sample rate: must not be empty"
             })

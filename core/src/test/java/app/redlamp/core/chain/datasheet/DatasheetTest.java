@@ -49,7 +49,7 @@ class DatasheetTest {
         assertThatThrownBy(() -> read(Item.SENSITIVITY, "-6 dBFS")).hasMessageContaining("converter");
         assertThatThrownBy(() -> read(Item.SENSITIVITY, "5 apples")).hasMessageContaining("unit is not known");
         assertThatThrownBy(() -> read(Item.SENSITIVITY, "high")).hasMessageContaining("20 mV/Pa");
-        assertThatThrownBy(() -> read(Item.SENSITIVITY, "")).hasMessageContaining("is no figure");
+        assertThatThrownBy(() -> read(Item.SENSITIVITY, "")).hasMessageContaining("is not a figure");
     }
 
     @Test
