@@ -20,7 +20,7 @@ import org.junit.jupiter.api.Test;
  * looked at, and not in seconds: four times the text may take six times the looks.
  */
 class LinearPatternsTest {
-    private static final int SHORT = 500;
+    private static final int SHORT = 160;
     private static final int TIMES = 4;
     private static final int MOST_TIMES = 6;
     private static final List<String> REPEATED = List.of(

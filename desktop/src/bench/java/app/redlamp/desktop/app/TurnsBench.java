@@ -25,13 +25,12 @@ import javafx.application.Platform;
 import javafx.stage.Stage;
 
 /**
- * The longest turn of the interface thread: how long something that is asked of it has to wait at worst, while the demo is
- * opened, while the window is left alone, and while each station is opened for the first and for the second time.
+ * The longest turn of the interface thread: how long something that is asked of it has to wait at worst, while the window
+ * is left alone, while the demo is opened, and while each station is opened for the first and for the second time.
  */
 public final class TurnsBench {
     private static final Clock CLOCK = Clock.fixed(Instant.parse("2026-02-16T17:00:00Z"), ZoneOffset.UTC);
     private static final long BETWEEN_MS = 2;
-    private static final long ALONE_MS = Long.getLong("alone", 8000);
     private static final long LOOK_MS = 1500;
 
     private final AtomicReference<Turn> longest = new AtomicReference<>(Turn.NONE);
@@ -110,13 +109,15 @@ public final class TurnsBench {
         try (DemoProduction demo = DemoProduction.in(scratch, CLOCK)) {
             List<Path> recordings = new ArrayList<>(demo.recordings());
             say("window");
+            Platform.runLater(wiring::prepare);
+            untilPrepared();
+            say("left alone");
             Platform.runLater(() -> wiring.production().open(demo.folder()));
             say("demo opened");
             Platform.runLater(() -> wiring.deliver().open(recordings));
             say("recordings measured");
-            Platform.runLater(wiring::prepare);
-            TimeUnit.MILLISECONDS.sleep(ALONE_MS);
-            say("left alone");
+            untilPrepared();
+            say("left alone again");
             for (String time : List.of("first", "second")) {
                 for (StationId id : wiring.hung()) {
                     Platform.runLater(() -> wiring.go(id));
@@ -127,6 +128,17 @@ public final class TurnsBench {
             System.err.println("redlamp: " + e);
         } finally {
             Platform.exit();
+        }
+    }
+
+    /** Waits until all stations were made ready in idle moments. */
+    private void untilPrepared() throws InterruptedException {
+        boolean prepared = false;
+        while (!prepared) {
+            TimeUnit.MILLISECONDS.sleep(LOOK_MS);
+            CompletableFuture<Boolean> asked = new CompletableFuture<>();
+            Platform.runLater(() -> asked.complete(wiring.prepared()));
+            prepared = asked.join();
         }
     }
 

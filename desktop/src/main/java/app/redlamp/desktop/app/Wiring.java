@@ -241,6 +241,11 @@ public final class Wiring implements AutoCloseable {
         view.prepare();
     }
 
+    /** Whether all stations are ready to be opened. */
+    boolean prepared() {
+        return view.prepared();
+    }
+
     /** The stations that are built. */
     List<StationId> hung() {
         return Stream.of(StationId.values()).filter(view::has).toList();

@@ -1,6 +1,7 @@
 package app.redlamp.desktop.bench;
 
 import app.redlamp.desktop.control.ChoiceButton;
+import app.redlamp.desktop.gradual.Piecemeal;
 import java.util.LinkedHashMap;
 import java.util.Map;
 import java.util.Optional;

@@ -17,6 +17,7 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.function.Supplier;
 import javafx.scene.Node;
 import javafx.scene.input.KeyCode;
@@ -31,6 +32,7 @@ public final class BriefStation extends StationBase {
     private String drawn = "";
 
     private final BriefReading reading;
+    private Reading told;
 
     /**
      * What the station works with.
@@ -72,6 +74,11 @@ public final class BriefStation extends StationBase {
     @Override
     public Node bench() {
         return view.node();
+    }
+
+    @Override
+    public Optional<Node> behind() {
+        return view.behind();
     }
 
     @Override
@@ -126,20 +133,19 @@ public final class BriefStation extends StationBase {
                         .ifPresent(file -> model.openProduction().files().writeCalendar(p.plan(), file)));
     }
 
-    @Override
-    protected void show() {
+    private void show() {
         Planned now = model.openProduction().planned().get();
-        Reading told = reading.now();
-        if (attended()) {
-            draw(now);
-            column().show(told);
-        }
+        told = reading.now();
+        redraw();
         tell(nowHeadings(now));
         tell(nowStanding(now, told));
         showFacts();
     }
 
-    private void draw(Planned now) {
+    @Override
+    protected void draw() {
+        Planned now = model.openProduction().planned().get();
+        column().show(told);
         if (now == null) {
             drawn = "";
             return;

@@ -2,10 +2,10 @@ package app.redlamp.desktop.brief;
 
 import app.redlamp.core.planning.plan.ProductionPlan;
 import app.redlamp.desktop.bench.Desk;
-import app.redlamp.desktop.bench.Gradual;
 import app.redlamp.desktop.bench.Overlay;
 import app.redlamp.desktop.control.BookStrip;
 import app.redlamp.desktop.control.EveningsView;
+import app.redlamp.desktop.gradual.Gradual;
 import app.redlamp.desktop.production.Planned;
 import app.redlamp.desktop.specification.SpecificationEditor;
 import app.redlamp.desktop.station.Doors;
@@ -60,6 +60,11 @@ final class BriefView {
 
     Node node() {
         return page;
+    }
+
+    /** The bench, while a production is waited for. */
+    Optional<Node> behind() {
+        return parts.models().brief().planned().isEmpty() ? Optional.of(bench()) : Optional.empty();
     }
 
     /** Whether something lies over the bench that takes the keys. */

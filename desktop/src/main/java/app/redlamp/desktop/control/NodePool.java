@@ -18,6 +18,8 @@ import javafx.scene.text.Text;
 final class NodePool extends Group {
     private final Map<String, List<Node>> nodes = new HashMap<>();
     private final Map<String, Integer> taken = new HashMap<>();
+    private int left = Integer.MAX_VALUE;
+    private boolean lacking;
 
     NodePool() {
         setAutoSizeChildren(false);
@@ -27,14 +29,31 @@ final class NodePool extends Group {
 
     /** Begins a new picture. */
     void begin() {
+        begin(Integer.MAX_VALUE);
+    }
+
+    /** Begins a new picture that may add so many nodes to those there are; what it lacks is drawn into nodes nobody sees. */
+    void begin(int mostNew) {
         taken.clear();
+        left = mostNew;
+        lacking = false;
+    }
+
+    /** Whether the picture wanted more nodes than it might add. */
+    boolean lacking() {
+        return lacking;
     }
 
     /** Takes a node of a style for this picture; all of a style must be of one type. */
     <N extends Node> N take(String styleClass, Class<N> type, Supplier<N> make) {
         List<Node> all = nodes.computeIfAbsent(styleClass, s -> new ArrayList<>());
         int index = taken.merge(styleClass, 1, Integer::sum) - 1;
+        if (index >= all.size() && left == 0) {
+            lacking = true;
+            return make.get();
+        }
         if (index == all.size()) {
+            left--;
             N made = make.get();
             made.getStyleClass().add(styleClass);
             all.add(made);

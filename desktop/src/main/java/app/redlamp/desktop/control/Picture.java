@@ -1,5 +1,7 @@
 package app.redlamp.desktop.control;
 
+import app.redlamp.desktop.gradual.OutOfSight;
+import app.redlamp.desktop.gradual.Piecemeal;
 import java.util.Optional;
 import javafx.scene.layout.Region;
 
@@ -8,7 +10,10 @@ import javafx.scene.layout.Region;
  *
  * @param <T> what it shows
  */
-abstract class Picture<T> extends Region {
+abstract class Picture<T> extends Region implements Piecemeal {
+    /** New nodes of a piece, each to be styled: some 10 ms (common practice, no source). */
+    private static final int PIECE = 30;
+
     final NodePool back = new NodePool();
     final NodePool front = new NodePool();
     private Optional<T> shown = Optional.empty();
@@ -16,6 +21,18 @@ abstract class Picture<T> extends Region {
     Picture(String styleClass) {
         getStyleClass().add(styleClass);
         getChildren().addAll(back, front);
+        Piecemeal.finishWhenSeen(this);
+    }
+
+    @Override
+    public final boolean pending() {
+        return back.lacking() || front.lacking();
+    }
+
+    @Override
+    public final void next() {
+        requestLayout();
+        layout();
     }
 
     /** Shows something, or nothing. */
@@ -32,11 +49,15 @@ abstract class Picture<T> extends Region {
     /** Draws it with what the two layers hold. */
     abstract void draw(T now);
 
+    /** Says why there is nothing to draw. */
+    void drawNothing() {}
+
     @Override
     protected final void layoutChildren() {
-        back.begin();
-        front.begin();
-        shown.ifPresent(this::draw);
+        int most = OutOfSight.holds(this) ? PIECE : Integer.MAX_VALUE;
+        back.begin(most);
+        front.begin(most);
+        shown.ifPresentOrElse(this::draw, this::drawNothing);
         back.end();
         front.end();
     }

@@ -1,5 +1,6 @@
 package app.redlamp.desktop.control;
 
+import app.redlamp.desktop.gradual.Gradual;
 import app.redlamp.desktop.look.Glossary;
 import app.redlamp.desktop.look.Typeset;
 import java.util.ArrayList;
@@ -106,34 +107,38 @@ public final class ReadingColumn extends ScrollPane {
     }
 
     private void build(Reading reading) {
-        content.getChildren().setAll(verdict);
+        List<Node> parts = new ArrayList<>();
         cards.clear();
         figures.setManaged(!reading.figures().isEmpty());
         figures.setVisible(!reading.figures().isEmpty());
-        content.getChildren().add(figures);
+        parts.add(verdict);
+        parts.add(figures);
         if (!reading.help().isEmpty()) {
-            content.getChildren().addAll(rule(), wrapped(reading.helpTitle(), "reading-heading"));
+            parts.add(rule());
+            parts.add(wrapped(reading.helpTitle(), "reading-heading"));
             reading.help().forEach(h -> cards.add(new HelpCard(h)));
-            content.getChildren().addAll(cards);
+            parts.addAll(cards);
         }
         reading.primary().ifPresent(a -> {
             Button button = button(a);
             button.getStyleClass().add("primary");
             button.setMaxWidth(Double.MAX_VALUE);
-            content.getChildren().add(button);
+            parts.add(button);
         });
         if (!reading.heard().isEmpty()) {
-            content.getChildren().add(rule());
-            content.getChildren().add(wrapped(reading.heardTitle(), "reading-heading"));
-            reading.heard().forEach(h -> content.getChildren().add(heard(h)));
+            parts.add(rule());
+            parts.add(wrapped(reading.heardTitle(), "reading-heading"));
+            reading.heard().forEach(h -> parts.add(heard(h)));
         }
         if (!reading.more().title().isEmpty()) {
-            content.getChildren().add(more(reading.more()));
+            parts.add(more(reading.more()));
         }
-        reading.cautions().forEach(c -> content.getChildren().add(wrapped(c, "reading-caution")));
+        reading.cautions().forEach(c -> parts.add(wrapped(c, "reading-caution")));
         if (!reading.source().isEmpty()) {
-            content.getChildren().add(wrapped(reading.source(), "reading-source"));
+            parts.add(wrapped(reading.source(), "reading-source"));
         }
+        content.getChildren().clear();
+        Gradual.fill(content, parts.toArray(Node[]::new));
     }
 
     private static Region rule() {

@@ -68,7 +68,7 @@ public final class DeliverStation extends StationBase {
         Soon refresh = new Soon(this::show);
         model.changes().addListener((o, was, now) -> refresh.ask());
         model.selected().addListener((o, was, now) -> {
-            if (attended()) {
+            if (!stale().getValue()) {
                 showReading();
             }
         });
@@ -171,18 +171,20 @@ public final class DeliverStation extends StationBase {
         }
     }
 
-    @Override
-    protected void show() {
-        if (attended()) {
-            view.attend();
-            showReading();
-        }
+    private void show() {
+        redraw();
         DeliverStanding now =
                 DeliverStanding.of(model.rows(), model.specification().get(), strings);
         tell(new Standing(now.verdict(), now.verdict().clear(), now.answer(), now.first()));
         tell(nowHeadings());
         askForSpace();
         showFacts();
+    }
+
+    @Override
+    protected void draw() {
+        view.showRows();
+        showReading();
     }
 
     private Headings nowHeadings() {

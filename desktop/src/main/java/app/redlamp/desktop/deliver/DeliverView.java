@@ -1,5 +1,6 @@
 package app.redlamp.desktop.deliver;
 
+import app.redlamp.desktop.gradual.OutOfSight;
 import app.redlamp.desktop.look.Glossary;
 import app.redlamp.desktop.look.Soon;
 import app.redlamp.desktop.look.Strings;
@@ -28,7 +29,6 @@ final class DeliverView {
     private final StackPane page = new StackPane(bench);
     private final VBox nothing;
     private RecordingsPane recordings;
-    private boolean attended;
 
     DeliverView(StationParts<DeliverStation.Models> parts) {
         this.parts = parts;
@@ -39,7 +39,11 @@ final class DeliverView {
         bench.getStyleClass().add("bench");
         nothing = empty();
         bench.getChildren().addAll(header(), nothing);
-        model.rows().addListener((ListChangeListener<DocketRow>) c -> showRows());
+        model.rows().addListener((ListChangeListener<DocketRow>) c -> {
+            if (OutOfSight.seen(page)) {
+                showRows();
+            }
+        });
         Soon refresh = new Soon(this::refresh);
         model.changes().addListener((o, was, now) -> refresh.ask());
         model.selected().addListener((o, was, now) -> refresh());
@@ -47,14 +51,6 @@ final class DeliverView {
 
     Node node() {
         return page;
-    }
-
-    /** Somebody is about to look: the docket is built. */
-    void attend() {
-        if (!attended) {
-            attended = true;
-            showRows();
-        }
     }
 
     /** The list of recordings; absent while there is none. */
@@ -93,10 +89,7 @@ final class DeliverView {
     }
 
     /** Docket and picture are built when there is a recording for them: the first window need not wait for them. */
-    private void showRows() {
-        if (!attended) {
-            return;
-        }
+    void showRows() {
         if (model.rows().isEmpty()) {
             bench.getChildren().set(1, nothing);
             return;

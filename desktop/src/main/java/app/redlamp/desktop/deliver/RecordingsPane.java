@@ -1,6 +1,6 @@
 package app.redlamp.desktop.deliver;
 
-import app.redlamp.desktop.bench.Gradual;
+import app.redlamp.desktop.gradual.Gradual;
 import app.redlamp.desktop.station.StationParts;
 import javafx.collections.ListChangeListener;
 import javafx.scene.Node;

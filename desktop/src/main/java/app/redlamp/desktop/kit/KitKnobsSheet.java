@@ -9,11 +9,12 @@ import app.redlamp.core.chain.kit.Kit;
 import app.redlamp.core.chain.kit.Need;
 import app.redlamp.desktop.bench.Choice;
 import app.redlamp.desktop.bench.Desk;
-import app.redlamp.desktop.bench.Gradual;
 import app.redlamp.desktop.bench.Parts;
+import app.redlamp.desktop.gradual.Gradual;
 import app.redlamp.desktop.production.KitAdvice;
 import app.redlamp.desktop.station.StationParts;
 import app.redlamp.words.Figures;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.DoubleConsumer;
@@ -21,6 +22,7 @@ import javafx.css.PseudoClass;
 import javafx.geometry.Insets;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
+import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.Slider;
 import javafx.scene.layout.GridPane;
@@ -43,6 +45,9 @@ final class KitKnobsSheet extends VBox implements Desk.Sheet<Kit> {
 
     /** None, gentle, and as much as is plenty (common practice, no source). */
     private static final List<Double> COMPRESSIONS = List.of(0.0, 3.0, 6.0);
+
+    /** Of the table, without the button at its end. */
+    private static final int COLUMNS = 6;
 
     private final StationParts<KitStation.Models> parts;
     private final KitMoves moves;
@@ -76,7 +81,8 @@ final class KitKnobsSheet extends VBox implements Desk.Sheet<Kit> {
                         ? 0.0
                         : parts.models().kit().kit().get().compressionDb(),
                 db -> parts.models().kit().edit("edit.compression", k -> k.compressing(db)));
-        HBox voice = Parts.line(
+        HBox voice = Gradual.fill(
+                Parts.line(),
                 parts.bench().name("knobs.reading", "effort"),
                 reading,
                 parts.bench().name("knobs.loudest", "crest"),
@@ -226,55 +232,67 @@ final class KitKnobsSheet extends VBox implements Desk.Sheet<Kit> {
     /** What other parts would do here: the best of them, and the best microphone even where it is no use. */
     private void rows() {
         table.getChildren().clear();
+        List<Node> cells = new ArrayList<>();
         Optional<KitAdvice> advice =
                 Optional.ofNullable(parts.models().kit().advice().get());
-        if (advice.isEmpty()
-                || advice.get().upgrades().isEmpty()
-                || parts.models().kit().path().get() == null) {
-            return;
-        }
-        table.addRow(
-                0,
-                head("knobs.part"),
-                head("knobs.snr"),
-                head("knobs.headroom"),
-                head("knobs.clarity"),
-                head("knobs.price"),
-                head("knobs.buys"));
-        List<Upgrade> all = advice.get().upgrades();
         SignalPath now = parts.models().kit().path().get();
-        row(1, parts.say("knobs.as-it-is"), now, Figures.ABSENT, "");
-        for (int i = 0; i < Math.min(MOST_ROWS, all.size()); i++) {
-            Upgrade u = all.get(i);
+        if (advice.isPresent() && !advice.get().upgrades().isEmpty() && now != null) {
+            List<Upgrade> all = advice.get().upgrades();
             row(
-                    i + 2,
-                    u.part().name(),
-                    u.then().path(),
-                    u.cost() > 0 ? parts.bench().plain(u.cost()) : parts.say("knobs.there"),
-                    parts.words().choices().buys(u));
-            table.add(
-                    parts.bench()
-                            .button(
-                                    "upgrade-" + u.part().id(),
-                                    "kit.put-in",
-                                    () -> parts.models()
-                                            .kit()
-                                            .edit("edit.upgrade", k -> u.then().kit())),
-                    6,
-                    i + 2);
+                    cells,
+                    0,
+                    head("knobs.part"),
+                    head("knobs.snr"),
+                    head("knobs.headroom"),
+                    head("knobs.clarity"),
+                    head("knobs.price"),
+                    head("knobs.buys"));
+            row(cells, 1, figures(parts.say("knobs.as-it-is"), now, Figures.ABSENT, ""));
+            for (int i = 0; i < Math.min(MOST_ROWS, all.size()); i++) {
+                upgrade(cells, i + 2, all.get(i));
+            }
+        }
+        Gradual.fillBy(COLUMNS, table, cells);
+    }
+
+    private void upgrade(List<Node> cells, int row, Upgrade u) {
+        String price = u.cost() > 0 ? parts.bench().plain(u.cost()) : parts.say("knobs.there");
+        row(
+                cells,
+                row,
+                figures(
+                        u.part().name(),
+                        u.then().path(),
+                        price,
+                        parts.words().choices().buys(u)));
+        Button put = parts.bench()
+                .button(
+                        "upgrade-" + u.part().id(),
+                        "kit.put-in",
+                        () -> parts.models()
+                                .kit()
+                                .edit("edit.upgrade", k -> u.then().kit()));
+        GridPane.setConstraints(put, COLUMNS, row);
+        cells.add(put);
+    }
+
+    private static void row(List<Node> cells, int row, Node... all) {
+        for (int i = 0; i < all.length; i++) {
+            GridPane.setConstraints(all[i], i, row);
+            cells.add(all[i]);
         }
     }
 
-    private void row(int row, String name, SignalPath path, String price, String buys) {
+    private Node[] figures(String name, SignalPath path, String price, String buys) {
         Figures figures = parts.bench().figures();
-        table.addRow(
-                row,
-                Parts.label(name, "order-value"),
-                Parts.label(figures.whole(path.snrDb()), "treat-figure"),
-                Parts.label(figures.whole(path.headroomDb()), "treat-figure"),
-                Parts.label(figures.whole(path.clarityDb()), "treat-figure"),
-                Parts.label(price, "treat-figure"),
-                Parts.label(buys, "order-source"));
+        return new Node[] {
+            Parts.label(name, "order-value"),
+            Parts.label(figures.whole(path.snrDb()), "treat-figure"),
+            Parts.label(figures.whole(path.headroomDb()), "treat-figure"),
+            Parts.label(figures.whole(path.clarityDb()), "treat-figure"),
+            Parts.label(price, "treat-figure"),
+            Parts.label(buys, "order-source")
+        };
     }
 
     private Label head(String key) {

@@ -32,6 +32,7 @@ public final class KitStation extends StationBase {
     private final StationParts<Models> parts;
     private final KitView view;
     private final KitReading reading;
+    private Reading told;
     private final Sparing words;
 
     /** What the station works with. */
@@ -126,16 +127,18 @@ public final class KitStation extends StationBase {
         }
     }
 
-    @Override
-    protected void show() {
-        Reading told = reading.now();
-        if (attended()) {
-            view.show();
-            column().show(told);
-        }
+    private void show() {
+        told = reading.now();
+        redraw();
         tell(nowHeadings());
         tell(nowStanding(told));
         tell(nowFacts());
+    }
+
+    @Override
+    protected void draw() {
+        view.show();
+        column().show(told);
     }
 
     private Headings nowHeadings() {

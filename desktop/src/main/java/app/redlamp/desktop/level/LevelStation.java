@@ -34,6 +34,7 @@ public final class LevelStation extends StationBase {
     private final StationParts<Models> parts;
     private final LevelView view;
     private final LevelReading reading;
+    private Reading told;
 
     /**
      * What the station works with.
@@ -149,16 +150,18 @@ public final class LevelStation extends StationBase {
         }
     }
 
-    @Override
-    protected void show() {
-        Reading told = reading.now();
-        if (attended()) {
-            view.show();
-            column().show(told);
-        }
+    private void show() {
+        told = reading.now();
+        redraw();
         tell(nowHeadings());
         tell(nowStanding(told));
         tell(nowFacts());
+    }
+
+    @Override
+    protected void draw() {
+        view.show();
+        column().show(told);
     }
 
     private Headings nowHeadings() {

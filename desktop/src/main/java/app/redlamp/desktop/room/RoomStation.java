@@ -32,6 +32,7 @@ public final class RoomStation extends StationBase {
     private final StationParts<Models> parts;
     private final RoomView view;
     private final RoomReading reading;
+    private Reading told;
     private final Sparing words;
 
     /** What the station works with. */
@@ -130,16 +131,18 @@ public final class RoomStation extends StationBase {
                         KeyCode.U, strings.say("keys.lengths"), parts.context().units()::turn));
     }
 
-    @Override
-    protected void show() {
-        Reading told = reading.now();
-        if (attended()) {
-            view.show();
-            column().show(told);
-        }
+    private void show() {
+        told = reading.now();
+        redraw();
         tell(nowHeadings());
         tell(nowStanding(told));
         tell(nowFacts());
+    }
+
+    @Override
+    protected void draw() {
+        view.show();
+        column().show(told);
     }
 
     private Headings nowHeadings() {

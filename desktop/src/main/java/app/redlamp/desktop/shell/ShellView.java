@@ -1,8 +1,8 @@
 package app.redlamp.desktop.shell;
 
-import app.redlamp.desktop.bench.Piecemeal;
 import app.redlamp.desktop.control.ReadingColumn;
 import app.redlamp.desktop.edit.Question;
+import app.redlamp.desktop.gradual.Piecemeal;
 import app.redlamp.desktop.look.ScaledPane;
 import app.redlamp.desktop.look.Strings;
 import app.redlamp.desktop.station.Clearance;
@@ -80,7 +80,7 @@ public final class ShellView {
         page.setTop(wire);
         page.setBottom(rail);
         layers = new StackPane(page);
-        backstage = new Backstage(this.stations, layers, this::idle);
+        backstage = new Backstage(this.stations, page, layers, this::idle);
         root = new ScaledPane(layers);
         root.getStyleClass().add("page-root");
         model.scalePercent().addListener((o, was, now) -> root.setScalePercent(now.intValue()));
@@ -91,6 +91,11 @@ public final class ShellView {
         root.addEventFilter(KeyEvent.KEY_RELEASED, e -> command.released(e.getCode()));
         for (Station station : this.stations) {
             station.facts().addListener((o, was, now) -> showFacts());
+            station.stale().addListener((o, was, now) -> {
+                if (now && station == open) {
+                    station.attend();
+                }
+            });
         }
         input.addListener((o, was, now) -> showFacts());
         new FileDrop(page, files -> station().drop(files));
@@ -156,6 +161,11 @@ public final class ShellView {
         backstage.begin();
     }
 
+    /** Whether everything that nobody looks at is ready to be opened. */
+    public boolean prepared() {
+        return backstage.done();
+    }
+
     /** Whether a station is hung. */
     public boolean has(StationId id) {
         return stations.stream().anyMatch(s -> s.id() == id);
@@ -170,6 +180,7 @@ public final class ShellView {
         open = station;
         station.attend();
         Piecemeal.finish(station.bench());
+        Piecemeal.finish(station.reading());
         page.setCenter(station().bench());
         page.setRight(station().reading());
         wire.open(station);

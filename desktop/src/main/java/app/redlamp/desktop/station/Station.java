@@ -64,10 +64,16 @@ public interface Station {
         return Optional.empty();
     }
 
-    /**
-     * Told before it is first seen, or made ready out of sight. Until then it keeps its verdict and draws nothing.
-     */
-    default void attend() {}
+    /** Whether something has changed that is not drawn yet: what nobody looks at keeps its verdict and draws nothing. */
+    ObservableValue<Boolean> stale();
+
+    /** Draws what has changed: told before it is seen, or made ready out of sight. */
+    void attend();
+
+    /** What will stand in place of its bench as soon as a job is open; absent where that is the bench itself. */
+    default Optional<Node> behind() {
+        return Optional.empty();
+    }
 
     /** Told when it is opened: what may have changed elsewhere is looked at again. */
     default void opened() {}

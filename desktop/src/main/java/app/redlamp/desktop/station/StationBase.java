@@ -3,8 +3,10 @@ package app.redlamp.desktop.station;
 import app.redlamp.core.setting.card.Overrule;
 import app.redlamp.core.verdict.Verdict;
 import app.redlamp.desktop.control.ReadingColumn;
+import app.redlamp.desktop.gradual.OutOfSight;
 import java.util.List;
 import java.util.Optional;
+import javafx.beans.property.ReadOnlyBooleanWrapper;
 import javafx.beans.property.ReadOnlyObjectWrapper;
 import javafx.beans.value.ObservableValue;
 import javafx.scene.Node;
@@ -14,7 +16,7 @@ public abstract class StationBase implements Station {
     private final StationId id;
     private final StationContext context;
     private final ReadingColumn column;
-    private boolean attended;
+    private final ReadOnlyBooleanWrapper stale = new ReadOnlyBooleanWrapper(true);
     private final ReadOnlyObjectWrapper<Headings> headings = new ReadOnlyObjectWrapper<>();
     private final ReadOnlyObjectWrapper<Standing> standing =
             new ReadOnlyObjectWrapper<>(new Standing(Verdict.unknown(List.of()), false, "", ""));
@@ -29,19 +31,29 @@ public abstract class StationBase implements Station {
 
     @Override
     public final void attend() {
-        if (!attended) {
-            attended = true;
-            show();
+        if (stale.get()) {
+            stale.set(false);
+            draw();
         }
     }
 
-    /** Whether anybody will look: what is only drawn need not be before. */
-    protected final boolean attended() {
-        return attended;
+    @Override
+    public final ObservableValue<Boolean> stale() {
+        return stale.getReadOnlyProperty();
     }
 
-    /** Tells where it stands, and draws it once it is attended. */
-    protected abstract void show();
+    /** Something has changed: it is drawn at once where somebody looks, and else before somebody does. */
+    protected final void redraw() {
+        if (OutOfSight.seen(bench())) {
+            stale.set(false);
+            draw();
+        } else {
+            stale.set(true);
+        }
+    }
+
+    /** Draws bench and reading. */
+    protected abstract void draw();
 
     @Override
     public final StationId id() {

@@ -132,7 +132,7 @@ class ProductionModelTest {
         assertThat(jobs.notice().get()).contains("is no longer at").contains("nothing is lost");
         model.open(home.resolve("another"));
         workers.runAll();
-        assertThat(jobs.notice().get()).as("nothing else before this is saved").contains("not saved yet");
+        assertThat(jobs.notice().get()).as("nothing else before this is saved").contains("has not been saved yet");
         model.follow(elsewhere);
         workers.runAll();
         assertThat(model.saved().get()).isEqualTo(Saved.YES);

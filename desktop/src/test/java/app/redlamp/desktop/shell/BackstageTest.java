@@ -1,16 +1,21 @@
 package app.redlamp.desktop.shell;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.mockito.Mockito.doAnswer;
 import static org.mockito.Mockito.mock;
+import static org.mockito.Mockito.times;
 import static org.mockito.Mockito.verify;
 import static org.mockito.Mockito.when;
 
-import app.redlamp.desktop.bench.Gradual;
+import app.redlamp.desktop.gradual.Gradual;
 import app.redlamp.desktop.station.Station;
 import java.util.List;
+import java.util.Optional;
+import javafx.beans.property.SimpleBooleanProperty;
 import javafx.scene.Node;
 import javafx.scene.Scene;
 import javafx.scene.control.Label;
+import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 import javafx.stage.Stage;
@@ -32,10 +37,30 @@ class BackstageTest {
     }
 
     private static Station station(Node bench) {
+        return station(bench, new SimpleBooleanProperty(true));
+    }
+
+    private static Station station(Node bench, SimpleBooleanProperty stale) {
         Station station = mock(Station.class);
         when(station.bench()).thenReturn(bench);
         when(station.reading()).thenReturn(new Label("reading"));
+        when(station.stale()).thenReturn(stale);
+        doAnswer(i -> {
+                    stale.set(false);
+                    return null;
+                })
+                .when(station)
+                .attend();
         return station;
+    }
+
+    private static int pieces(Backstage backstage) {
+        int pieces = 0;
+        while (!backstage.done()) {
+            backstage.piece();
+            pieces++;
+        }
+        return pieces;
     }
 
     @Test
@@ -45,13 +70,9 @@ class BackstageTest {
             Gradual.fill(bench, new Label("a"), new Label("b"));
             Station one = station(bench);
             Station two = station(new Label("another"));
-            Backstage backstage = new Backstage(List.of(one, two), layers, () -> idle);
+            Backstage backstage = new Backstage(List.of(one, two), new BorderPane(), layers, () -> idle);
             backstage.begin();
-            int pieces = 0;
-            while (!backstage.done()) {
-                backstage.piece();
-                pieces++;
-            }
+            int pieces = pieces(backstage);
             verify(one).attend();
             verify(two).attend();
             // Attended, reading, bench, two parts, left; attended, reading, bench, left.
@@ -66,7 +87,7 @@ class BackstageTest {
     void aStationThatIsOpenedMeanwhileIsLetGo(FxRobot robot) {
         robot.interact(() -> {
             Label bench = new Label("bench");
-            Backstage backstage = new Backstage(List.of(station(bench)), layers, () -> idle);
+            Backstage backstage = new Backstage(List.of(station(bench)), new BorderPane(), layers, () -> idle);
             backstage.begin();
             backstage.piece();
             backstage.piece();
@@ -74,6 +95,42 @@ class BackstageTest {
             backstage.piece();
             assertThat(backstage.done()).isTrue();
             assertThat(bench.getParent()).isEqualTo(layers);
+        });
+    }
+
+    /** What changes while nobody looks is drawn again, and laid out again. */
+    @Test
+    void whatChangesUnseenIsMadeReadyAgain(FxRobot robot) {
+        robot.interact(() -> {
+            SimpleBooleanProperty stale = new SimpleBooleanProperty(true);
+            Station one = station(new Label("bench"), stale);
+            Backstage backstage = new Backstage(List.of(one), new BorderPane(), layers, () -> idle);
+            backstage.begin();
+            assertThat(pieces(backstage)).isEqualTo(4);
+            stale.set(true);
+            assertThat(backstage.done()).isFalse();
+            assertThat(pieces(backstage)).isEqualTo(4);
+            verify(one, times(2)).attend();
+        });
+    }
+
+    /** What will stand in place of a bench that is seen is made ready behind it, once. */
+    @Test
+    void whatComesNextIsMadeReadyBehindWhatIsSeen(FxRobot robot) {
+        robot.interact(() -> {
+            Label start = new Label("start");
+            VBox behind = new VBox();
+            Gradual.fill(behind, new Label("a"), new Label("b"));
+            Station one = station(start, new SimpleBooleanProperty(false));
+            when(one.behind()).thenReturn(Optional.of(behind));
+            layers.getChildren().add(start);
+            Backstage backstage = new Backstage(List.of(one), new BorderPane(), layers, () -> idle);
+            backstage.begin();
+            // Attended, laid, two parts, left.
+            assertThat(pieces(backstage)).isEqualTo(5);
+            assertThat(behind.getChildren()).hasSize(2);
+            assertThat(start.getParent()).isEqualTo(layers);
+            assertThat(backstage.done()).isTrue();
         });
     }
 }

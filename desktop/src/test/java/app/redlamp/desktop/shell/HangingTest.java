@@ -46,6 +46,7 @@ import org.testfx.util.WaitForAsyncUtils;
 @ExtendWith(ApplicationExtension.class)
 class HangingTest {
     private int pressed;
+    private int drawn;
     private ShellView shell;
     private StandIn station;
 
@@ -67,7 +68,13 @@ class HangingTest {
         }
 
         @Override
-        protected void show() {}
+        protected void draw() {
+            drawn++;
+        }
+
+        void changed() {
+            redraw();
+        }
 
         @Override
         public Node bench() {
@@ -116,6 +123,9 @@ class HangingTest {
         assertThat(station.standing().getValue().lamp()).isEqualTo(LampState.LIT);
         robot.push(KeyCode.X);
         assertThat(pressed).isEqualTo(1);
+        assertThat(drawn).as("when it was opened").isEqualTo(1);
+        robot.interact(station::changed);
+        assertThat(drawn).as("at once, for it is seen").isEqualTo(2);
         robot.interact(() -> shell.open(StationId.FINISH));
         assertThat(shell.opened()).as("what is not hung is not opened").isEqualTo(StationId.TAKE);
         robot.push(KeyCode.CONTROL, KeyCode.DIGIT5);

@@ -1,4 +1,4 @@
-package app.redlamp.desktop.bench;
+package app.redlamp.desktop.gradual;
 
 import static org.assertj.core.api.Assertions.assertThat;
 

@@ -1,4 +1,4 @@
-package app.redlamp.desktop.bench;
+package app.redlamp.desktop.gradual;
 
 import javafx.scene.Node;
 import javafx.scene.layout.Pane;
@@ -11,7 +11,13 @@ public final class OutOfSight extends Pane {
         setMouseTransparent(true);
     }
 
-    static boolean holds(Node node) {
+    /** Whether a node is in a window, where somebody may look at it. */
+    public static boolean seen(Node node) {
+        return node.getScene() != null && !holds(node);
+    }
+
+    /** Whether a node is made ready where nobody sees it. */
+    public static boolean holds(Node node) {
         for (Node at = node; at != null; at = at.getParent()) {
             if (at instanceof OutOfSight) {
                 return true;

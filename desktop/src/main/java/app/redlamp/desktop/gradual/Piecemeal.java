@@ -1,4 +1,4 @@
-package app.redlamp.desktop.bench;
+package app.redlamp.desktop.gradual;
 
 import java.util.Optional;
 import javafx.scene.Node;
