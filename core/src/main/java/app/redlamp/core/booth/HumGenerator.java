@@ -15,36 +15,36 @@ final class HumGenerator {
     /** Hum is counted above, where the noise floor is measured (common practice, no source). */
     private static final double CORNER_HZ = 80;
 
-    private final double[] re;
-    private final double[] im;
-    private final double[] turnRe;
-    private final double[] turnIm;
-    private final double[] amplitudes;
+    /** Samples of one period; straight lines between them are 97 dB under the highest harmonic (ours). */
+    private static final int PERIOD = 8192;
+
+    private final double[] period = new double[PERIOD + 1];
+    private final double step;
+    private double at;
     private final double highPassed;
 
     /** @param levels what each octave is to have, in dB */
     HumGenerator(double baseHz, OctaveLevels levels, int sampleRateHz) {
         int count = (int) (Math.min(HIGHEST_HZ, 0.45 * sampleRateHz) / baseHz);
-        re = new double[count];
-        im = new double[count];
-        turnRe = new double[count];
-        turnIm = new double[count];
-        amplitudes = new double[count];
         Biquad highPass = Biquad.highPass(CORNER_HZ, Biquad.BUTTERWORTH_Q, sampleRateHz);
         double sum = 0;
         for (int h = 0; h < count; h++) {
             double hz = baseHz * (h + 1);
-            double angle = 2 * Math.PI * hz / sampleRateHz;
-            turnRe[h] = Math.cos(angle);
-            turnIm[h] = Math.sin(angle);
+            double amplitude = Math.sqrt(2 * power(hz, baseHz, levels));
             // Harmonics begin at phases of their own, or they would add up to a spike.
-            re[h] = Math.cos(h * (double) h);
-            im[h] = Math.sin(h * (double) h);
-            amplitudes[h] = Math.sqrt(2 * power(hz, baseHz, levels));
-            double passed = amplitudes[h] * highPass.gainAt(hz, sampleRateHz);
+            add(h + 1, amplitude, h * (double) h);
+            double passed = amplitude * highPass.gainAt(hz, sampleRateHz);
             sum += passed * passed / 2;
         }
+        period[PERIOD] = period[0];
+        step = baseHz / sampleRateHz * PERIOD;
         highPassed = sum;
+    }
+
+    private void add(int harmonic, double amplitude, double phase) {
+        for (int n = 0; n < PERIOD && amplitude > 0; n++) {
+            period[n] += amplitude * Math.sin(phase + 2 * Math.PI * harmonic * n / PERIOD);
+        }
     }
 
     private static double power(double hz, double baseHz, OctaveLevels levels) {
@@ -65,22 +65,13 @@ final class HumGenerator {
 
     /** Adds it, times a gain. */
     void add(float[] out, int count, double gain) {
-        for (int h = 0; h < re.length; h++) {
-            double x = re[h];
-            double y = im[h];
-            double cos = turnRe[h];
-            double sin = turnIm[h];
-            double size = amplitudes[h] * gain;
-            for (int n = 0; n < count; n++) {
-                out[n] += (float) (size * y);
-                double next = x * cos - y * sin;
-                y = x * sin + y * cos;
-                x = next;
+        for (int n = 0; n < count; n++) {
+            int before = (int) at;
+            out[n] += (float) (gain * (period[before] + (at - before) * (period[before + 1] - period[before])));
+            at += step;
+            if (at >= PERIOD) {
+                at -= PERIOD;
             }
-            // Rounding makes a circle a spiral; once a block it is put right.
-            double radius = Math.hypot(x, y);
-            re[h] = x / radius;
-            im[h] = y / radius;
         }
     }
 }

@@ -50,6 +50,8 @@ final class Wire {
     private double humGain;
     private double boosted;
     private double step;
+    /** A power of two, so that multiplying with it is as exact as dividing by the step. */
+    private double stepsInOne;
 
     Wire(Stand stand, Mains mains, int sampleRateHz, int block, SplittableRandom random) {
         this.sampleRateHz = sampleRateHz;
@@ -93,6 +95,7 @@ final class Wire {
                         b.maxOutputDbu() + chain.gainDb() - chain.preamp().fullScaleDbu()))
                 .orElse(Double.MAX_VALUE);
         step = Math.pow(2, 1 - chain.converter().bits());
+        stepsInOne = 1 / step;
     }
 
     /** Turns a block of pressure in pascals into samples. */
@@ -111,7 +114,7 @@ final class Wire {
             scaleNow += follow * (scale - scaleNow);
             double volts = scaleNow * distorted(capsule[n]) + humming[n];
             double lifted = Math.max(-boosted, Math.min(boosted, volts)) + coloured[n];
-            double whole = Math.rint(lifted / step) * step;
+            double whole = Math.rint(lifted * stepsInOne) * step;
             out[n] = (float) Math.max(-1, Math.min(1 - step, whole));
         }
     }

@@ -18,6 +18,7 @@ public final class Convolver {
     private Spectrum[] response;
     private Spectrum[] next;
     private int newest;
+    private boolean silentBefore = true;
 
     /**
      * Bins 0 to n/2, real and imaginary parts in rows of their own: so the compiler multiplies several at once, which halves the
@@ -26,6 +27,7 @@ public final class Convolver {
     private static final class Spectrum {
         private final float[] real;
         private final float[] imaginary;
+        private boolean silent = true;
 
         Spectrum(int block) {
             real = new float[block + 1];
@@ -35,10 +37,12 @@ public final class Convolver {
         void clear() {
             Arrays.fill(real, 0);
             Arrays.fill(imaginary, 0);
+            silent = true;
         }
 
         /** From the order of {@link Fourier}. */
         void from(float[] bins) {
+            silent = false;
             int last = real.length - 1;
             real[0] = bins[0];
             real[last] = bins[1];
@@ -59,6 +63,7 @@ public final class Convolver {
         }
 
         void addProduct(Spectrum a, Spectrum b) {
+            silent = false;
             addProduct(a.real, a.imaginary, b.real, b.imaginary, real, imaginary);
         }
 
@@ -98,9 +103,16 @@ public final class Convolver {
         System.arraycopy(window, block, window, 0, block);
         System.arraycopy(samples, 0, window, block, block);
         newest = (newest + past.length - 1) % past.length;
-        System.arraycopy(window, 0, work, 0, 2 * block);
-        transform.forward(work);
-        past[newest].from(work);
+        boolean silent = silent(samples);
+        if (silent && silentBefore) {
+            // Whoever says nothing is not transformed.
+            past[newest].silent = true;
+        } else {
+            System.arraycopy(window, 0, work, 0, 2 * block);
+            transform.forward(work);
+            past[newest].from(work);
+        }
+        silentBefore = silent;
         convolve(response);
         if (next == null) {
             for (int n = 0; n < block; n++) {
@@ -122,10 +134,24 @@ public final class Convolver {
     private void convolve(Spectrum[] parts) {
         sum.clear();
         for (int p = 0; p < parts.length; p++) {
-            sum.addProduct(past[(newest + p) % past.length], parts[p]);
+            Spectrum then = past[(newest + p) % past.length];
+            if (!then.silent) {
+                sum.addProduct(then, parts[p]);
+            }
         }
         sum.into(work);
-        transform.inverse(work);
+        if (!sum.silent) {
+            transform.inverseTimesHalf(work);
+        }
+    }
+
+    private static boolean silent(float[] samples) {
+        for (float sample : samples) {
+            if (sample != 0) {
+                return false;
+            }
+        }
+        return true;
     }
 
     private Spectrum[] parts(float[] whole) {
@@ -136,6 +162,10 @@ public final class Convolver {
             int from = p * block;
             Arrays.fill(part, 0);
             System.arraycopy(whole, from, part, 0, Math.max(0, Math.min(block, whole.length - from)));
+            // The way back gives half its length times as much; here it is taken off once and not in every block.
+            for (int n = 0; n < block; n++) {
+                part[n] /= block;
+            }
             transform.forward(part);
             parts[p] = new Spectrum(block);
             parts[p].from(part);

@@ -30,6 +30,11 @@ public final class Fourier {
         transform.realForward(samples);
     }
 
+    /** The way back, not scaled: half its length times what went forward. */
+    public void inverseTimesHalf(float[] bins) {
+        transform.realInverse(bins, false);
+    }
+
     /** The way back, scaled so that it gives what went forward. */
     public void inverse(float[] bins) {
         transform.realInverse(bins, true);

@@ -1,9 +1,14 @@
 package app.redlamp.core.booth;
 
+import java.util.Map;
 import java.util.SplittableRandom;
+import java.util.concurrent.ConcurrentHashMap;
 
 /** Something like speech for tests: syllables of a voice with formants, pauses between words and sentences. */
 final class Speech {
+    /** Made once: it takes longer than what is tested with it. */
+    private static final Map<Integer, Tape> TAPES = new ConcurrentHashMap<>();
+
     private Speech() {}
 
     static float[] of(double seconds, int rate) {
@@ -34,6 +39,6 @@ final class Speech {
     }
 
     static Tape tape(int rate) {
-        return Tape.of(of(20, rate), rate, 15);
+        return TAPES.computeIfAbsent(rate, r -> Tape.of(of(20, r), r, 15));
     }
 }

@@ -34,7 +34,7 @@ public final class Main {
             withoutDisplay();
             prepare();
             Application.launch(ShotsApp.class, given.get(1));
-            return;
+            System.exit(ShotsApp.failed() ? 2 : 0);
         }
         if (displayMissing()) {
             fail(NO_DISPLAY);

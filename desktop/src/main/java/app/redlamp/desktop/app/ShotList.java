@@ -198,14 +198,10 @@ final class ShotList {
         shots.add(new Shot("level-still-dusk", w -> w.level().take(SettingStep.STILL)));
         shots.add(new Shot("level-loudest-dusk", w -> w.level().take(SettingStep.LOUDEST)));
         shots.add(new Shot("level-read-dusk", w -> w.level().take(SettingStep.READ)));
-        shots.add(new Shot("level-turn-dusk", w -> {
-            fire(w, "#level-turn");
-            w.level().take(SettingStep.LOUDEST);
-        }));
+        shots.add(new Shot("level-turn-dusk", ShotList::turn));
         // Of cut-off peaks one can only guess how high they would have gone: a second turn is usual.
         shots.add(new Shot("level-hands-dusk", w -> {
-            fire(w, "#level-turn");
-            w.level().take(SettingStep.LOUDEST);
+            turn(w);
             fire(w, "#desk-hands");
         }));
         shots.add(new Shot("level-excited-dusk", w -> {
@@ -251,6 +247,14 @@ final class ShotList {
         shots.add(new Shot("level-two-hosts-daylight", w -> w.production().open(podcast)));
         shots.add(new Shot("level-two-hosts-hands-daylight", w -> fire(w, "#desk-hands")));
         shots.add(new Shot("level-two-hosts-large-daylight", w -> w.shell().scale(5)));
+    }
+
+    /** Turns the gain as far as is asked, if it is: how loud the loudest line was is never quite the same. */
+    private static void turn(Wiring wiring) {
+        if (wiring.scene().lookup("#level-turn") != null) {
+            fire(wiring, "#level-turn");
+            wiring.level().take(SettingStep.LOUDEST);
+        }
     }
 
     private static void turnUp(Wiring wiring) {

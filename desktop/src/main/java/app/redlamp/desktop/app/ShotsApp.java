@@ -30,6 +30,9 @@ public final class ShotsApp extends Application {
     /** Twenty times as fast as a real booth. */
     private final Queue<ShotList.Shot> shots = new ArrayDeque<>();
 
+    /** Whether a picture could not be taken. */
+    private static volatile boolean failed;
+
     private Wiring wiring;
     private Path folder;
     private Path scratch;
@@ -52,11 +55,16 @@ public final class ShotsApp extends Application {
         stage.setScene(wiring.scene());
         stage.show();
         Thread.currentThread().setUncaughtExceptionHandler((thread, e) -> {
-            System.err.println("redlamp: " + shots.size() + " pictures were not taken: " + e);
+            failed = true;
+            System.err.println("redlamp: " + (shots.size() + 1) + " pictures were not taken: " + e);
             Platform.exit();
         });
         shots.addAll(new ShotList(scratch, CLOCK).all());
         next();
+    }
+
+    static boolean failed() {
+        return failed;
     }
 
     @Override
@@ -101,6 +109,7 @@ public final class ShotsApp extends Application {
             System.out.println(file);
             next();
         } catch (IOException e) {
+            failed = true;
             System.err.println(
                     "redlamp: " + file + ": cannot be written (" + e.getMessage() + "); choose another folder");
             Platform.exit();

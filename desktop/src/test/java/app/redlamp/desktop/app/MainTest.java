@@ -34,7 +34,7 @@ class MainTest {
         try (Stream<Path> files = Files.list(shots)) {
             pictures = files.toList();
         }
-        assertThat(pictures).hasSizeGreaterThanOrEqualTo(6);
+        assertThat(pictures).hasSizeGreaterThanOrEqualTo(60);
         assertThat(ended.out().lines()).hasSameSizeAs(pictures);
         for (Path picture : pictures) {
             BufferedImage image = ImageIO.read(picture.toFile());

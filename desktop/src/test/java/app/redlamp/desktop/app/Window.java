@@ -7,7 +7,6 @@ import app.redlamp.core.port.Settings;
 import app.redlamp.core.print.PrintedTable;
 import app.redlamp.desktop.look.Look;
 import app.redlamp.desktop.station.StationId;
-import app.redlamp.media.demo.DemoProduction;
 import app.redlamp.media.play.SilentOutput;
 import java.io.IOException;
 import java.io.UncheckedIOException;
@@ -204,9 +203,7 @@ final class Window {
 
     /** Builds the demo recordings in a folder. */
     static List<Path> demo(Path folder) throws IOException {
-        try (DemoProduction production = DemoProduction.in(folder)) {
-            return production.recordings();
-        }
+        return DemoRecordings.in(folder);
     }
 
     void open(List<Path> files) {
