@@ -35,6 +35,11 @@ public final class LevelWording {
         return phrases.say("step." + step.id());
     }
 
+    /** A step in the middle of a sentence about what comes next. */
+    String next(SettingStep step) {
+        return phrases.say("next." + step.id());
+    }
+
     /** What to do in a step. */
     public String ask(SettingStep step) {
         return phrases.say("ask." + step.id());
@@ -138,10 +143,7 @@ public final class LevelWording {
             case EXCITED -> phrases.say("verdict.excited");
             case STILL_TO_DO ->
                 phrases.say(
-                        "verdict.still-to-do",
-                        verdict.next()
-                                .map(s -> step(s).toLowerCase(figures.locale()))
-                                .orElse(""));
+                        "verdict.still-to-do", verdict.next().map(this::next).orElse(""));
         };
     }
 

@@ -33,6 +33,12 @@ class LevelWordingTest {
     private final CardWording cards = new CardWording(METRIC, new Figures(Locale.UK));
 
     @ParameterizedTest
+    @EnumSource
+    void everyStepCanComeNext(SettingStep step) {
+        assertThat(words.next(step)).matches("[a-z].*[a-z]").doesNotContain(".");
+    }
+
+    @ParameterizedTest
     @EnumSource(SettingStep.class)
     void everyStepSaysWhatToDo(SettingStep step) {
         assertThat(words.step(step)).isNotBlank();

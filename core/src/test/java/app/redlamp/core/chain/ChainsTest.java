@@ -150,7 +150,7 @@ class ChainsTest {
                 .isInstanceOf(IllegalArgumentException.class)
                 .hasMessageContaining("did you mean −129");
         assertThatThrownBy(() -> new Preamp(0, 60, -160, 0, 10, 3000))
-                .hasMessageContaining("below that of bare resistance");
+                .hasMessageContaining("nothing real lies below a bare resistor");
         assertThatThrownBy(() -> new Preamp(0, -5, -128, 0, 10, 3000)).hasMessageContaining("highest not below");
         assertThatThrownBy(() -> new Capsule(Pattern.OMNI, -5, OptionalDouble.empty(), 130, 150))
                 .hasMessageContaining("between 0.05 and 200");

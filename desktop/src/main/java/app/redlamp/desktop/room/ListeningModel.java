@@ -16,6 +16,7 @@ import app.redlamp.core.chain.compare.Comparison;
 import app.redlamp.core.log.LogEntry;
 import app.redlamp.core.port.Listening;
 import app.redlamp.core.port.Recordings;
+import app.redlamp.core.units.Ids;
 import app.redlamp.desktop.job.JobService;
 import app.redlamp.desktop.look.Strings;
 import app.redlamp.desktop.production.Hearing;
@@ -226,15 +227,10 @@ public final class ListeningModel {
     }
 
     static String freeId(Spot spot) {
-        int number = spot.sources().size() + 1;
-        while (has(spot, "noise-" + number)) {
-            number++;
-        }
-        return "noise-" + number;
-    }
-
-    private static boolean has(Spot spot, String id) {
-        return spot.sources().stream().anyMatch(s -> s.id().equals(id));
+        return Ids.numbered(
+                "noise",
+                spot.sources().size() + 1,
+                id -> spot.sources().stream().anyMatch(s -> s.id().equals(id)));
     }
 
     private static String name(Path file) {

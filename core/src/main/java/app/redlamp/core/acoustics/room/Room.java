@@ -1,6 +1,7 @@
 package app.redlamp.core.acoustics.room;
 
 import app.redlamp.core.fault.Faults;
+import app.redlamp.core.units.Ids;
 import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.List;
@@ -139,11 +140,7 @@ public record Room(
 
     /** An id that no patch and no piece of furniture has. */
     public String freeId() {
-        int number = patches.size() + furniture.size() + 1;
-        while (has("thing-" + number)) {
-            number++;
-        }
-        return "thing-" + number;
+        return Ids.numbered("thing", patches.size() + furniture.size() + 1, this::has);
     }
 
     private boolean has(String id) {

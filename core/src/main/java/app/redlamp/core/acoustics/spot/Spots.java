@@ -1,6 +1,7 @@
 package app.redlamp.core.acoustics.spot;
 
 import app.redlamp.core.fault.Faults;
+import app.redlamp.core.units.Ids;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -70,10 +71,6 @@ public record Spots(List<Spot> all, String chosen) {
 
     /** An id that none of them has, made of another. */
     public String freeId(String wanted) {
-        String id = wanted;
-        for (int n = 2; byId(id).isPresent(); n++) {
-            id = wanted + "-" + n;
-        }
-        return id;
+        return Ids.free(wanted, id -> byId(id).isPresent());
     }
 }

@@ -1,6 +1,7 @@
 package app.redlamp.core.chain.kit;
 
 import app.redlamp.core.fault.Faults;
+import app.redlamp.core.units.Ids;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -48,10 +49,7 @@ public record Kits(List<Kit> all, String chosen, Map<String, Integer> owned, Roo
 
     /** With one more, under an id that is free; it is chosen. */
     public Kits with(Kit kit) {
-        String id = kit.id();
-        for (int n = 2; byId(id).isPresent(); n++) {
-            id = kit.id() + "-" + n;
-        }
+        String id = Ids.free(kit.id(), taken -> byId(taken).isPresent());
         List<Kit> more = new ArrayList<>(all);
         more.add(kit.as(id));
         return new Kits(more, id, owned, guess);
