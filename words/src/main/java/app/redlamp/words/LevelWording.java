@@ -162,12 +162,23 @@ public final class LevelWording {
         return phrases.say("verdict.gain." + way + heard, figures.whole(Math.abs(turn.db())));
     }
 
+    /** What is wrong with an input, in the middle of a sentence. */
     public String fault(InputFault fault) {
         return phrases.say(
                 "fault." + fault.kind().id(),
                 fault.kind() == InputFault.Kind.NOT_A_NUMBER || fault.kind() == InputFault.Kind.STUTTER
                         ? figures.whole(fault.amount())
                         : figures.tenths(fault.amount()));
+    }
+
+    /** What to do about it. */
+    public String mend(InputFault fault) {
+        return phrases.say("mend." + fault.kind().id());
+    }
+
+    /** A few words more on that. */
+    public String mendDetail(InputFault fault) {
+        return phrases.say("mend." + fault.kind().id() + ".detail");
     }
 
     /**

@@ -71,9 +71,10 @@ class LevelWordingTest {
     @ParameterizedTest
     @EnumSource(InputFault.Kind.class)
     void everyFaultSaysWhatToDo(InputFault.Kind kind) {
-        assertThat(words.fault(new InputFault(kind, -20)))
-                .hasSizeGreaterThan(40)
-                .doesNotContain("{");
+        InputFault fault = new InputFault(kind, -20);
+        assertThat(words.fault(fault)).hasSizeGreaterThan(20).doesNotContain("{");
+        assertThat(words.mend(fault)).matches("[A-Z].*[a-z]").hasSizeLessThan(50);
+        assertThat(words.mendDetail(fault)).matches("[a-z].*[a-z]");
     }
 
     @ParameterizedTest

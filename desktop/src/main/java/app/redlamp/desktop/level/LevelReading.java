@@ -16,6 +16,7 @@ import app.redlamp.core.verdict.FigureId;
 import app.redlamp.desktop.control.Reading;
 import app.redlamp.desktop.station.StationParts;
 import app.redlamp.words.Figures;
+import app.redlamp.words.LevelWording;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashSet;
@@ -226,7 +227,11 @@ final class LevelReading {
                             : Optional.empty()));
         }
         for (InputFault fault : verdict.faults()) {
-            all.add(new Reading.Help(parts.words().level().fault(fault), "", Optional.empty()));
+            LevelWording words = parts.words().level();
+            // The first is what the verdict says; of the others it is said here.
+            boolean said = fault.equals(verdict.faults().get(0));
+            all.add(new Reading.Help(
+                    words.mend(fault), said ? words.mendDetail(fault) : words.fault(fault), Optional.empty()));
         }
         if (verdict.held(LevelProblem.NOISE)) {
             noise(verdict, all);

@@ -34,7 +34,7 @@ import org.junit.jupiter.api.io.TempDir;
 /** Whenever finishing ends, by a fault or a kill: what has a name is whole, and what has none is taken away the next time. */
 public class FinishFaultsTest {
     private static final int RATE = 44_100;
-    private static final int SECONDS = 6;
+    private static final int SECONDS = 4;
 
     @TempDir
     Path folder;

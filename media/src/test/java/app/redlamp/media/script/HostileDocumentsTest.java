@@ -225,7 +225,7 @@ class HostileDocumentsTest {
         refused(Files.writeString(folder.resolve("old.rtf"), "{\\rtf1 x}"), "save it as .docx");
         refused(
                 Files.write(folder.resolve("old.doc"), new byte[] {(byte) 0xd0, (byte) 0xcf, 0x11, (byte) 0xe0, 1}),
-                "old or a locked kind");
+                "old or locked kind");
         refused(Documents.zip(folder.resolve("a.zip"), Map.of("x", "y")), "neither a Word (.docx) nor an EPUB");
         refused(Files.writeString(folder.resolve("blank.txt"), " \n\n\f\n"), "holds no text");
         refused(folder.resolve("gone.txt"), "is not there");

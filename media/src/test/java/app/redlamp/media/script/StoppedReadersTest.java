@@ -72,7 +72,7 @@ class StoppedReadersTest {
         Path file = Files.writeString(folder.resolve("forms.pdf"), pdf, StandardCharsets.ISO_8859_1);
         assertThatThrownBy(() -> scripts.read(file, Progress.NONE))
                 .isInstanceOf(DocumentFault.class)
-                .hasMessageContaining("work without end")
+                .hasMessageContaining("working without end")
                 .hasMessageContaining("bring its text");
         assertThat(readers()).isZero();
     }

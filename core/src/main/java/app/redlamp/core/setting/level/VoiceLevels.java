@@ -1,11 +1,13 @@
 package app.redlamp.core.setting.level;
 
 import app.redlamp.core.measure.analysis.Report;
+import app.redlamp.core.measure.noise.NoiseProfile;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.stream.IntStream;
 
 /**
  * All that was heard of one voice.
@@ -117,16 +119,37 @@ public record VoiceLevels(int channel, Map<SettingStep, Taken> steps) {
 
     /**
      * By how much the noise was louder while nobody spoke than in the pauses of the reading, both at one gain, in dB: an automatic
-     * gain turns it up for as long as there is no voice. Absent where it was not, or where it is not known.
+     * gain turns it up for as long as there is no voice, and every octave of it alike. Where only some octaves rose, something
+     * began to run between the two. Absent where it was not, or where it is not known.
      */
     public OptionalDouble pumpingDb() {
-        OptionalDouble still = of(SettingStep.STILL).map(Report::noiseFloorDbfs).orElse(OptionalDouble.empty());
-        OptionalDouble read = of(SettingStep.READ).map(Report::noiseFloorDbfs).orElse(OptionalDouble.empty());
-        if (still.isEmpty() || read.isEmpty()) {
+        Optional<Report> still = of(SettingStep.STILL);
+        Optional<Report> read = of(SettingStep.READ);
+        OptionalDouble quiet = still.map(Report::noiseFloorDbfs).orElse(OptionalDouble.empty());
+        OptionalDouble pauses = read.map(Report::noiseFloorDbfs).orElse(OptionalDouble.empty());
+        if (quiet.isEmpty() || pauses.isEmpty()) {
             return OptionalDouble.empty();
         }
-        double louder = still.getAsDouble() + shiftDb(SettingStep.STILL, SettingStep.READ) - read.getAsDouble();
-        return louder >= PUMPING_DB ? OptionalDouble.of(louder) : OptionalDouble.empty();
+        double shift = shiftDb(SettingStep.STILL, SettingStep.READ);
+        double louder = quiet.getAsDouble() + shift - pauses.getAsDouble();
+        OptionalDouble everywhere = still.flatMap(Report::noise)
+                .flatMap(s -> read.flatMap(Report::noise).map(r -> leastRiseDb(s, r) + shift))
+                .map(OptionalDouble::of)
+                .orElse(OptionalDouble.of(louder));
+        return louder >= PUMPING_DB && everywhere.getAsDouble() >= PUMPING_DB / 2
+                ? OptionalDouble.of(louder)
+                : OptionalDouble.empty();
+    }
+
+    /** By how much the octave rose that rose least but one: one may be all hum. */
+    private static double leastRiseDb(NoiseProfile still, NoiseProfile read) {
+        return IntStream.range(0, still.octavesDbfs().size())
+                .mapToDouble(
+                        b -> still.octavesDbfs().get(b) - read.octavesDbfs().get(b))
+                .sorted()
+                .skip(1)
+                .findFirst()
+                .orElse(0);
     }
 
     /** Every recorded step that was taken. */

@@ -13,6 +13,7 @@ import java.util.SplittableRandom;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.ValueSource;
 
 /** What the steps tell together. The sounds are noise, and bursts of a buzz over noise in place of a voice. */
 class VoiceLevelsTest {
@@ -21,15 +22,25 @@ class VoiceLevelsTest {
 
     /** What each channel gives: noise at a level, and bursts of half a second over it where it speaks. */
     private static Taken taken(SettingStep step, double gainDb, double noiseDb, boolean silentFirst, int channels) {
+        return taken(step, gainDb, noiseDb, -200, silentFirst, channels);
+    }
+
+    private static Taken taken(
+            SettingStep step, double gainDb, double noiseDb, double rumbleDb, boolean silentFirst, int channels) {
         StepMeter meter = new StepMeter(RATE, 24, channels, 0, SECONDS, 480);
         SplittableRandom random = new SplittableRandom(4);
         float[][] block = new float[channels][480];
         double noise = Math.pow(10, noiseDb / 20);
+        // White noise behind one pole at a share of the rate has so much of its power: half the pole's angle.
+        double pole = 2 * Math.PI * 120 / RATE;
+        double rumble = Math.pow(10, rumbleDb / 20) / Math.sqrt(pole / 2);
+        double low = 0;
         for (int at = 0; !meter.done(); at += 480) {
             for (int n = 0; n < 480; n++) {
                 double t = (double) (at + n) / RATE;
                 double voice = step.spoken() && t % 1.5 < 0.6 ? 0.1 * buzz(t) : 0;
-                float x = (float) (noise * random.nextGaussian() + voice);
+                low += pole * (random.nextGaussian() - low);
+                float x = (float) (noise * random.nextGaussian() + rumble * low + voice);
                 for (int c = 0; c < channels; c++) {
                     block[c][n] = silentFirst && c == 0 ? 0 : x;
                 }
@@ -56,6 +67,22 @@ class VoiceLevelsTest {
                         OptionalDouble.empty(),
                         new FinishingTarget(-20, -3, 0, 16, OptionalDouble.of(-60)))
                 .faults();
+    }
+
+    /** A machine that began to run between the two steps is louder in its own octaves, and no automatic gain. */
+    @ParameterizedTest
+    @ValueSource(doubles = {-55, -45, -35})
+    void aMachineThatBeganToRunIsNoAutomaticGain(double rumbleDb) {
+        VoiceLevels levels = VoiceLevels.none(0)
+                .with(taken(SettingStep.STILL, 30, -72, rumbleDb, false, 1))
+                .with(taken(SettingStep.READ, 30, -72, false, 1));
+        double louder = levels.of(SettingStep.STILL)
+                        .orElseThrow()
+                        .noiseFloorDbfs()
+                        .orElseThrow()
+                - levels.of(SettingStep.READ).orElseThrow().noiseFloorDbfs().orElseThrow();
+        assertThat(louder).as("louder it is").isGreaterThan(12);
+        assertThat(levels.pumpingDb()).isEmpty();
     }
 
     /** The knob may have been turned in between: that is no automatic gain. */
