@@ -23,6 +23,9 @@ public record VoiceLevels(int channel, Map<SettingStep, Taken> steps) {
     /** A fridge that stops between the steps is no more than that (ours). */
     private static final double PUMPING_DB = 9;
 
+    /** An automatic gain raises every octave as much, but for what noise wavers (ours). */
+    private static final double EVEN_DB = 6;
+
     public VoiceLevels {
         steps = steps.isEmpty() ? Map.of() : java.util.Collections.unmodifiableMap(new EnumMap<>(steps));
     }
@@ -136,7 +139,7 @@ public record VoiceLevels(int channel, Map<SettingStep, Taken> steps) {
                 .flatMap(s -> read.flatMap(Report::noise).map(r -> leastRiseDb(s, r) + shift))
                 .map(OptionalDouble::of)
                 .orElse(OptionalDouble.of(louder));
-        return louder >= PUMPING_DB && everywhere.getAsDouble() >= PUMPING_DB / 2
+        return louder >= PUMPING_DB && everywhere.getAsDouble() >= louder - EVEN_DB
                 ? OptionalDouble.of(louder)
                 : OptionalDouble.empty();
     }
