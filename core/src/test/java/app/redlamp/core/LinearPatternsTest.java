@@ -4,6 +4,7 @@ import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noClasses;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import com.tngtech.archunit.core.domain.JavaClass;
+import com.tngtech.archunit.core.domain.JavaClasses;
 import com.tngtech.archunit.core.domain.JavaField;
 import com.tngtech.archunit.core.importer.ClassFileImporter;
 import com.tngtech.archunit.core.importer.ImportOption;
@@ -20,6 +21,10 @@ import org.junit.jupiter.api.Test;
  * looked at, and not in seconds: four times the text may take six times the looks.
  */
 class LinearPatternsTest {
+    private static final JavaClasses CORE = new ClassFileImporter()
+            .withImportOption(ImportOption.Predefined.DO_NOT_INCLUDE_TESTS)
+            .importPackages("app.redlamp.core");
+
     private static final int SHORT = 160;
     private static final int TIMES = 4;
     private static final int MOST_TIMES = 6;
@@ -100,9 +105,7 @@ class LinearPatternsTest {
 
     private static Map<String, Pattern> patterns() throws ReflectiveOperationException {
         Map<String, Pattern> all = new TreeMap<>();
-        for (JavaClass one : new ClassFileImporter()
-                .withImportOption(ImportOption.Predefined.DO_NOT_INCLUDE_TESTS)
-                .importPackages("app.redlamp.core")) {
+        for (JavaClass one : CORE) {
             for (JavaField field : one.getFields()) {
                 if (field.getRawType().isEquivalentTo(Pattern.class)
                         && field.getModifiers().toString().contains("STATIC")) {
@@ -127,9 +130,7 @@ class LinearPatternsTest {
                 .callMethod(String.class, "replaceFirst", String.class, String.class)
                 .orShould()
                 .callMethod(String.class, "matches", String.class)
-                .check(new ClassFileImporter()
-                        .withImportOption(ImportOption.Predefined.DO_NOT_INCLUDE_TESTS)
-                        .importPackages("app.redlamp.core"));
+                .check(CORE);
     }
 
     @Test
