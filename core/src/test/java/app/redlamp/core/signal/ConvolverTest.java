@@ -35,6 +35,25 @@ class ConvolverTest {
         }
     }
 
+    /** Silence is not transformed: sound before it rings on into it, and what comes after it is whole. By the definition too. */
+    @ParameterizedTest
+    @ValueSource(ints = {1, 256, 700, 3000})
+    void silenceInBetweenChangesNothing(int responseLength) {
+        float[] samples = noise(6000, 3);
+        Arrays.fill(samples, 0, 600, 0);
+        Arrays.fill(samples, 1500, 4100, 0);
+        Arrays.fill(samples, 4500, 4501, 0);
+        float[] response = noise(responseLength, 4);
+        float[] out = Convolver.of(samples, response);
+        for (int n = 0; n < samples.length; n += 61) {
+            double sum = 0;
+            for (int k = 0; k < Math.min(responseLength, n + 1); k++) {
+                sum += (double) response[k] * samples[n - k];
+            }
+            assertThat((double) out[n]).as("%d", n).isCloseTo(sum, within(1e-3));
+        }
+    }
+
     @Test
     void anotherResponseIsFadedIn() {
         Convolver convolver = new Convolver(64, new float[] {1});

@@ -20,7 +20,7 @@ public final class CardCodec {
 
     private static final Codec<GainCard> CARD = Codec.of(o -> new GainCard(
             o.text("id", GainCard::id),
-            o.as(Texts.MOMENT, "when", GainCard::when),
+            o.as("when", Texts.MOMENT, GainCard::when),
             o.text("kit", GainCard::kit),
             o.text("voice", GainCard::voice),
             input(o.within(GainCard::input)),
@@ -31,9 +31,9 @@ public final class CardCodec {
             o.text("note", GainCard::note)));
 
     private static final Codec<Overrule> OVERRULE = Codec.of(o -> new Overrule(
-            o.named(Overrule.Station.class, "station", Overrule::station),
+            o.named("station", Overrule.Station.class, Overrule::station),
             o.text("reason", Overrule::reason),
-            o.as(Texts.MOMENT, "when", Overrule::when)));
+            o.as("when", Texts.MOMENT, Overrule::when)));
 
     /** All cards of a production, and what was overruled. */
     public static final Codec<Cards> CARDS = Codec.of(
@@ -57,7 +57,7 @@ public final class CardCodec {
 
     private static GainCard.Levels levels(Fields<GainCard.Levels> o) throws IOException {
         return new GainCard.Levels(
-                o.named(GainSchool.class, "school", GainCard.Levels::school),
+                o.named("school", GainSchool.class, GainCard.Levels::school),
                 o.number("floorDbfs", GainCard.Levels::floorDbfs),
                 o.number("floorDbA", GainCard.Levels::floorDbA),
                 o.number("averageDbfs", GainCard.Levels::averageDbfs),

@@ -10,9 +10,6 @@ import java.util.OptionalDouble;
 import java.util.OptionalInt;
 import java.util.Set;
 import java.util.function.Function;
-import java.util.function.Predicate;
-import java.util.function.ToDoubleFunction;
-import java.util.function.ToIntFunction;
 
 /**
  * The fields of one object of a document, while it is read or written. Each method names a field and how it is got from the
@@ -63,147 +60,113 @@ public final class Fields<T> {
         return new IOException(reads() ? from.at(name, why) : why);
     }
 
+    /** What the document holds while it is read; what the thing holds, put into the document, while it is written. */
+    private <V> V either(JsonObject.Reading<V> read, Function<T, V> get, Putting<V> put) throws IOException {
+        if (reads()) {
+            return read.read();
+        }
+        V now = get.apply(thing);
+        put.put(now);
+        return now;
+    }
+
+    /** Puts a value into a document. */
+    private interface Putting<V> {
+        void put(V value) throws IOException;
+    }
+
     /** Text. */
     public String text(String name, Function<T, String> get) throws IOException {
-        return reads() ? from.text(name) : written(name, get.apply(thing));
+        return either(() -> from.text(name), get, v -> to.put(name, v));
     }
 
     /** Text, or what is usual where it is missing. */
     public String text(String name, String usual, Function<T, String> get) throws IOException {
-        return reads() ? from.optionalText(name).orElse(usual) : written(name, get.apply(thing));
+        return either(() -> from.optionalText(name).orElse(usual), get, v -> to.put(name, v));
     }
 
     /** Text that need not be there. */
     public Optional<String> optionalText(String name, Function<T, Optional<String>> get) throws IOException {
-        if (reads()) {
-            return from.optionalText(name);
-        }
-        get.apply(thing).ifPresent(v -> written(name, v));
-        return get.apply(thing);
-    }
-
-    private String written(String name, String text) {
-        to.put(name, text);
-        return text;
+        return either(() -> from.optionalText(name), get, v -> v.ifPresent(t -> to.put(name, t)));
     }
 
     /** Something that stands as a text, such as a day. */
-    public <V> V as(Texts<V> texts, String name, Function<T, V> get) throws IOException {
-        if (reads()) {
-            return texts.read(from.text(name), from, name);
-        }
-        written(name, texts.write(get.apply(thing)));
-        return get.apply(thing);
+    public <V> V as(String name, Texts<V> texts, Function<T, V> get) throws IOException {
+        return either(() -> texts.read(from.text(name), from, name), get, v -> to.put(name, texts.write(v)));
     }
 
     /** Something that stands as a text and need not be there. */
-    public <V> Optional<V> optional(Texts<V> texts, String name, Function<T, Optional<V>> get) throws IOException {
-        if (!reads()) {
-            get.apply(thing).ifPresent(v -> written(name, texts.write(v)));
-            return get.apply(thing);
-        }
-        Optional<String> written = from.optionalText(name);
-        return written.isEmpty() ? Optional.empty() : Optional.of(texts.read(written.get(), from, name));
+    public <V> Optional<V> optional(String name, Texts<V> texts, Function<T, Optional<V>> get) throws IOException {
+        return either(
+                () -> {
+                    Optional<String> text = from.optionalText(name);
+                    return text.isEmpty() ? Optional.empty() : Optional.of(texts.read(text.get(), from, name));
+                },
+                get,
+                v -> v.ifPresent(one -> to.put(name, texts.write(one))));
     }
 
-    /** A list of things that stand as texts. */
-    public <V> List<V> list(Texts<V> texts, String name, Function<T, List<V>> get) throws IOException {
-        if (!reads()) {
+    /** A list of things that stand as texts; empty where it is missing. */
+    public <V> List<V> list(String name, Texts<V> texts, Function<T, List<V>> get) throws IOException {
+        return either(() -> each(from.texts(name), text -> texts.read(text, from, name)), get, all -> {
             ArrayNode list = to.putArray(name);
-            get.apply(thing).forEach(v -> list.add(texts.write(v)));
-            return get.apply(thing);
-        }
-        List<V> read = new ArrayList<>();
-        for (String one : from.texts(name)) {
-            read.add(texts.read(one, from, name));
-        }
-        return read;
+            all.forEach(one -> list.add(texts.write(one)));
+        });
     }
 
     /** One of a fixed set, by its {@link Named name}. */
-    public <E extends Enum<E>> E named(Class<E> names, String name, Function<T, E> get) throws IOException {
-        return as(Texts.named(names), name, get);
+    public <E extends Enum<E>> E named(String name, Class<E> names, Function<T, E> get) throws IOException {
+        return as(name, Texts.named(names), get);
     }
 
     /** A list of texts; empty where it is missing. */
     public List<String> texts(String name, Function<T, List<String>> get) throws IOException {
-        return list(Texts.PLAIN, name, get);
+        return list(name, Texts.PLAIN, get);
     }
 
     /** A number. */
-    public double number(String name, ToDoubleFunction<T> get) throws IOException {
-        return reads() ? from.number(name) : written(name, get.applyAsDouble(thing));
+    public double number(String name, Function<T, Double> get) throws IOException {
+        return either(() -> from.number(name), get, v -> to.put(name, v));
     }
 
     /** A number, or what is usual where it is missing. */
-    public double number(String name, double usual, ToDoubleFunction<T> get) throws IOException {
-        return reads() ? from.optionalNumber(name).orElse(usual) : written(name, get.applyAsDouble(thing));
+    public double number(String name, double usual, Function<T, Double> get) throws IOException {
+        return either(() -> from.optionalNumber(name).orElse(usual), get, v -> to.put(name, v));
     }
 
     /** A number that need not be there. */
     public OptionalDouble optionalNumber(String name, Function<T, OptionalDouble> get) throws IOException {
-        if (reads()) {
-            return from.optionalNumber(name);
-        }
-        get.apply(thing).ifPresent(v -> written(name, v));
-        return get.apply(thing);
-    }
-
-    private double written(String name, double number) {
-        to.put(name, number);
-        return number;
+        return either(() -> from.optionalNumber(name), get, v -> v.ifPresent(n -> to.put(name, n)));
     }
 
     /** A list of numbers; empty where it is missing. */
     public List<Double> numbers(String name, Function<T, List<Double>> get) throws IOException {
-        if (reads()) {
-            return from.numbers(name);
-        }
-        ArrayNode list = to.putArray(name);
-        get.apply(thing).forEach(list::add);
-        return get.apply(thing);
+        return either(() -> from.numbers(name), get, all -> all.forEach(to.putArray(name)::add));
     }
 
     /** A whole number. */
-    public int integer(String name, ToIntFunction<T> get) throws IOException {
-        return reads() ? from.integer(name) : whole(name, get.applyAsInt(thing));
+    public int integer(String name, Function<T, Integer> get) throws IOException {
+        return either(() -> from.integer(name), get, v -> to.put(name, v));
     }
 
     /** A whole number, or what is usual where it is missing. */
-    public int integer(String name, int usual, ToIntFunction<T> get) throws IOException {
-        return reads() ? from.optionalInteger(name).orElse(usual) : whole(name, get.applyAsInt(thing));
+    public int integer(String name, int usual, Function<T, Integer> get) throws IOException {
+        return either(() -> from.optionalInteger(name).orElse(usual), get, v -> to.put(name, v));
     }
 
     /** A whole number that need not be there. */
     public OptionalInt optionalInteger(String name, Function<T, OptionalInt> get) throws IOException {
-        if (reads()) {
-            return from.optionalInteger(name);
-        }
-        get.apply(thing).ifPresent(v -> whole(name, v));
-        return get.apply(thing);
-    }
-
-    private int whole(String name, int number) {
-        to.put(name, number);
-        return number;
+        return either(() -> from.optionalInteger(name), get, v -> v.ifPresent(n -> to.put(name, n)));
     }
 
     /** True or false; false where it is missing. */
-    public boolean flag(String name, Predicate<T> get) throws IOException {
-        if (reads()) {
-            return from.flag(name);
-        }
-        to.put(name, get.test(thing));
-        return get.test(thing);
+    public boolean flag(String name, Function<T, Boolean> get) throws IOException {
+        return either(() -> from.flag(name), get, v -> to.put(name, v));
     }
 
     /** An object. */
     public <V> V object(String name, Codec<V> codec, Function<T, V> get) throws IOException {
-        if (reads()) {
-            return codec.read(from.object(name));
-        }
-        codec.write(get.apply(thing), to.putObject(name));
-        return get.apply(thing);
+        return either(() -> codec.read(from.object(name)), get, v -> codec.write(v, to.putObject(name)));
     }
 
     /** An object that is always written, or what is usual where a document has none, for it may be older than the field. */
@@ -213,31 +176,40 @@ public final class Fields<T> {
 
     /** An object that need not be there. */
     public <V> Optional<V> optional(String name, Codec<V> codec, Function<T, Optional<V>> get) throws IOException {
-        if (!reads()) {
-            Optional<V> part = get.apply(thing);
-            if (part.isPresent()) {
-                codec.write(part.get(), to.putObject(name));
-            }
-            return part;
-        }
-        Optional<JsonObject> object = from.optionalObject(name);
-        return object.isEmpty() ? Optional.empty() : Optional.of(codec.read(object.get()));
+        return either(
+                () -> {
+                    Optional<JsonObject> object = from.optionalObject(name);
+                    return object.isEmpty() ? Optional.empty() : Optional.of(codec.read(object.get()));
+                },
+                get,
+                v -> {
+                    if (v.isPresent()) {
+                        codec.write(v.get(), to.putObject(name));
+                    }
+                });
     }
 
     /** A list of objects; empty where it is missing. */
     public <V> List<V> list(String name, Codec<V> codec, Function<T, List<V>> get) throws IOException {
-        if (!reads()) {
+        return either(() -> each(from.objects(name), codec::read), get, all -> {
             ArrayNode list = to.putArray(name);
-            for (V one : get.apply(thing)) {
+            for (V one : all) {
                 codec.write(one, list.addObject());
             }
-            return get.apply(thing);
+        });
+    }
+
+    /** What is made of one element of a list. */
+    private interface Making<S, V> {
+        V of(S element) throws IOException;
+    }
+
+    private static <S, V> List<V> each(List<S> elements, Making<S, V> making) throws IOException {
+        List<V> all = new ArrayList<>();
+        for (S element : elements) {
+            all.add(making.of(element));
         }
-        List<V> read = new ArrayList<>();
-        for (JsonObject one : from.objects(name)) {
-            read.add(codec.read(one));
-        }
-        return read;
+        return all;
     }
 
     /**

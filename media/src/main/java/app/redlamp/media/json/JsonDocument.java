@@ -47,7 +47,7 @@ public final class JsonDocument {
      *     line with the place and the reason
      */
     public static JsonObject read(byte[] json) throws IOException {
-        return read(json, new Leniency(false));
+        return read(json, Leniency.strict());
     }
 
     /**
@@ -56,7 +56,17 @@ public final class JsonDocument {
      * @throws IOException as {@link #read}
      */
     public static JsonObject readTolerant(byte[] json) throws IOException {
-        return read(json, new Leniency(true));
+        return read(json, Leniency.lenient());
+    }
+
+    /**
+     * Reads a document that is a convenience, such as settings: a field that holds something else than is asked for counts as
+     * not there.
+     *
+     * @throws IOException as {@link #read}
+     */
+    public static JsonObject readForgiving(byte[] json) throws IOException {
+        return read(json, Leniency.forgiving());
     }
 
     private static JsonObject read(byte[] json, Leniency leniency) throws IOException {

@@ -158,26 +158,6 @@ public final class JsonObject {
         return optional(name, String.class, "json-object.a-text");
     }
 
-    /** What else there is where it is missing or no text: for settings, which are a convenience. */
-    public String textOr(String name, String other) {
-        return value(name) instanceof String text ? text : other;
-    }
-
-    /** What else there is where it is missing or no whole number. */
-    public int integerOr(String name, int other) {
-        return value(name) instanceof Integer whole ? whole : other;
-    }
-
-    /** The texts of a list; none where it is missing or something else. */
-    public List<String> textsOr(String name) {
-        return value(name) instanceof List<?> list
-                ? list.stream()
-                        .filter(String.class::isInstance)
-                        .map(String.class::cast)
-                        .toList()
-                : List.of();
-    }
-
     /** @throws IOException where it is missing or no number */
     public double number(String name) throws IOException {
         return required(name, optional(name, Number.class, "json-object.a-number"))
@@ -254,20 +234,21 @@ public final class JsonObject {
     private <T> List<T> list(String name, Class<T> kind, String described) throws IOException {
         List<T> values = new ArrayList<>();
         for (Object value : optional(name, List.class, described).orElse(List.of())) {
-            if (!kind.isInstance(value)) {
+            if (kind.isInstance(value)) {
+                values.add(kind.cast(value));
+            } else if (!leniency.isForgiving()) {
                 throw otherKind(name, described);
             }
-            values.add(kind.cast(value));
         }
         return List.copyOf(values);
     }
 
     private <T> Optional<T> optional(String name, Class<T> kind, String described) throws IOException {
         Object value = value(name);
-        if (value != null && !kind.isInstance(value)) {
+        if (value != null && !kind.isInstance(value) && !leniency.isForgiving()) {
             throw otherKind(name, described);
         }
-        return Optional.ofNullable(value).map(kind::cast);
+        return Optional.ofNullable(value).filter(kind::isInstance).map(kind::cast);
     }
 
     private Object value(String name) {

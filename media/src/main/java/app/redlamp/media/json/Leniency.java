@@ -13,11 +13,30 @@ final class Leniency {
     private static final int MOST_NOTES = 20;
 
     private final boolean lenient;
+    private final boolean forgiving;
     private final List<String> notes = new ArrayList<>();
     private boolean newer;
 
-    Leniency(boolean lenient) {
+    private Leniency(boolean lenient, boolean forgiving) {
         this.lenient = lenient;
+        this.forgiving = forgiving;
+    }
+
+    static Leniency strict() {
+        return new Leniency(false, false);
+    }
+
+    static Leniency lenient() {
+        return new Leniency(true, false);
+    }
+
+    /** For what is a convenience: a field that holds something else counts as not there. */
+    static Leniency forgiving() {
+        return new Leniency(true, true);
+    }
+
+    boolean isForgiving() {
+        return forgiving;
     }
 
     /** A newer version has written it: what is not known is noted, whatever it is. */

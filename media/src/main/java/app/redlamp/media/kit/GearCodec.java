@@ -35,7 +35,7 @@ final class GearCodec {
             new Converter(o.integer("bits", Converter::bits), o.number("dynamicRangeDbA", Converter::dynamicRangeDbA)));
 
     private static final Codec<Capsule> CAPSULE = Codec.of(o -> new Capsule(
-            o.named(Pattern.class, "pattern", Capsule::pattern),
+            o.named("pattern", Pattern.class, Capsule::pattern),
             o.number("sensitivityMvPerPa", Capsule::sensitivityMvPerPa),
             o.optionalNumber("selfNoiseDbA", Capsule::selfNoiseDbA),
             o.number("maxSplDb", Capsule::maxSplDb),
@@ -96,11 +96,11 @@ final class GearCodec {
         return new Microphone(
                 id(o),
                 name(o),
-                o.named(Microphone.Kind.class, "kind", Microphone::kind),
+                o.named("kind", Microphone.Kind.class, Microphone::kind),
                 o.object("capsule", CAPSULE, Microphone::capsule),
-                o.named(Microphone.Address.class, "address", Microphone::address),
-                o.named(Plug.class, "plug", Microphone::plug),
-                o.named(Microphone.Power.class, "power", Microphone::power),
+                o.named("address", Microphone.Address.class, Microphone::address),
+                o.named("plug", Plug.class, Microphone::plug),
+                o.named("power", Microphone.Power.class, Microphone::power),
                 o.optional("inside", INSIDE, Microphone::inside),
                 o.number("diaphragmMm", m -> millimetres(m.diaphragmM())) / 1000,
                 o.number("weightKg", Microphone::weightKg),
@@ -117,9 +117,9 @@ final class GearCodec {
         return new AudioInterface(
                 id(o),
                 name(o),
-                o.named(AudioInterface.Form.class, "form", AudioInterface::form),
+                o.named("form", AudioInterface.Form.class, AudioInterface::form),
                 o.integer("inputs", AudioInterface::inputs),
-                o.named(Plug.class, "socket", AudioInterface::socket),
+                o.named("socket", Plug.class, AudioInterface::socket),
                 o.object("preamp", PREAMP, AudioInterface::preamp),
                 o.object("converter", CONVERTER, AudioInterface::converter),
                 o.flag("phantom", AudioInterface::phantom),
@@ -148,8 +148,8 @@ final class GearCodec {
         return new Cable(
                 id(o),
                 name(o),
-                o.named(Plug.class, "from", Cable::from),
-                o.named(Plug.class, "to", Cable::to),
+                o.named("from", Plug.class, Cable::from),
+                o.named("to", Plug.class, Cable::to),
                 o.number("lengthM", Cable::lengthM),
                 price(o),
                 note(o));
@@ -159,7 +159,7 @@ final class GearCodec {
         return new Extra(
                 id(o),
                 name(o),
-                o.named(Extra.Use.class, "use", Extra::use),
+                o.named("use", Extra.Use.class, Extra::use),
                 o.optionalNumber("reachM", Extra::reachM),
                 o.optionalNumber("holdsKg", Extra::holdsKg),
                 o.integer("outputs", 0, Extra::outputs),

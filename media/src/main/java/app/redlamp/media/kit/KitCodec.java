@@ -36,13 +36,13 @@ public final class KitCodec {
 
     /** A room of which only three things are known. */
     public static final Codec<RoomGuess> GUESS = Codec.of(o -> new RoomGuess(
-            o.named(RoomGuess.Size.class, "size", RoomGuess::size),
-            o.named(RoomGuess.Softness.class, "softness", RoomGuess::softness),
-            o.named(RoomGuess.Quiet.class, "quiet", RoomGuess::quiet)));
+            o.named("size", RoomGuess.Size.class, RoomGuess::size),
+            o.named("softness", RoomGuess.Softness.class, RoomGuess::softness),
+            o.named("quiet", RoomGuess.Quiet.class, RoomGuess::quiet)));
 
     private static final Codec<Voice> VOICE = Codec.of(o -> new Voice(
-            o.named(VocalEffort.class, "reading", Voice::reading),
-            o.named(VocalEffort.class, "loudest", Voice::loudest),
+            o.named("reading", VocalEffort.class, Voice::reading),
+            o.named("loudest", VocalEffort.class, Voice::loudest),
             o.number("crestDb", Voice.USUAL_CREST_DB, Voice::crestDb)));
 
     private static final Codec<Map<String, Integer>> OWNED = Codec.of(KitCodec::owned);
@@ -102,8 +102,8 @@ public final class KitCodec {
                 id,
                 name,
                 o.list("seats", Codec.of(this::seat), Kit::seats),
-                o.optional(part(AudioInterface.class), "box", Kit::box),
-                o.list(part(Extra.class), "extras", Kit::extras),
+                o.optional("box", part(AudioInterface.class), Kit::box),
+                o.list("extras", part(Extra.class), Kit::extras),
                 o.flag("hub", Kit::hub),
                 o.number("compressionDb", 0, Kit::compressionDb));
     }
@@ -111,9 +111,9 @@ public final class KitCodec {
     private Seat seat(Fields<Seat> o) throws IOException {
         return new Seat(
                 o.text("name", Seat::name),
-                o.as(part(Microphone.class), "microphone", Seat::microphone),
-                o.optional(part(Cable.class), "cable", Seat::cable),
-                o.optional(part(BoosterPart.class), "booster", Seat::booster),
+                o.as("microphone", part(Microphone.class), Seat::microphone),
+                o.optional("cable", part(Cable.class), Seat::cable),
+                o.optional("booster", part(BoosterPart.class), Seat::booster),
                 o.number("gainDb", Seat::gainDb),
                 o.object("voice", VOICE, Seat::voice),
                 o.object("position", POSITION, Seat::position),

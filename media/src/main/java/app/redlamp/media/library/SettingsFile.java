@@ -4,10 +4,9 @@ import app.redlamp.core.port.Settings;
 import app.redlamp.media.disk.AtomicFile;
 import app.redlamp.media.disk.PassingName;
 import app.redlamp.media.fault.Faults;
+import app.redlamp.media.json.Codec;
 import app.redlamp.media.json.JsonDocument;
-import app.redlamp.media.json.JsonObject;
 import com.fasterxml.jackson.databind.ObjectMapper;
-import com.fasterxml.jackson.databind.node.ArrayNode;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.io.IOException;
 import java.nio.file.Files;
@@ -19,6 +18,17 @@ import java.nio.file.Path;
  */
 public final class SettingsFile implements Settings {
     private static final long MOST_BYTES = 1 << 20;
+    private static final int FORMAT = 1;
+
+    private static final Codec<Values> CODEC = Codec.of(o -> {
+        o.integer("format", FORMAT, v -> FORMAT);
+        return new Values(
+                o.text("theme", Values.DEFAULT.theme(), Values::theme),
+                Values.nearestScale(o.integer("scalePercent", Values.DEFAULT.scalePercent(), Values::scalePercent)),
+                o.text("specification", Values.DEFAULT.specificationId(), Values::specificationId),
+                o.texts("recent", Values::recent),
+                o.text("lengths", Values.DEFAULT.lengths(), Values::lengths));
+    });
 
     private final Path path;
 
@@ -33,18 +43,11 @@ public final class SettingsFile implements Settings {
 
     @Override
     public Values load() {
-        Values fallback = Values.DEFAULT;
         try {
-            JsonObject settings = JsonDocument.read(bytes());
-            return new Values(
-                    settings.textOr("theme", fallback.theme()),
-                    Values.nearestScale(settings.integerOr("scalePercent", fallback.scalePercent())),
-                    settings.textOr("specification", fallback.specificationId()),
-                    settings.textsOr("recent"),
-                    settings.textOr("lengths", fallback.lengths()));
+            return CODEC.read(JsonDocument.readForgiving(bytes()));
         } catch (IOException e) {
             // Settings are a convenience: a missing or broken file must not keep anybody from working.
-            return fallback;
+            return Values.DEFAULT;
         }
     }
 
@@ -52,13 +55,7 @@ public final class SettingsFile implements Settings {
     public void save(Values values) throws IOException {
         ObjectMapper mapper = new ObjectMapper();
         ObjectNode node = read(mapper);
-        node.put("format", 1);
-        node.put("theme", values.theme());
-        node.put("scalePercent", values.scalePercent());
-        node.put("specification", values.specificationId());
-        ArrayNode recent = node.putArray("recent");
-        values.recent().forEach(recent::add);
-        node.put("lengths", values.lengths());
+        CODEC.write(values, node);
         Path folder = path.toAbsolutePath().getParent();
         Files.createDirectories(folder);
         PassingName.sweep(folder, false);

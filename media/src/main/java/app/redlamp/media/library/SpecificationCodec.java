@@ -23,13 +23,13 @@ public final class SpecificationCodec {
     private static final int FORMAT = 1;
 
     private static final Codec<LoudnessTarget> LOUDNESS = Codec.strict(o -> new LoudnessTarget(
-            o.named(LoudnessTarget.Measure.class, "measure", LoudnessTarget::measure),
+            o.named("measure", LoudnessTarget.Measure.class, LoudnessTarget::measure),
             Limits.between(
                     o.number("low", l -> l.limits().low().orElseThrow()),
                     o.number("high", l -> l.limits().high().orElseThrow()))));
 
     private static final Codec<PeakLimit> PEAK = Codec.strict(o -> new PeakLimit(
-            o.named(PeakLimit.Measure.class, "measure", PeakLimit::measure),
+            o.named("measure", PeakLimit.Measure.class, PeakLimit::measure),
             o.optionalNumber("lowest", PeakLimit::lowest),
             o.number("highest", PeakLimit::highest)));
 
@@ -52,10 +52,10 @@ public final class SpecificationCodec {
             o.list("parts", PART, Naming::parts)));
 
     private static final Codec<DeliveryFormat> FILE = Codec.strict(o -> new DeliveryFormat(
-            o.named(DeliveryFormat.Coding.class, "coding", DeliveryFormat::coding),
+            o.named("coding", DeliveryFormat.Coding.class, DeliveryFormat::coding),
             set(o.list(
-                    Texts.named(DeliveryFormat.Coding.class),
                     "accepted",
+                    Texts.named(DeliveryFormat.Coding.class),
                     f -> f.accepted().stream().sorted().toList())),
             o.integer("sampleRateHz", DeliveryFormat::sampleRateHz),
             o.optionalInteger("bitDepth", DeliveryFormat::bitDepth),

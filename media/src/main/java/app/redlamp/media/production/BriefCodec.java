@@ -23,14 +23,14 @@ final class BriefCodec {
             o.integer("channels", RecordingFormat::channels)));
 
     static final Codec<Brief> BRIEF = Codec.of(o -> new Brief(
-            o.named(JobKind.class, "kind", Brief::kind),
+            o.named("kind", JobKind.class, Brief::kind),
             o.text("title", Brief::title),
             o.text("client", Brief::client),
-            o.as(Texts.DAY, "start", Brief::start),
-            o.optional(Texts.DAY, "deadline", Brief::deadline),
+            o.as("start", Texts.DAY, Brief::start),
+            o.optional("deadline", Texts.DAY, Brief::deadline),
             o.text("pattern", Brief::pattern),
             o.object("capture", CAPTURE, Brief::capture),
-            o.named(GainSchool.class, "gain", Brief::school)));
+            o.named("gain", GainSchool.class, Brief::school)));
 
     private static final Codec<Map<Asked, String>> QUOTES = Codec.of(BriefCodec::quotes);
 

@@ -36,15 +36,15 @@ final class PlanCodec {
             o.number("kept", WorkRatios::kept)));
 
     private static final Codec<Map.Entry<DayOfWeek, QuietHours>> QUIET = Codec.of(o -> Map.entry(
-            o.named(DayOfWeek.class, "day", Map.Entry::getKey),
+            o.named("day", DayOfWeek.class, Map.Entry::getKey),
             new QuietHours(
-                    o.as(Texts.TIME, "from", e -> e.getValue().from()),
-                    o.as(Texts.TIME, "to", e -> e.getValue().to()))));
+                    o.as("from", Texts.TIME, e -> e.getValue().from()),
+                    o.as("to", Texts.TIME, e -> e.getValue().to()))));
 
     static final Codec<WorkingTime> TIME = Codec.of(o -> new WorkingTime(
             byDay(o.list("quiet", QUIET, t -> List.copyOf(t.quiet().entrySet()))),
             new HashSet<>(o.list(
-                    Texts.DAY, "daysOff", t -> t.daysOff().stream().sorted().toList())),
+                    "daysOff", Texts.DAY, t -> t.daysOff().stream().sorted().toList())),
             o.integer("longestSessionMin", WorkingTime::longestSessionMin),
             o.integer("stretchMin", WorkingTime::stretchMin),
             o.integer("breakMin", WorkingTime::breakMin),
@@ -52,23 +52,23 @@ final class PlanCodec {
             o.integer("correctionDays", WorkingTime::correctionDays)));
 
     private static final Codec<Fee> FEE =
-            Codec.of(o -> new Fee(o.named(Fee.Basis.class, "basis", Fee::basis), o.as(AMOUNT, "amount", Fee::amount)));
+            Codec.of(o -> new Fee(o.named("basis", Fee.Basis.class, Fee::basis), o.as("amount", AMOUNT, Fee::amount)));
 
     private static final Codec<Item> ITEM = Codec.of(o -> new Item(
             o.text("name", Item::name),
-            o.as(AMOUNT, "new", Item::newPrice),
-            o.optional(AMOUNT, "used", Item::usedPrice),
-            o.named(Item.Standing.class, "standing", Item::standing)));
+            o.as("new", AMOUNT, Item::newPrice),
+            o.optional("used", AMOUNT, Item::usedPrice),
+            o.named("standing", Item.Standing.class, Item::standing)));
 
     static final Codec<Money> MONEY = Codec.of(o -> new Money(
-            o.as(CURRENCY, "currency", Money::currency),
+            o.as("currency", CURRENCY, Money::currency),
             o.optional("fee", FEE, Money::fee),
-            o.optional(AMOUNT, "budget", Money::budget),
+            o.optional("budget", AMOUNT, Money::budget),
             o.list("items", ITEM, Money::items)));
 
     static final Codec<Spent> SPENT = Codec.of(o -> new Spent(
-            o.as(Texts.DAY, "day", Spent::day),
-            o.named(Spent.Phase.class, "phase", Spent::phase),
+            o.as("day", Texts.DAY, Spent::day),
+            o.named("phase", Spent.Phase.class, Spent::phase),
             o.integer("minutes", Spent::minutes)));
 
     private PlanCodec() {}

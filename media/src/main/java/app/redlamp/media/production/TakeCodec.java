@@ -15,17 +15,17 @@ final class TakeCodec {
     private static final Codec<Take> TAKE = Codec.of(o -> new Take(
             o.text("file", Take::file),
             o.text("piece", Take::piece),
-            o.optional(Texts.MOMENT, "recorded", Take::recorded),
+            o.optional("recorded", Texts.MOMENT, Take::recorded),
             o.number("lengthS", Take::lengthS),
             o.optionalText("sha256", Take::sha256),
             o.optionalText("card", Take::card),
             o.list("marks", MARK, Take::marks),
-            o.named(Take.State.class, "state", Take::state)));
+            o.named("state", Take.State.class, Take::state)));
 
     private static final Codec<Delivery> DELIVERY = Codec.of(o -> new Delivery(
             o.text("take", Delivery::take),
             o.text("specification", Delivery::specification),
-            o.as(Texts.MOMENT, "made", Delivery::made),
+            o.as("made", Texts.MOMENT, Delivery::made),
             o.texts("files", Delivery::files),
             o.number("gainDb", Delivery::gainDb)));
 

@@ -28,7 +28,7 @@ final class MaterialCodec {
         return new Material(
                 o.text("id", Material::id),
                 o.text("name", Material::name),
-                o.named(Material.Use.class, "use", Material::use),
+                o.named("use", Material.Use.class, Material::use),
                 bands(o.numbers("absorption", m -> numbers(m.absorption()))),
                 o.text("source", Material::source),
                 o.optional("ware", WARE, Material::ware));

@@ -20,14 +20,14 @@ final class SourceCodec {
             o.number("gapPercent", Barrier::gapPercent)));
 
     private static final Codec<Hours> HOURS = Codec.of(o -> new Hours(
-            set(o.list(Texts.named(DayOfWeek.class), "days", h -> List.copyOf(h.days()))),
-            o.as(Texts.TIME, "from", Hours::from),
-            o.as(Texts.TIME, "to", Hours::to)));
+            set(o.list("days", Texts.named(DayOfWeek.class), h -> List.copyOf(h.days()))),
+            o.as("from", Texts.TIME, Hours::from),
+            o.as("to", Texts.TIME, Hours::to)));
 
     static final Codec<OutsideSource> SOURCE = Codec.of(o -> new OutsideSource(
             o.text("id", OutsideSource::id),
             o.text("name", OutsideSource::name),
-            o.named(Timbre.class, "timbre", OutsideSource::timbre),
+            o.named("timbre", Timbre.class, OutsideSource::timbre),
             o.number("dbA", OutsideSource::dbA),
             o.number("distanceM", OutsideSource::distanceM),
             o.optional("barrier", BARRIER, OutsideSource::barrier),

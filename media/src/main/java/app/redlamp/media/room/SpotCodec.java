@@ -104,7 +104,7 @@ public final class SpotCodec {
                 o.list("furniture", Codec.of(this::furniture), Room::furniture),
                 o.object("mouth", POINT, Room::mouth),
                 o.object("microphone", POINT, Room::microphone),
-                o.named(Pattern.class, "pattern", Room::pattern),
+                o.named("pattern", Pattern.class, Room::pattern),
                 o.object("air", Air.USUAL, AIR, Room::air),
                 correction(o.numbers(
                         "correction", r -> MaterialCodec.numbers(r.correction().factors()))));
@@ -126,7 +126,7 @@ public final class SpotCodec {
     private Map<Face, Material> surfaces(Fields<Map<Face, Material>> o) throws IOException {
         Map<Face, Material> surfaces = new EnumMap<>(Face.class);
         for (Face face : Face.values()) {
-            surfaces.put(face, o.as(material(), face.id(), s -> s.get(face)));
+            surfaces.put(face, o.as(face.id(), material(), s -> s.get(face)));
         }
         return surfaces;
     }
@@ -134,8 +134,8 @@ public final class SpotCodec {
     private Patch patch(Fields<Patch> o) throws IOException {
         return new Patch(
                 o.text("id", Patch::id),
-                o.as(material(), "material", Patch::material),
-                o.named(Face.class, "face", Patch::face),
+                o.as("material", material(), Patch::material),
+                o.named("face", Face.class, Patch::face),
                 o.number("u", Patch::u),
                 o.number("v", Patch::v),
                 o.number("widthM", Patch::widthM),
@@ -145,7 +145,7 @@ public final class SpotCodec {
     private Furniture furniture(Fields<Furniture> o) throws IOException {
         return new Furniture(
                 o.text("id", Furniture::id),
-                o.as(material(), "material", Furniture::material),
+                o.as("material", material(), Furniture::material),
                 o.number("x", Furniture::x),
                 o.number("y", Furniture::y),
                 o.number("widthM", Furniture::widthM),

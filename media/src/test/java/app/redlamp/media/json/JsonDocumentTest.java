@@ -34,8 +34,6 @@ class JsonDocumentTest {
         assertThat(o.texts("tags")).containsExactly("a", "b");
         assertThat(o.texts("missing")).isEmpty();
         assertThat(o.objects("chapters").get(0).integer("n")).isEqualTo(1);
-        assertThat(o.textOr("pages", "else")).isEqualTo("else");
-        assertThat(o.integerOr("rate", 7)).isEqualTo(7);
         assertThat(o.lineOf("tags")).isEqualTo(3);
     }
 
@@ -55,6 +53,19 @@ class JsonDocumentTest {
         assertFault(
                 () -> read("{\"clipedRuns\": 0}").integer("clippedRuns"),
                 "line 1: there is no field 'clipedRuns' here; write clippedRuns");
+    }
+
+    /** In settings what holds something else counts as not there. */
+    @Test
+    void whatIsAConvenienceForgives() throws IOException {
+        JsonObject o = JsonDocument.readForgiving(
+                DOCUMENT.replace("\"a\",", "\"a\", 3,").getBytes(StandardCharsets.UTF_8));
+        assertThat(o.optionalText("pages")).isEmpty();
+        assertThat(o.optionalInteger("rate")).isEmpty();
+        assertThat(o.optionalText("name")).hasValue("Vogelsang");
+        assertThat(o.texts("tags")).containsExactly("a", "b");
+        assertThat(o.texts("done")).isEmpty();
+        assertFault(() -> o.text("pages"), "line 1: pages is missing");
     }
 
     private static Object refuse(JsonObject o) throws IOException {

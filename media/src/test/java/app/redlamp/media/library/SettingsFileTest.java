@@ -44,6 +44,12 @@ class SettingsFileTest {
             Path path = Files.writeString(folder.resolve("broken.json"), broken);
             assertThat(new SettingsFile(path).load()).as(broken).isEqualTo(Settings.Values.DEFAULT);
         }
+        Path odd = Files.writeString(
+                folder.resolve("odd.json"), "{\"theme\":7,\"recent\":[\"/a\",1],\"lengths\":\"metric\"}");
+        Settings.Values kept = new SettingsFile(odd).load();
+        assertThat(kept.theme()).as("one field that is odd costs no other").isEqualTo(Settings.Values.DEFAULT.theme());
+        assertThat(kept.recent()).containsExactly("/a");
+        assertThat(kept.lengths()).isEqualTo("metric");
         assertThat(Settings.Values.nearestScale(1000)).isEqualTo(150);
         assertThat(Settings.Values.nearestScale(113)).isEqualTo(115);
         assertThat(Settings.Values.nearestScale(-5)).isEqualTo(90);
