@@ -44,6 +44,9 @@ public final class LiveMeter {
     /** Levels so far over the floor are voice (ours). */
     private static final double VOICE_OVER_DB = 8;
 
+    /** Fewer of them are none: whoever speaks for a second in half a minute is above (ours). */
+    private static final double RARE_SHARE = 0.02;
+
     /** The quietest tenth is the floor (common practice, no source). */
     private static final double QUIET_SHARE = 0.1;
 
@@ -254,9 +257,12 @@ public final class LiveMeter {
         into.quietDb = known == 0 ? SILENCE_DB : sorted[(int) (QUIET_SHARE * (known - 1))];
         Arrays.fill(into.noise, 0);
         Arrays.fill(into.voice, 0);
+        double voiceFrom = into.quietDb + VOICE_OVER_DB;
+        // A hill is as high as the picture, however few they are: what is rare is noise that wavers, and no voice.
+        boolean rare = known > 0 && sorted[(int) ((1 - RARE_SHARE) * (known - 1))] <= voiceFrom;
         for (int i = 0; i < known; i++) {
             int bin = (int) ((levels[i] - LevelHistogram.LOWEST_DBFS) / LevelHistogram.BIN_DB);
-            int[] hill = levels[i] > into.quietDb + VOICE_OVER_DB ? into.voice : into.noise;
+            int[] hill = levels[i] > voiceFrom && !rare ? into.voice : into.noise;
             hill[Math.max(0, Math.min(LevelHistogram.BINS - 1, bin))]++;
         }
         into.peakCount = Math.min(PEAKS, peakCount);

@@ -7,6 +7,8 @@ import app.redlamp.core.signal.LevelHistogram;
 import app.redlamp.core.signal.OctaveBands;
 import java.util.SplittableRandom;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 
 class LiveMeterTest {
     private static final int RATE = 48_000;
@@ -83,6 +85,28 @@ class LiveMeterTest {
         // One peak for each 0.4 s.
         assertThat(look.peakCount()).isEqualTo(50);
         assertThat(look.peakDb(1)).isCloseTo(-13.98, within(0.05));
+    }
+
+    /** Half a minute of noise, and so much of it 20 dB louder: a door that shuts is no voice, a second of reading is one. */
+    @ParameterizedTest
+    @CsvSource({"0.0, false", "0.15, false", "0.45, false", "1.0, true", "5.0, true"})
+    void whatIsRareIsNoVoice(double loudS, boolean voice) {
+        LiveMeter meter = new LiveMeter(RATE);
+        SplittableRandom random = new SplittableRandom(2);
+        float[] block = new float[RATE / 20];
+        for (int i = 0; i < 600; i++) {
+            double size = i >= 200 && i < 200 + loudS * 20 ? 0.01 : 0.001;
+            for (int n = 0; n < block.length; n++) {
+                block[n] = (float) (size * random.nextGaussian());
+            }
+            meter.accept(block, block.length);
+        }
+        LiveMeter.Look look = look(meter);
+        int spoken = 0;
+        for (int b = 0; b < LevelHistogram.BINS; b++) {
+            spoken += look.voice(b);
+        }
+        assertThat(spoken > 0).isEqualTo(voice);
     }
 
     /** A full-scale sine is −3.01 dBFS RMS, all of it in its third octave. */
