@@ -27,7 +27,6 @@ public final class ShotsApp extends Application {
     /** A Monday, so that the same demo is drawn every time. */
     private static final Clock CLOCK = Clock.fixed(Instant.parse("2026-02-16T17:00:00Z"), ZoneOffset.UTC);
 
-    /** Twenty times as fast as a real booth. */
     private final Queue<ShotList.Shot> shots = new ArrayDeque<>();
 
     /** Whether a picture could not be taken. */

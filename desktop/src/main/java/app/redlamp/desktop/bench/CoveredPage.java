@@ -1,5 +1,6 @@
 package app.redlamp.desktop.bench;
 
+import java.util.List;
 import java.util.Optional;
 import java.util.function.Function;
 import java.util.function.Supplier;
@@ -33,8 +34,12 @@ public final class CoveredPage extends StackPane {
 
     /** Shows the bench, and what lies over it refreshed. */
     public void showBench() {
+        // Put there again, it would be styled again with every change.
         if (overlay.isEmpty()) {
-            getChildren().setAll(bench.get());
+            Node wanted = bench.get();
+            if (!getChildren().equals(List.of(wanted))) {
+                getChildren().setAll(wanted);
+            }
         }
         overlay.ifPresent(Overlay::refresh);
     }

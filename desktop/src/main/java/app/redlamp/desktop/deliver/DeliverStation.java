@@ -67,11 +67,7 @@ public final class DeliverStation extends StationBase {
         reading = new DeliverReading(model, player, strings, wording, files::bring, parts.doors()::show);
         Soon refresh = new Soon(this::show);
         model.changes().addListener((o, was, now) -> refresh.ask());
-        model.selected().addListener((o, was, now) -> {
-            if (!stale().getValue()) {
-                showReading();
-            }
-        });
+        model.selected().addListener((o, was, now) -> redraw());
         context.production().production().addListener((o, was, now) -> refresh.ask());
         player.playing().addListener((o, was, now) -> showFacts());
         model.brokenSpecifications().forEach(jobs::notify);

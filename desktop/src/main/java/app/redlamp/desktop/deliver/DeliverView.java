@@ -90,15 +90,15 @@ final class DeliverView {
 
     /** Docket and picture are built when there is a recording for them: the first window need not wait for them. */
     void showRows() {
-        if (model.rows().isEmpty()) {
-            bench.getChildren().set(1, nothing);
-            return;
-        }
-        if (recordings == null) {
+        if (!model.rows().isEmpty() && recordings == null) {
             recordings = new RecordingsPane(parts);
             recordings.refresh();
         }
-        bench.getChildren().set(1, recordings);
+        Node wanted = model.rows().isEmpty() ? nothing : recordings;
+        // Put there again, it would be styled again with every result that arrives.
+        if (!bench.getChildren().get(1).equals(wanted)) {
+            bench.getChildren().set(1, wanted);
+        }
     }
 
     private VBox empty() {

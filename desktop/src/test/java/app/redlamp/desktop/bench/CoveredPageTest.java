@@ -23,7 +23,9 @@ import org.testfx.framework.junit5.Start;
 class CoveredPageTest {
     private final Parts parts = Parts.of(new Strings(Locale.ENGLISH), Locale.ENGLISH);
     private final List<String> told = new ArrayList<>();
-    private final Button bench = new Button("bench");
+    /** Made when the toolkit has begun: whichever test is the first. */
+    private Button bench;
+
     private final IntegerProperty followed = new SimpleIntegerProperty();
     private CoveredPage page;
 
@@ -51,6 +53,7 @@ class CoveredPageTest {
 
     @Start
     void start(Stage stage) {
+        bench = new Button("bench");
         page = new CoveredPage(
                 () -> {
                     told.add("bench");
@@ -100,5 +103,22 @@ class CoveredPageTest {
         robot.interact(() -> page.showInstead(other));
         assertThat(page.overlay()).isEmpty();
         assertThat(page.getChildren()).containsExactly(other);
+    }
+
+    /** A change that is shown does not take the bench out of its scene: it would be styled from the beginning. */
+    @Test
+    void aBenchThatIsShownStaysWhereItIs(FxRobot robot) {
+        robot.interact(() -> {
+            page.showBench();
+            List<Scene> scenes = new ArrayList<>();
+            bench.sceneProperty().addListener((o, was, now) -> scenes.add(now));
+            page.showBench();
+            page.showBench();
+            assertThat(scenes).isEmpty();
+            page.showInstead(new Label("instead"));
+            page.showBench();
+            assertThat(scenes).hasSize(2);
+            assertThat(bench.getParent()).isEqualTo(page);
+        });
     }
 }
