@@ -1,6 +1,7 @@
 package app.redlamp.desktop.app;
 
 import java.awt.image.BufferedImage;
+import java.awt.image.DataBufferInt;
 import java.io.IOException;
 import java.nio.file.Path;
 import javafx.scene.image.Image;
@@ -14,10 +15,10 @@ final class PngFile {
     static void write(Image image, Path file) throws IOException {
         int width = (int) image.getWidth();
         int height = (int) image.getHeight();
-        int[] pixels = new int[width * height];
-        image.getPixelReader().getPixels(0, 0, width, height, PixelFormat.getIntArgbInstance(), pixels, 0, width);
         BufferedImage picture = new BufferedImage(width, height, BufferedImage.TYPE_INT_RGB);
-        picture.setRGB(0, 0, width, height, pixels, 0, width);
+        // Straight into the picture: its own way of setting pixels goes through its colours one by one.
+        int[] pixels = ((DataBufferInt) picture.getRaster().getDataBuffer()).getData();
+        image.getPixelReader().getPixels(0, 0, width, height, PixelFormat.getIntArgbInstance(), pixels, 0, width);
         if (!ImageIO.write(picture, "png", file.toFile())) {
             throw new IOException("no PNG writer");
         }

@@ -4,6 +4,7 @@ import app.redlamp.core.booth.WeekTime;
 import app.redlamp.core.chain.kit.Kits;
 import app.redlamp.core.setting.level.SettingStep;
 import app.redlamp.desktop.deliver.DocketRow;
+import app.redlamp.desktop.gradual.Sight;
 import app.redlamp.desktop.station.StationId;
 import app.redlamp.media.demo.DemoProduction;
 import java.io.IOException;
@@ -19,6 +20,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.function.Consumer;
 import javafx.event.Event;
+import javafx.scene.Node;
 import javafx.scene.control.ButtonBase;
 import javafx.scene.control.Slider;
 import javafx.scene.control.TextInputControl;
@@ -170,7 +172,7 @@ final class ShotList {
             fire(w, "#overlay-close");
             w.shell().switchTheme();
             fire(w, "#kit-sheet");
-            ((TextInputControl) w.scene().lookup("#sheet-text"))
+            ((TextInputControl) find(w, "#sheet-text").orElseThrow())
                     .setText("Sunday Lantern, cardioid\nSensitivity: -34 dB re 1 V/Pa\nSelf-noise: 8 dB(A)\n"
                             + "Signal-to-noise ratio: 75 dB\nMaximum SPL: 134 dB (0.5 % THD)\n48 V phantom power");
         }));
@@ -251,14 +253,14 @@ final class ShotList {
 
     /** Turns the gain as far as is asked, if it is: how loud the loudest line was is never quite the same. */
     private static void turn(Wiring wiring) {
-        if (wiring.scene().lookup("#level-turn") != null) {
+        if (find(wiring, "#level-turn").isPresent()) {
             fire(wiring, "#level-turn");
             wiring.level().take(SettingStep.LOUDEST);
         }
     }
 
     private static void turnUp(Wiring wiring) {
-        Slider gain = (Slider) wiring.scene().lookup("#monitor-gain");
+        Slider gain = (Slider) find(wiring, "#monitor-gain").orElseThrow();
         gain.setValue(-3);
     }
 
@@ -313,7 +315,14 @@ final class ShotList {
     }
 
     private static void fire(Wiring wiring, String button) {
-        ((ButtonBase) wiring.scene().lookup(button)).fire();
+        ((ButtonBase) find(wiring, button).orElseThrow()).fire();
+    }
+
+    /** What is seen of that name: stations that are not open have the same. */
+    private static Optional<Node> find(Wiring wiring, String id) {
+        return wiring.scene().getRoot().lookupAll(id).stream()
+                .filter(Sight::seen)
+                .findFirst();
     }
 
     private static void select(Wiring wiring, int index) {

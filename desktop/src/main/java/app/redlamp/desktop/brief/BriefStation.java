@@ -4,6 +4,7 @@ import app.redlamp.core.planning.plan.Brief;
 import app.redlamp.core.planning.plan.Production;
 import app.redlamp.core.verdict.Verdict;
 import app.redlamp.desktop.control.Reading;
+import app.redlamp.desktop.gradual.Steps;
 import app.redlamp.desktop.look.Strings;
 import app.redlamp.desktop.production.Planned;
 import app.redlamp.desktop.production.ProductionModel;
@@ -145,16 +146,17 @@ public final class BriefStation extends StationBase {
     @Override
     protected void draw() {
         Planned now = model.openProduction().planned().get();
-        column().show(told);
+        Steps.later(reading(), () -> column().show(told));
         if (now == null) {
             drawn = "";
             return;
         }
         if (!now.production().id().equals(drawn)) {
             drawn = now.production().id();
-            view.opened();
+            view.showOpened();
+        } else {
+            view.show(now);
         }
-        view.show(now);
     }
 
     private Headings nowHeadings(Planned now) {

@@ -6,6 +6,8 @@ import app.redlamp.desktop.bench.Overlay;
 import app.redlamp.desktop.control.BookStrip;
 import app.redlamp.desktop.control.EveningsView;
 import app.redlamp.desktop.gradual.Gradual;
+import app.redlamp.desktop.gradual.OneAtATime;
+import app.redlamp.desktop.gradual.Steps;
 import app.redlamp.desktop.production.Planned;
 import app.redlamp.desktop.specification.SpecificationEditor;
 import app.redlamp.desktop.station.Doors;
@@ -32,7 +34,8 @@ import javafx.scene.layout.VBox;
 final class BriefView {
     private final StationParts<BriefStation.Models> parts;
     private final BriefPictures pictures;
-    private final StackPane page = new StackPane();
+    private final OneAtATime place = new OneAtATime();
+    private final StackPane page = new StackPane(place);
     private final BookStrip book = new BookStrip();
     private final Label bookLine = line("book-line");
     private final Label chapterLine = line("chapter-line");
@@ -43,6 +46,7 @@ final class BriefView {
     private Optional<Desk<Planned>> desk = Optional.empty();
     private Optional<Overlay> overlay = Optional.empty();
     private boolean starting;
+    private boolean opening;
 
     /** @param recent productions that were open before */
     BriefView(StationParts<BriefStation.Models> parts, Supplier<List<Path>> recent) {
@@ -64,7 +68,11 @@ final class BriefView {
 
     /** The bench, while a production is waited for. */
     Optional<Node> behind() {
-        return parts.models().brief().planned().isEmpty() ? Optional.of(bench()) : Optional.empty();
+        if (parts.models().brief().planned().isPresent()) {
+            return Optional.empty();
+        }
+        place.keep(bench());
+        return Optional.of(bench());
     }
 
     /** Whether something lies over the bench that takes the keys. */
@@ -77,7 +85,8 @@ final class BriefView {
         starting = true;
         overlay = Optional.empty();
         StartPane start = new StartPane(parts, recent.get(), parts.doors().home());
-        page.getChildren().setAll(start);
+        page.getChildren().setAll(place);
+        place.show(start);
         start.addEventHandler(KeyEvent.KEY_PRESSED, e -> {
             if (e.getCode() == KeyCode.ESCAPE
                     && parts.models().brief().planned().isPresent()) {
@@ -88,27 +97,51 @@ final class BriefView {
     }
 
     void focusStart() {
-        if (page.getChildren().get(0) instanceof StartPane start) {
-            start.focus();
-        }
+        place.shown()
+                .filter(StartPane.class::isInstance)
+                .map(StartPane.class::cast)
+                .ifPresent(StartPane::focus);
     }
 
-    /** Another production was opened: what lay over the bench is gone. */
-    void opened() {
+    /** What lay over the bench is gone. */
+    private void opened() {
         overlay = Optional.empty();
         starting = false;
-        page.getChildren().setAll(bench());
-        book.requestFocus();
+        page.getChildren().setAll(place);
+        place.show(bench());
+        place.clear();
     }
 
     void show(Planned planned) {
+        if (opening) {
+            draw();
+            return;
+        }
         desk.ifPresent(d -> d.show(planned));
         overlay.ifPresent(Overlay::refresh);
+        showEvenings(planned);
+        showBook();
+    }
+
+    /** Another production was opened: what lay over the bench is gone, and the bench is drawn step by step. */
+    void showOpened() {
+        opened();
+        opening = true;
+        draw();
+    }
+
+    private void draw() {
+        Steps.take(page, this::showBook, () -> parts.models().brief().planned().ifPresent(this::showEvenings), () -> {
+            parts.models().brief().planned().ifPresent(p -> desk.ifPresent(d -> d.show(p)));
+            opening = false;
+        });
+    }
+
+    private void showEvenings(Planned planned) {
         ProductionPlan plan = planned.plan();
         evenings.show(Optional.of(pictures.evenings(plan)));
         evenings.setAccessibleText(parts.words().plans().summary(plan));
         showDay(planned, parts.models().brief().openProduction().today());
-        showBook();
     }
 
     private void showBook() {
@@ -173,7 +206,8 @@ final class BriefView {
                 new Desk<>(parts.bench(), sheets(), parts.models().brief().fault());
         made.setId("brief-desk");
         desk = Optional.of(made);
-        VBox bookPart = new VBox(
+        VBox bookPart = Gradual.fill(
+                new VBox(),
                 head(
                         "book.heading",
                         bookLine,
@@ -184,7 +218,7 @@ final class BriefView {
                 book,
                 chapterLine);
         bookPart.getStyleClass().add("brief-part");
-        VBox eveningsPart = new VBox(head("evenings.heading", dayLine), evenings);
+        VBox eveningsPart = Gradual.fill(new VBox(), head("evenings.heading", dayLine), evenings);
         eveningsPart.getStyleClass().add("brief-part");
         VBox.setVgrow(evenings, Priority.ALWAYS);
         VBox.setVgrow(eveningsPart, Priority.ALWAYS);
@@ -267,6 +301,7 @@ final class BriefView {
 
     private void close() {
         opened();
+        book.requestFocus();
         parts.models().brief().planned().ifPresent(this::show);
     }
 

@@ -7,13 +7,17 @@ import app.redlamp.desktop.bench.Desk;
 import app.redlamp.desktop.bench.Parts;
 import app.redlamp.desktop.control.Gauge;
 import app.redlamp.desktop.control.WindowBar;
+import app.redlamp.desktop.gradual.Gradual;
 import app.redlamp.desktop.production.Planned;
 import app.redlamp.desktop.station.StationParts;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.stream.Collectors;
+import javafx.css.PseudoClass;
 import javafx.geometry.Pos;
+import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.control.MenuButton;
 import javafx.scene.control.MenuItem;
@@ -38,13 +42,21 @@ final class OrderPane extends VBox implements Desk.Sheet<Planned> {
             Asked.TAIL,
             Asked.LONGEST);
 
+    private static final PseudoClass QUOTED = PseudoClass.getPseudoClass("quoted");
+
+    /** A row. */
+    private static final int CELLS = 4;
+
     /** What the one line on the file is made of. */
     private static final List<Asked> FILE = List.of(Asked.CODING, Asked.BIT_RATE, Asked.SAMPLE_RATE, Asked.BIT_DEPTH);
 
     private final StationParts<BriefStation.Models> parts;
     private final MenuButton specification = new MenuButton();
-    private final GridPane grid = new GridPane();
     private final Label more = new Label();
+    private final List<Row> rows = new ArrayList<>();
+
+    /** What is asked, its picture where it has one, and who says so. */
+    private record Row(Asked asked, WindowBar bar, Label value, Label from) {}
 
     /**
      * @param mail opens the client's mail
@@ -57,12 +69,14 @@ final class OrderPane extends VBox implements Desk.Sheet<Planned> {
         specification.setAccessibleText(parts.strings().say("order.based"));
         specification.getItems().add(new MenuItem());
         specification.setOnShowing(e -> offer());
+        GridPane grid = new GridPane();
         grid.getStyleClass().add("order-grid");
         ColumnConstraints words = new ColumnConstraints();
         words.setHgrow(Priority.ALWAYS);
         grid.getColumnConstraints()
                 .addAll(new ColumnConstraints(92), new ColumnConstraints(130), new ColumnConstraints(240), words);
-        HBox line = Parts.line(
+        HBox line = Gradual.fill(
+                Parts.line(),
                 parts.bench().name("order.based", "specification"),
                 specification,
                 parts.bench().button("order-edit", "order.edit", edit),
@@ -72,7 +86,25 @@ final class OrderPane extends VBox implements Desk.Sheet<Planned> {
         more.getStyleClass().add("secondary");
         more.setMinWidth(0);
         line.setAlignment(Pos.CENTER_LEFT);
-        getChildren().addAll(line, grid);
+        List<Node> cells = new ArrayList<>();
+        SHOWN.forEach(asked -> row(asked, cells));
+        getChildren().addAll(line, Gradual.fillBy(CELLS, grid, cells));
+    }
+
+    private void row(Asked asked, List<Node> cells) {
+        Label name = Parts.label(parts.words().orders().name(asked), "order-name");
+        parts.bench().glossary().explain(name, term(asked));
+        Row row = new Row(asked, new WindowBar(), Parts.label("", "order-value"), Parts.label("", "order-from"));
+        row.from().setId("order-from-" + asked.id());
+        row.from().setMinWidth(0);
+        row.from().setTooltip(new Tooltip());
+        boolean file = asked == Asked.CODING;
+        GridPane.setConstraints(name, 0, rows.size());
+        GridPane.setConstraints(row.bar(), 1, rows.size());
+        GridPane.setConstraints(row.value(), file ? 1 : 2, rows.size(), file ? 2 : 1, 1);
+        GridPane.setConstraints(row.from(), 3, rows.size());
+        rows.add(row);
+        cells.addAll(List.of(name, row.bar(), row.value(), row.from()));
     }
 
     @Override
@@ -85,36 +117,23 @@ final class OrderPane extends VBox implements Desk.Sheet<Planned> {
         Order order = planned.production().order();
         specification.setText(order.basedOn().name());
         more.setText(order.deviatesOtherwise() ? parts.strings().say("order.more") : "");
-        grid.getChildren().clear();
-        for (int i = 0; i < SHOWN.size(); i++) {
-            row(i, SHOWN.get(i), order);
-        }
+        rows.forEach(row -> show(row, order));
     }
 
-    private void row(int index, Asked asked, Order order) {
+    private void show(Row row, Order order) {
         Specification s = order.specification();
-        Label name = new Label(parts.words().orders().name(asked));
-        name.getStyleClass().add("order-name");
-        parts.bench().glossary().explain(name, term(asked));
-        Label value = new Label(
-                asked == Asked.CODING
-                        ? parts.words().orders().file(s)
-                        : parts.words().orders().value(asked, s));
-        value.getStyleClass().add("order-value");
-        Label from = new Label(from(asked, order));
-        from.setId("order-from-" + asked.id());
-        from.getStyleClass().add(isQuoted(asked, order) ? "order-quote" : "order-source");
-        from.setMinWidth(0);
-        from.setTooltip(new Tooltip(from.getText()));
-        grid.add(name, 0, index);
-        gauge(asked, s).ifPresent(g -> {
-            WindowBar bar = new WindowBar();
-            bar.show(Optional.of(g), false);
-            grid.add(bar, 1, index);
-        });
-        boolean file = asked == Asked.CODING;
-        grid.add(value, file ? 1 : 2, index, file ? 2 : 1, 1);
-        grid.add(from, 3, index);
+        Optional<Gauge> gauge = gauge(row.asked(), s);
+        row.bar().setVisible(gauge.isPresent());
+        row.bar().setManaged(gauge.isPresent());
+        row.bar().show(gauge, false);
+        row.value()
+                .setText(
+                        row.asked() == Asked.CODING
+                                ? parts.words().orders().file(s)
+                                : parts.words().orders().value(row.asked(), s));
+        row.from().setText(from(row.asked(), order));
+        row.from().getTooltip().setText(row.from().getText());
+        row.from().pseudoClassStateChanged(QUOTED, isQuoted(row.asked(), order));
     }
 
     /** The client's words; or that it was changed by hand, with what the library says; or where the library has it from. */

@@ -1,10 +1,10 @@
 package app.redlamp.desktop.control;
 
+import java.util.Optional;
 import java.util.function.IntConsumer;
 import javafx.scene.AccessibleRole;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.input.MouseEvent;
-import javafx.scene.layout.Region;
 import javafx.scene.shape.Line;
 import javafx.scene.shape.Polygon;
 import javafx.scene.shape.Rectangle;
@@ -14,7 +14,7 @@ import javafx.scene.text.Text;
  * A script as a row of chapters, each as wide as it is long and filled from below by its shade. A recorded chapter has a
  * solid foot, one that is late a turned corner. Arrows go from chapter to chapter.
  */
-public final class BookStrip extends Region {
+public final class BookStrip extends Picture<Book> {
     private static final double HEIGHT = 70;
     private static final double LEAST_HEIGHT = 46;
     private static final double WIDE = 34;
@@ -23,15 +23,11 @@ public final class BookStrip extends Region {
     private static final double CORNER = 14;
     private static final int MANY = 60;
 
-    private final NodePool back = new NodePool();
-    private final NodePool front = new NodePool();
-    private Book book = new Book(java.util.List.of());
     private int selected = -1;
     private IntConsumer onSelect = index -> {};
 
     public BookStrip() {
-        getStyleClass().add("book-strip");
-        getChildren().addAll(back, front);
+        super("book-strip");
         setMinHeight(LEAST_HEIGHT);
         setPrefHeight(HEIGHT);
         setMaxHeight(HEIGHT);
@@ -44,16 +40,15 @@ public final class BookStrip extends Region {
     }
 
     /** @param index of the selected chapter; −1 for none */
-    public void show(Book shown, int index) {
-        book = shown;
+    public void show(Book book, int index) {
         selected = index;
         setAccessibleText(
-                index >= 0 && index < shown.chapters().size()
-                        ? shown.chapters().get(index).number() + " "
-                                + shown.chapters().get(index).title() + ", "
-                                + shown.chapters().get(index).length()
+                index >= 0 && index < book.chapters().size()
+                        ? book.chapters().get(index).number() + " "
+                                + book.chapters().get(index).title() + ", "
+                                + book.chapters().get(index).length()
                         : "");
-        requestLayout();
+        show(Optional.of(book));
     }
 
     /** Told when another chapter is chosen. */
@@ -61,23 +56,25 @@ public final class BookStrip extends Region {
         onSelect = told;
     }
 
-    private double gap() {
+    private static double gap(Book book) {
         return book.chapters().size() > MANY ? 1 : 4;
     }
 
     private void pressed(MouseEvent event) {
         requestFocus();
-        double[] edges = book.edges(getWidth(), gap());
-        for (int i = 0; i < book.chapters().size(); i++) {
-            if (event.getX() >= edges[i] && event.getX() < edges[i + 1]) {
-                onSelect.accept(i);
+        shown().ifPresent(book -> {
+            double[] edges = book.edges(getWidth(), gap(book));
+            for (int i = 0; i < book.chapters().size(); i++) {
+                if (event.getX() >= edges[i] && event.getX() < edges[i + 1]) {
+                    onSelect.accept(i);
+                }
             }
-        }
+        });
         event.consume();
     }
 
     private void key(KeyEvent event) {
-        int last = book.chapters().size() - 1;
+        int last = shown().map(b -> b.chapters().size()).orElse(0) - 1;
         int wanted = switch (event.getCode()) {
             case LEFT -> Math.max(0, selected - 1);
             case RIGHT -> Math.min(last, selected + 1);
@@ -92,16 +89,12 @@ public final class BookStrip extends Region {
     }
 
     @Override
-    protected void layoutChildren() {
-        back.begin();
-        front.begin();
-        double gap = gap();
+    void draw(Book book) {
+        double gap = gap(book);
         double[] edges = book.edges(getWidth(), gap);
         for (int i = 0; i < book.chapters().size(); i++) {
             chapter(book.chapters().get(i), edges[i], edges[i + 1] - edges[i] - gap, i == selected);
         }
-        back.end();
-        front.end();
     }
 
     private void chapter(Book.Chapter chapter, double x, double width, boolean isSelected) {

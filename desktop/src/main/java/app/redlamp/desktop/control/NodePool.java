@@ -16,9 +16,14 @@ import javafx.scene.text.Text;
  * styled first, and that takes longer than everything else.
  */
 final class NodePool extends Group {
+    /** So many new nodes come with every picture, however slow the machine is (ours). */
+    private static final int LEAST = 8;
+
     private final Map<String, List<Node>> nodes = new HashMap<>();
     private final Map<String, Integer> taken = new HashMap<>();
-    private int left = Integer.MAX_VALUE;
+    private long until;
+    private boolean hurried;
+    private int grown;
     private boolean lacking;
 
     NodePool() {
@@ -29,14 +34,22 @@ final class NodePool extends Group {
 
     /** Begins a new picture. */
     void begin() {
-        begin(Integer.MAX_VALUE);
+        taken.clear();
+        hurried = false;
+        grown = 0;
+        lacking = false;
     }
 
-    /** Begins a new picture that may add so many nodes to those there are; what it lacks is drawn into nodes nobody sees. */
-    void begin(int mostNew) {
-        taken.clear();
-        left = mostNew;
-        lacking = false;
+    /**
+     * Begins a new picture that adds nodes to those there are until a point in time, and eight at least; what it lacks then is drawn
+     * into nodes nobody sees.
+     *
+     * @param until as {@link System#nanoTime()} tells it
+     */
+    void begin(long until) {
+        begin();
+        hurried = true;
+        this.until = until;
     }
 
     /** Whether the picture wanted more nodes than it might add. */
@@ -48,12 +61,12 @@ final class NodePool extends Group {
     <N extends Node> N take(String styleClass, Class<N> type, Supplier<N> make) {
         List<Node> all = nodes.computeIfAbsent(styleClass, s -> new ArrayList<>());
         int index = taken.merge(styleClass, 1, Integer::sum) - 1;
-        if (index >= all.size() && left == 0) {
+        if (index >= all.size() && (lacking || late())) {
             lacking = true;
             return make.get();
         }
         if (index == all.size()) {
-            left--;
+            grown++;
             N made = make.get();
             made.getStyleClass().add(styleClass);
             all.add(made);
@@ -63,6 +76,10 @@ final class NodePool extends Group {
         N node = type.cast(all.get(index));
         node.setVisible(true);
         return node;
+    }
+
+    private boolean late() {
+        return hurried && grown >= LEAST && System.nanoTime() - until > 0;
     }
 
     /** A line from one point to another. */

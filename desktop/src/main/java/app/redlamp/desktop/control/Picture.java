@@ -1,8 +1,9 @@
 package app.redlamp.desktop.control;
 
-import app.redlamp.desktop.gradual.OutOfSight;
 import app.redlamp.desktop.gradual.Piecemeal;
+import app.redlamp.desktop.gradual.Sight;
 import java.util.Optional;
+import javafx.application.Platform;
 import javafx.scene.layout.Region;
 
 /**
@@ -11,8 +12,8 @@ import javafx.scene.layout.Region;
  * @param <T> what it shows
  */
 abstract class Picture<T> extends Region implements Piecemeal {
-    /** New nodes of a piece, each to be styled: some 10 ms (common practice, no source). */
-    private static final int PIECE = 30;
+    /** New nodes are added for so long in one turn of the interface thread: each must be styled first (ours). */
+    private static final long SLICE_NS = 8_000_000;
 
     final NodePool back = new NodePool();
     final NodePool front = new NodePool();
@@ -54,11 +55,15 @@ abstract class Picture<T> extends Region implements Piecemeal {
 
     @Override
     protected final void layoutChildren() {
-        int most = OutOfSight.holds(this) ? PIECE : Integer.MAX_VALUE;
-        back.begin(most);
-        front.begin(most);
+        long until = System.nanoTime() + SLICE_NS;
+        back.begin(until);
+        front.begin(until);
         shown.ifPresentOrElse(this::draw, this::drawNothing);
         back.end();
         front.end();
+        if (pending() && Sight.seen(this)) {
+            // The rest comes with the next pictures of the window: whoever looks sees it grow within a blink.
+            Platform.runLater(this::requestLayout);
+        }
     }
 }

@@ -5,6 +5,8 @@ import app.redlamp.core.planning.plan.DiskNeed;
 import app.redlamp.core.planning.plan.Production;
 import app.redlamp.core.port.Finishing;
 import app.redlamp.core.port.Printing;
+import app.redlamp.desktop.control.Reading;
+import app.redlamp.desktop.gradual.Steps;
 import app.redlamp.desktop.job.JobService;
 import app.redlamp.desktop.look.Soon;
 import app.redlamp.desktop.look.Strings;
@@ -39,6 +41,7 @@ public final class DeliverStation extends StationBase {
     private OptionalLong freeBytes = OptionalLong.empty();
     private Optional<Path> asked = Optional.empty();
     private int readyCount = -1;
+    private Optional<Reading> unshown = Optional.empty();
     private Told told;
 
     /**
@@ -140,8 +143,8 @@ public final class DeliverStation extends StationBase {
         model.cancel();
     }
 
-    /** Builds the reading anew only where something that it tells has changed: sixty results may arrive in a second. */
-    private void showReading() {
+    /** Reads anew only where something has changed that is told: sixty results may arrive in a second. */
+    private void read() {
         DocketRow row = model.selected().get();
         Told now = new Told(
                 row,
@@ -151,8 +154,13 @@ public final class DeliverStation extends StationBase {
                 model.specification().get());
         if (!now.sameAs(told)) {
             told = now;
-            column().show(reading.now());
+            unshown = Optional.of(reading.now());
         }
+    }
+
+    private void showReading() {
+        unshown.ifPresent(column()::show);
+        unshown = Optional.empty();
     }
 
     /** What the reading was built from. */
@@ -180,7 +188,8 @@ public final class DeliverStation extends StationBase {
     @Override
     protected void draw() {
         view.showRows();
-        showReading();
+        // Rows and hills change with the same result: each has its own turn.
+        Steps.later(reading(), this::read, this::showReading);
     }
 
     private Headings nowHeadings() {

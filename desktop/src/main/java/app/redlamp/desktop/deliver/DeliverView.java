@@ -1,6 +1,6 @@
 package app.redlamp.desktop.deliver;
 
-import app.redlamp.desktop.gradual.OutOfSight;
+import app.redlamp.desktop.gradual.Sight;
 import app.redlamp.desktop.look.Glossary;
 import app.redlamp.desktop.look.Soon;
 import app.redlamp.desktop.look.Strings;
@@ -40,7 +40,7 @@ final class DeliverView {
         nothing = empty();
         bench.getChildren().addAll(header(), nothing);
         model.rows().addListener((ListChangeListener<DocketRow>) c -> {
-            if (OutOfSight.seen(page)) {
+            if (Sight.seen(page)) {
                 showRows();
             }
         });

@@ -2,6 +2,8 @@ package app.redlamp.desktop.deliver;
 
 import app.redlamp.core.delivery.spec.CheckId;
 import app.redlamp.core.delivery.spec.Specification;
+import app.redlamp.desktop.gradual.Piecemeal;
+import app.redlamp.desktop.gradual.Sight;
 import app.redlamp.desktop.look.Glossary;
 import app.redlamp.desktop.look.Strings;
 import app.redlamp.desktop.station.StationParts;
@@ -19,9 +21,10 @@ import javafx.scene.control.skin.VirtualFlow;
 import javafx.scene.layout.Pane;
 import javafx.scene.layout.VBox;
 
-/** The recordings as a list: names of the bars, rows, and the button that opens more. */
-final class Docket extends VBox {
+/** The recordings as a list: names of the bars, rows, and the button that opens more. Rows are made one by one where nobody looks. */
+final class Docket extends VBox implements Piecemeal {
     private static final double ROW = 57;
+    private static final int LEAST_ROWS = 2;
 
     private final StationParts<DeliverStation.Models> parts;
     private final DeliverModel model;
@@ -31,6 +34,9 @@ final class Docket extends VBox {
     private final Glossary glossary;
     private final ListView<DocketRow> list = new ListView<>();
     private final Label[] columns = new Label[DocketColumns.MOST_BARS];
+    private double most;
+    /** Rows that there is room for yet. */
+    private int begun;
 
     Docket(StationParts<DeliverStation.Models> parts) {
         model = parts.models().deliver();
@@ -49,13 +55,38 @@ final class Docket extends VBox {
         hint.setAlignment(Pos.CENTER);
         getChildren().addAll(columnHeader(), list, hint);
         follow();
+        Piecemeal.finishWhenSeen(this);
     }
 
     /** As high as its rows while they fit into what is given, never less than two rows. */
     void fit(double most) {
-        double height = Math.min(model.rows().size() * ROW + 2, Math.max(2 * ROW, most));
+        this.most = most;
+        if (Sight.seen(this)) {
+            begun = wanted();
+        }
+        begun = Math.min(begun, wanted());
+        double height = Math.min((pending() ? begun : model.rows().size()) * ROW + 2, room());
         list.setPrefHeight(height);
-        list.setMinHeight(Math.min(height, 2 * ROW));
+        list.setMinHeight(Math.min(height, LEAST_ROWS * ROW));
+    }
+
+    private int wanted() {
+        return Math.min(model.rows().size(), (int) Math.ceil(room() / ROW));
+    }
+
+    private double room() {
+        return Math.max(LEAST_ROWS * ROW, most);
+    }
+
+    @Override
+    public boolean pending() {
+        return begun < wanted();
+    }
+
+    @Override
+    public void next() {
+        begun++;
+        fit(most);
     }
 
     Node list() {

@@ -30,7 +30,7 @@ public final class Gradual implements Piecemeal {
         if (!again) {
             Piecemeal.finishWhenSeen(pane);
         }
-        if (OutOfSight.seen(pane)) {
+        if (Sight.seen(pane)) {
             Piecemeal.finish(pane);
         }
         return pane;

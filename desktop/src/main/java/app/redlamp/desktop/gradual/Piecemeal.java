@@ -22,7 +22,7 @@ public interface Piecemeal {
         if (root instanceof Piecemeal part && part.pending()) {
             return Optional.of(part);
         }
-        Optional<Piecemeal> filled = Gradual.of(root);
+        Optional<Piecemeal> filled = Gradual.of(root).or(() -> Steps.of(root));
         if (filled.isPresent()) {
             return filled;
         }
@@ -52,7 +52,7 @@ public interface Piecemeal {
     /** Puts in whatever is missing as soon as a node is seen; not where it only waits out of sight. */
     static void finishWhenSeen(Node node) {
         node.sceneProperty().addListener((o, was, now) -> {
-            if (now != null && !OutOfSight.holds(node)) {
+            if (now != null && !Sight.hidden(node)) {
                 finish(node);
             }
         });

@@ -15,6 +15,7 @@ import app.redlamp.desktop.control.LampState;
 import app.redlamp.desktop.control.LiveHills;
 import app.redlamp.desktop.control.StepLine;
 import app.redlamp.desktop.gradual.Gradual;
+import app.redlamp.desktop.gradual.Sight;
 import app.redlamp.desktop.station.StationParts;
 import java.util.ArrayList;
 import java.util.Arrays;
@@ -109,11 +110,11 @@ final class LevelView {
                 follow();
             }
         };
-        page.sceneProperty().addListener((o, was, now) -> {
-            if (now == null) {
-                timer.stop();
-            } else {
+        Sight.follow(page, seen -> {
+            if (seen) {
                 timer.start();
+            } else {
+                timer.stop();
             }
         });
     }

@@ -4,6 +4,7 @@ import app.redlamp.core.port.Monitoring.Output;
 import app.redlamp.core.setting.monitor.MonitorMix;
 import app.redlamp.desktop.bench.Desk;
 import app.redlamp.desktop.bench.Parts;
+import app.redlamp.desktop.gradual.Sight;
 import app.redlamp.desktop.input.MonitorModel;
 import app.redlamp.desktop.station.StationParts;
 import java.util.List;
@@ -63,8 +64,8 @@ final class MonitorSheet extends VBox implements Desk.Sheet<StationParts<LevelSt
                         state,
                         Parts.wrapped(parts.say("monitor.caution"), "reading-caution"));
         parts.bench().glossary().explain(state, "howl");
-        sceneProperty().addListener((o, was, now) -> {
-            if (now != null) {
+        Sight.follow(this, seen -> {
+            if (seen) {
                 model.refresh();
             }
         });

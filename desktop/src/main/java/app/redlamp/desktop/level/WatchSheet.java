@@ -3,6 +3,7 @@ package app.redlamp.desktop.level;
 import app.redlamp.core.acoustics.diary.Diary;
 import app.redlamp.desktop.bench.Desk;
 import app.redlamp.desktop.bench.Parts;
+import app.redlamp.desktop.gradual.Sight;
 import app.redlamp.desktop.station.StationParts;
 import app.redlamp.words.ClapWording;
 import java.time.LocalDateTime;
@@ -44,7 +45,7 @@ final class WatchSheet extends VBox implements Desk.Sheet<StationParts<LevelStat
         looking.setCycleCount(Timeline.INDEFINITE);
         getChildren().addAll(Parts.line(start, toRoom), state, groups);
         parts.models().watch().watched().addListener((o, was, now) -> show(parts));
-        sceneProperty().addListener((o, was, now) -> run());
+        Sight.follow(this, seen -> run());
     }
 
     private void toggle() {
@@ -56,7 +57,7 @@ final class WatchSheet extends VBox implements Desk.Sheet<StationParts<LevelStat
     }
 
     private void run() {
-        if (parts.models().watch().running() && getScene() != null) {
+        if (parts.models().watch().running() && Sight.seen(this)) {
             looking.play();
         } else {
             looking.stop();

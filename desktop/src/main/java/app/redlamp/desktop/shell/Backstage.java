@@ -1,7 +1,8 @@
 package app.redlamp.desktop.shell;
 
-import app.redlamp.desktop.gradual.OutOfSight;
+import app.redlamp.desktop.gradual.OneAtATime;
 import app.redlamp.desktop.gradual.Piecemeal;
+import app.redlamp.desktop.gradual.Sight;
 import app.redlamp.desktop.station.Station;
 import java.util.Collections;
 import java.util.IdentityHashMap;
@@ -10,11 +11,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.function.BooleanSupplier;
 import javafx.animation.AnimationTimer;
-import javafx.geometry.Bounds;
 import javafx.scene.Node;
-import javafx.scene.layout.BorderPane;
-import javafx.scene.layout.Pane;
-import javafx.scene.layout.StackPane;
 
 /**
  * Where stations are drawn, styled and laid out before anybody opens them: piece by piece, a piece in an idle moment, so that
@@ -25,29 +22,29 @@ final class Backstage {
     private static final long BETWEEN_NS = 60_000_000;
 
     private final List<Station> stations;
-    private final BorderPane page;
-    private final StackPane layers;
+    private final OneAtATime benches;
+    private final OneAtATime readings;
     private final BooleanSupplier idle;
-    private final Pane place = new OutOfSight();
     private final AnimationTimer clock = new Clock();
+    private boolean begun;
     private Optional<Station> under = Optional.empty();
     /** What will stand in place of a bench, and has been made ready. */
     private final Set<Node> readyBehind = Collections.newSetFromMap(new IdentityHashMap<>());
 
     /**
-     * @param page where stations are shown: bench in the middle, reading on the right
-     * @param layers where the place out of sight is laid
+     * @param benches where the bench of a station is shown
+     * @param readings where its reading is shown
      * @param idle whether nothing else goes on
      */
-    Backstage(List<Station> stations, BorderPane page, StackPane layers, BooleanSupplier idle) {
+    Backstage(List<Station> stations, OneAtATime benches, OneAtATime readings, BooleanSupplier idle) {
         this.stations = stations;
-        this.page = page;
-        this.layers = layers;
+        this.benches = benches;
+        this.readings = readings;
         this.idle = idle;
     }
 
     void begin() {
-        layers.getChildren().add(0, place);
+        begun = true;
         for (Station station : stations) {
             station.stale().addListener((o, was, now) -> {
                 if (now) {
@@ -56,6 +53,16 @@ final class Backstage {
             });
         }
         clock.start();
+    }
+
+    /** Everything will look different: what nobody sees is styled again piece by piece, and not in the turn that changes it. */
+    void again() {
+        under = Optional.empty();
+        benches.clear();
+        readings.clear();
+        if (begun) {
+            clock.start();
+        }
     }
 
     /** Whether all stations are ready, or were opened meanwhile. */
@@ -96,8 +103,8 @@ final class Backstage {
             return;
         }
         for (Node node : unseen(under.get())) {
-            if (!holds(node)) {
-                lay(node, node == under.get().reading() ? page.getRight() : page.getCenter());
+            if (node.getParent() == null) {
+                (node == under.get().reading() ? readings : benches).keep(node);
                 return;
             }
             Optional<Piecemeal> part = Piecemeal.under(node);
@@ -107,37 +114,19 @@ final class Backstage {
             }
         }
         under.get().behind().ifPresent(readyBehind::add);
-        leave();
+        under = Optional.empty();
     }
 
     private boolean waits(Station station) {
         return station.stale().getValue()
+                || station.bench().getParent() == null
                 || station.behind().filter(b -> !readyBehind.contains(b)).isPresent();
     }
 
     /** What of a station nobody looks at yet. */
-    private List<Node> unseen(Station station) {
-        return seen(station) ? station.behind().stream().toList() : List.of(station.reading(), station.bench());
-    }
-
-    private void leave() {
-        under = Optional.empty();
-        place.getChildren().clear();
-    }
-
-    /** As large as it will be, so that nothing is missing when it is shown. */
-    private void lay(Node node, Node shown) {
-        place.getChildren().add(node);
-        Bounds like = (shown == null ? layers : shown).getLayoutBounds();
-        node.resizeRelocate(0, 0, like.getWidth(), like.getHeight());
-    }
-
-    private boolean holds(Node node) {
-        return node.getParent() == place;
-    }
-
-    /** Somebody has opened it. */
-    private boolean seen(Station station) {
-        return station.bench().getScene() != null && !holds(station.bench());
+    private static List<Node> unseen(Station station) {
+        return Sight.seen(station.bench())
+                ? station.behind().stream().toList()
+                : List.of(station.reading(), station.bench());
     }
 }

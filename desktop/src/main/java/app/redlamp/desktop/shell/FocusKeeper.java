@@ -1,5 +1,6 @@
 package app.redlamp.desktop.shell;
 
+import app.redlamp.desktop.gradual.OneAtATime;
 import app.redlamp.desktop.station.Station;
 import java.util.Optional;
 import java.util.function.BooleanSupplier;
@@ -40,6 +41,8 @@ final class FocusKeeper {
         scene.focusOwnerProperty().addListener((o, was, now) -> {
             if (now == null || (was != null && !takes(was))) {
                 bring();
+            } else if (was != null && works(now)) {
+                leave();
             }
         });
         bring();
@@ -81,6 +84,18 @@ final class FocusKeeper {
     /** What helps has just been found: the focus goes to it, unless somebody has taken it elsewhere meanwhile. */
     void again() {
         put.filter(Node::isFocused).ifPresent(node -> bring());
+    }
+
+    /** Whether a node is one of the open station's, and not its page: then somebody has put the focus there. */
+    private boolean works(Node node) {
+        Node bench = station.get().bench();
+        Node reading = station.get().reading();
+        for (Node at = node.getParent(); at != null; at = at.getParent()) {
+            if (at.equals(bench) || at.equals(reading)) {
+                return !(node instanceof OneAtATime) && takes(node);
+            }
+        }
+        return false;
     }
 
     private static Node first(Node in, String style) {

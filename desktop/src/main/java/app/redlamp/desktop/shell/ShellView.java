@@ -2,7 +2,7 @@ package app.redlamp.desktop.shell;
 
 import app.redlamp.desktop.control.ReadingColumn;
 import app.redlamp.desktop.edit.Question;
-import app.redlamp.desktop.gradual.Piecemeal;
+import app.redlamp.desktop.gradual.OneAtATime;
 import app.redlamp.desktop.look.ScaledPane;
 import app.redlamp.desktop.look.Strings;
 import app.redlamp.desktop.station.Clearance;
@@ -49,6 +49,8 @@ public final class ShellView {
     private final ShellModel model;
     private final List<Station> stations;
     private final BorderPane page = new BorderPane();
+    private final OneAtATime benches = new OneAtATime();
+    private final OneAtATime readings = new OneAtATime();
     private final ScaledPane root;
     private final WireView wire;
     private final RailView rail;
@@ -79,12 +81,16 @@ public final class ShellView {
         page.getStyleClass().add("page");
         page.setTop(wire);
         page.setBottom(rail);
+        page.setCenter(benches);
+        page.setRight(readings);
         layers = new StackPane(page);
-        backstage = new Backstage(this.stations, page, layers, this::idle);
+        backstage = new Backstage(this.stations, benches, readings, this::idle);
         root = new ScaledPane(layers);
         root.getStyleClass().add("page-root");
         model.scalePercent().addListener((o, was, now) -> root.setScalePercent(now.intValue()));
         root.setScalePercent(model.scalePercent().get());
+        model.scalePercent().addListener((o, was, now) -> backstage.again());
+        model.theme().addListener((o, was, now) -> backstage.again());
         root.addEventFilter(InputEvent.ANY, e -> lastInput = System.nanoTime());
         root.addEventFilter(KeyEvent.KEY_PRESSED, this::pressed);
         root.addEventFilter(KeyEvent.KEY_TYPED, this::typed);
@@ -179,10 +185,8 @@ public final class ShellView {
     private void open(Station station) {
         open = station;
         station.attend();
-        Piecemeal.finish(station.bench());
-        Piecemeal.finish(station.reading());
-        page.setCenter(station().bench());
-        page.setRight(station().reading());
+        benches.show(station.bench());
+        readings.show(station.reading());
         wire.open(station);
         fitReading();
         showFacts();
@@ -195,7 +199,7 @@ public final class ShellView {
     }
 
     private void explain() {
-        if (page.getRight() instanceof ReadingColumn column) {
+        if (open.reading() instanceof ReadingColumn column) {
             column.explain();
         }
     }
@@ -207,7 +211,7 @@ public final class ShellView {
     }
 
     private void fitReading() {
-        if (page.getRight() instanceof Region reading) {
+        if (open.reading() instanceof Region reading) {
             double width = page.getWidth() >= NARROW_PAGE ? READING_WIDTH : READING_NARROW;
             reading.setPrefWidth(width);
             reading.setMinWidth(width);

@@ -3,7 +3,7 @@ package app.redlamp.desktop.station;
 import app.redlamp.core.setting.card.Overrule;
 import app.redlamp.core.verdict.Verdict;
 import app.redlamp.desktop.control.ReadingColumn;
-import app.redlamp.desktop.gradual.OutOfSight;
+import app.redlamp.desktop.gradual.Sight;
 import java.util.List;
 import java.util.Optional;
 import javafx.beans.property.ReadOnlyBooleanWrapper;
@@ -44,7 +44,7 @@ public abstract class StationBase implements Station {
 
     /** Something has changed: it is drawn at once where somebody looks, and else before somebody does. */
     protected final void redraw() {
-        if (OutOfSight.seen(bench())) {
+        if (Sight.seen(bench())) {
             stale.set(false);
             draw();
         } else {

@@ -56,13 +56,13 @@ class BriefJourneyTest {
     }
 
     private void fire(FxRobot robot, String id) {
-        robot.interact(() -> robot.lookup(id).queryAs(ButtonBase.class).fire());
+        robot.interact(() -> Window.find(robot, id).queryAs(ButtonBase.class).fire());
         window.settle();
     }
 
     private void write(FxRobot robot, String id, String text) {
         robot.interact(() -> {
-            TextInputControl field = robot.lookup(id).queryAs(TextInputControl.class);
+            TextInputControl field = Window.find(robot, id).queryAs(TextInputControl.class);
             field.requestFocus();
             field.setText(text);
         });
@@ -74,7 +74,7 @@ class BriefJourneyTest {
     }
 
     private void startBook(FxRobot robot) {
-        robot.interact(() -> robot.lookup("#start-title").query().requestFocus());
+        robot.interact(() -> Window.find(robot, "#start-title").query().requestFocus());
         robot.write("Rain");
         push(robot, KeyCode.ENTER);
     }
@@ -137,7 +137,7 @@ class BriefJourneyTest {
         assertThat(Window.text(robot, "#chapter-figures"))
                 .startsWith("12 words")
                 .contains("33 % dialogue");
-        robot.interact(() -> robot.lookup("#chapter-text")
+        robot.interact(() -> Window.find(robot, "#chapter-text")
                 .queryListView()
                 .getSelectionModel()
                 .select(2));
@@ -150,8 +150,8 @@ class BriefJourneyTest {
         fire(robot, "#chapter-up");
         assertThat(titles()).containsExactly("The cwm", "Chapter 1");
         push(robot, KeyCode.ESCAPE);
-        assertThat(robot.lookup("#chapters").tryQuery()).isEmpty();
-        assertThat(robot.lookup("#book").tryQuery()).isPresent();
+        assertThat(Window.find(robot, "#chapters").tryQuery()).isEmpty();
+        assertThat(Window.find(robot, "#book").tryQuery()).isPresent();
     }
 
     @Test
@@ -170,9 +170,9 @@ class BriefJourneyTest {
         fire(robot, "#word-keep");
         assertThat(production().script().voices().get(0).name()).isEqualTo("Ysolde Bight");
         fire(robot, "#words-open");
-        assertThat(robot.lookup("#mentions").queryListView().getItems()).hasSizeLessThan(3);
+        assertThat(Window.find(robot, "#mentions").queryListView().getItems()).hasSizeLessThan(3);
         push(robot, KeyCode.ESCAPE);
-        assertThat(robot.lookup("#mentions").tryQuery()).isEmpty();
+        assertThat(Window.find(robot, "#mentions").tryQuery()).isEmpty();
     }
 
     @Test
@@ -226,7 +226,8 @@ class BriefJourneyTest {
         push(robot, KeyCode.ENTER);
         assertThat(Window.text(robot, "#desk-fault")).isEqualTo("'soon' is not a number");
         assertThat(production().time().longestSessionMin()).isEqualTo(15);
-        robot.interact(() -> robot.lookup("#day-6").queryAs(CheckBox.class).fire());
+        robot.interact(
+                () -> Window.find(robot, "#day-6").queryAs(CheckBox.class).fire());
         window.settle();
         write(robot, "#day-6-from", "8");
         push(robot, KeyCode.ENTER);
@@ -241,7 +242,7 @@ class BriefJourneyTest {
     void aDayIsTakenOffWithTheKeyboard(FxRobot robot) {
         startBook(robot);
         paste(robot);
-        robot.interact(() -> robot.lookup("#evenings").<Node>query().requestFocus());
+        robot.interact(() -> Window.find(robot, "#evenings").<Node>query().requestFocus());
         push(robot, KeyCode.RIGHT);
         push(robot, KeyCode.SPACE);
         assertThat(production().time().daysOff()).hasSize(1);
@@ -312,7 +313,9 @@ class BriefJourneyTest {
         assertThat(production().brief().title()).isEqualTo("Sun");
         push(robot, KeyCode.O);
         push(robot, KeyCode.ESCAPE);
-        assertThat(robot.lookup("#book").tryQuery()).as("thought better of it").isPresent();
+        assertThat(Window.find(robot, "#book").tryQuery())
+                .as("thought better of it")
+                .isPresent();
         push(robot, KeyCode.O);
         window.chosenFolder = rain;
         fire(robot, "#open-production");
@@ -329,9 +332,9 @@ class BriefJourneyTest {
     @Test
     void theStationsAreReachedByKey(FxRobot robot) {
         push(robot, KeyCode.CONTROL, KeyCode.DIGIT7);
-        assertThat(robot.lookup("#specification").tryQuery()).isPresent();
+        assertThat(Window.find(robot, "#specification").tryQuery()).isPresent();
         push(robot, KeyCode.CONTROL, KeyCode.DIGIT1);
-        assertThat(robot.lookup("#start-title").tryQuery()).isPresent();
+        assertThat(Window.find(robot, "#start-title").tryQuery()).isPresent();
     }
 
     @Test

@@ -47,7 +47,7 @@ class ClosingJourneyTest {
 
     /** A production with a change that cannot be saved, because its folder was taken away. */
     private Path unsaved(FxRobot robot) throws IOException {
-        robot.interact(() -> robot.lookup("#start-title").query().requestFocus());
+        robot.interact(() -> Window.find(robot, "#start-title").query().requestFocus());
         robot.write("Rain");
         window.push(robot, KeyCode.ENTER);
         Path production = window.wiring.production().folder().get();
@@ -73,11 +73,11 @@ class ClosingJourneyTest {
     void whatIsNotSavedIsAskedAboutAndTheKeyboardIsEnough(FxRobot robot) throws IOException {
         assertThat(mayLeave()).as("nothing is open").isTrue();
         Path production = unsaved(robot);
-        robot.interact(() -> robot.lookup("#desk-money").query().requestFocus());
+        robot.interact(() -> Window.find(robot, "#desk-money").query().requestFocus());
         assertThat(mayLeave()).isFalse();
         window.settle();
         assertThat(Window.text(robot, ".question-heading")).isEqualTo("“Rain” is not saved");
-        assertThat(robot.lookup("#closing-again").queryAs(Button.class).isFocused())
+        assertThat(Window.find(robot, "#closing-again").queryAs(Button.class).isFocused())
                 .isTrue();
         // Nothing behind the question can be reached.
         var theme = window.wiring.shell().theme().get();
@@ -89,7 +89,7 @@ class ClosingJourneyTest {
                     .startsWith("closing-");
         }
         window.push(robot, KeyCode.ESCAPE);
-        assertThat(robot.lookup("#closing").tryQuery()).isEmpty();
+        assertThat(Window.find(robot, "#closing").tryQuery()).isEmpty();
         assertThat(window.left).isZero();
         assertThat(Window.look(() -> window.wiring.scene().getFocusOwner().getId()))
                 .isEqualTo("desk-money");
@@ -124,10 +124,10 @@ class ClosingJourneyTest {
         RescueFolder rescues = new RescueFolder(window.rescued, Clock.system(ZoneOffset.UTC));
         assertThat(rescues.all()).hasSize(1);
         robot.interact(() -> window.wiring.closing().offer());
-        Window.until(() -> robot.lookup("#rescue").tryQuery().isPresent());
+        Window.until(() -> Window.find(robot, "#rescue").tryQuery().isPresent());
         assertThat(Window.text(robot, ".question-heading")).contains("Rain", "could not be saved");
         window.push(robot, KeyCode.ESCAPE);
-        assertThat(robot.lookup("#rescue").tryQuery()).isEmpty();
+        assertThat(Window.find(robot, "#rescue").tryQuery()).isEmpty();
         assertThat(rescues.all()).hasSize(1);
     }
 }

@@ -137,15 +137,18 @@ class DeliverJourneyTest {
     void whatIsWrongCanBeHeard(FxRobot robot) {
         select(robot, 2);
         assertThat(window.wiring.deliver().rows().get(2).playingS().get()).isEmpty();
-        robot.interact(() ->
-                ((Button) robot.lookup("#hear-clipping").queryAll().iterator().next()).fire());
+        robot.interact(() -> ((Button) Window.find(robot, "#hear-clipping")
+                        .queryAll()
+                        .iterator()
+                        .next())
+                .fire());
         WaitForAsyncUtils.waitForFxEvents();
         double from = window.wiring.deliver().rows().get(2).playingS().get().orElseThrow();
         assertThat(from).isBetween(8.0, 22.0);
         robot.push(KeyCode.ESCAPE);
         WaitForAsyncUtils.waitForFxEvents();
         assertThat(window.wiring.deliver().rows().get(2).playingS().get()).isEmpty();
-        Node skyline = robot.lookup(".skyline").queryAll().iterator().next();
+        Node skyline = Window.find(robot, ".skyline").queryAll().iterator().next();
         robot.clickOn(skyline);
         WaitForAsyncUtils.waitForFxEvents();
         assertThat(window.wiring.deliver().rows().get(0).playingS().get()).isPresent();
@@ -155,14 +158,15 @@ class DeliverJourneyTest {
     @Test
     void allThatWasMeasuredIsFoldedAway(FxRobot robot) {
         select(robot, 0);
-        assertThat(Window.<Boolean>look(
-                        () -> robot.lookup(".reading-more-content").query().isVisible()))
+        assertThat(Window.<Boolean>look(() ->
+                        Window.find(robot, ".reading-more-content").query().isVisible()))
                 .isFalse();
-        robot.interact(() ->
-                ((ToggleButton) robot.lookup("#more").queryAll().iterator().next()).fire());
+        robot.interact(() -> ((ToggleButton)
+                        Window.find(robot, "#more").queryAll().iterator().next())
+                .fire());
         WaitForAsyncUtils.waitForFxEvents();
         assertThat(Window.<List<String>>look(
-                        () -> robot.lookup(".reading-more-content .figure-name").queryAllAs(Label.class).stream()
+                        () -> Window.find(robot, ".reading-more-content .figure-name").queryAllAs(Label.class).stream()
                                 .map(Label::getText)
                                 .toList()))
                 .contains("Loudness", "Range", "Noise", "Pace");
@@ -172,10 +176,10 @@ class DeliverJourneyTest {
     @Test
     void flagsAreHeardOneAfterTheOther(FxRobot robot) {
         select(robot, 2);
-        assertThat(robot.lookup("#over-time").tryQuery()).isEmpty();
+        assertThat(Window.find(robot, "#over-time").tryQuery()).isEmpty();
         robot.push(KeyCode.L);
         WaitForAsyncUtils.waitForFxEvents();
-        assertThat(robot.lookup("#over-time").tryQuery()).isPresent();
+        assertThat(Window.find(robot, "#over-time").tryQuery()).isPresent();
         DocketRow clipped = window.wiring.deliver().rows().get(2);
 
         robot.push(KeyCode.P);
@@ -193,7 +197,7 @@ class DeliverJourneyTest {
 
         robot.push(KeyCode.L);
         WaitForAsyncUtils.waitForFxEvents();
-        assertThat(robot.lookup("#hills").tryQuery()).isPresent();
+        assertThat(Window.find(robot, "#hills").tryQuery()).isPresent();
     }
 
     private static double heard(DocketRow row) {
@@ -232,11 +236,13 @@ class DeliverJourneyTest {
         assertThat(row.playingS().get()).isPresent();
         assertThat(facts(robot))
                 .contains("Playing: 2 Letters from the quay", "Plays on: silent stand-in (no sound device)");
-        assertThat(Window.look(() -> robot.lookup("#play").queryAs(Button.class).getText()))
+        assertThat(Window.look(
+                        () -> Window.find(robot, "#play").queryAs(Button.class).getText()))
                 .startsWith("Stop  0:00 / 0:20");
         robot.clickOn("#play");
         WaitForAsyncUtils.waitForFxEvents();
-        assertThat(Window.look(() -> robot.lookup("#play").queryAs(Button.class).getText()))
+        assertThat(Window.look(
+                        () -> Window.find(robot, "#play").queryAs(Button.class).getText()))
                 .isEqualTo("Play");
         assertThat(row.playingS().get()).isEmpty();
         assertThat(facts(robot)).doesNotContain("Playing: 2 Letters from the quay");
@@ -245,8 +251,8 @@ class DeliverJourneyTest {
     @Test
     void cancellingHalfwayLeavesNothingAndCanBeTakenUpAgain(FxRobot robot) throws IOException {
         robot.push(KeyCode.F);
-        Window.until(() -> robot.lookup("#cancel").tryQuery().isPresent()
-                && robot.lookup("#cancel").query().isVisible());
+        Window.until(() -> Window.find(robot, "#cancel").tryQuery().isPresent()
+                && Window.find(robot, "#cancel").query().isVisible());
         robot.push(KeyCode.ESCAPE);
         window.settle();
         Path ready = recordings.get(0).getParent().resolveSibling("ready");
@@ -281,15 +287,15 @@ class DeliverJourneyTest {
                         false,
                         false)));
         WaitForAsyncUtils.waitForFxEvents();
-        assertThat(Window.look(() -> robot.lookup("#keys-sheet").query().isVisible()))
+        assertThat(Window.look(() -> Window.find(robot, "#keys-sheet").query().isVisible()))
                 .isTrue();
         Set<String> texts =
-                Window.look(() -> robot.lookup("#keys-sheet").lookup(".label").queryAllAs(Label.class).stream()
+                Window.look(() -> Window.find(robot, "#keys-sheet").lookup(".label").queryAllAs(Label.class).stream()
                         .map(Label::getText)
                         .collect(Collectors.toSet()));
         assertThat(texts).contains("O", "open recordings", "F", "Space", "Ctrl+Z");
         robot.push(KeyCode.ESCAPE);
-        assertThat(Window.look(() -> robot.lookup("#keys-sheet").query().isVisible()))
+        assertThat(Window.look(() -> Window.find(robot, "#keys-sheet").query().isVisible()))
                 .isFalse();
     }
 
@@ -318,7 +324,7 @@ class DeliverJourneyTest {
                     .as(stop.toString())
                     .isNotBlank();
         }
-        robot.interact(() -> robot.lookup("#finish").queryAs(Button.class).requestFocus());
+        robot.interact(() -> Window.find(robot, "#finish").queryAs(Button.class).requestFocus());
         robot.push(KeyCode.SPACE);
         window.settle();
         assertThat(bigLamp(robot)).isEqualTo("Not clear to send, see about 2");
@@ -326,19 +332,19 @@ class DeliverJourneyTest {
 
     private void select(FxRobot robot, int index) {
         robot.interact(() -> {
-            ListView<?> docket = robot.lookup("#docket").queryListView();
+            ListView<?> docket = Window.find(robot, "#docket").queryListView();
             docket.requestFocus();
             docket.getSelectionModel().select(index);
         });
-        WaitForAsyncUtils.waitForFxEvents();
+        window.settle();
     }
 
     private static String bigLamp(FxRobot robot) {
-        return Window.look(() -> robot.lookup("#big-lamp").query().getAccessibleText());
+        return Window.look(() -> Window.find(robot, "#big-lamp").query().getAccessibleText());
     }
 
     private static List<String> facts(FxRobot robot) {
-        return Window.look(() -> robot.lookup(".rail-fact").queryAllAs(Label.class).stream()
+        return Window.look(() -> Window.find(robot, ".rail-fact").queryAllAs(Label.class).stream()
                 .map(Label::getText)
                 .toList());
     }

@@ -54,22 +54,22 @@ class KitJourneyTest {
         window.push(robot, KeyCode.G);
         window.push(robot, KeyCode.N);
         window.fire(robot, "#kit-start");
-        assertThat(robot.lookup("#start-title").tryQuery()).isPresent();
+        assertThat(Window.find(robot, "#start-title").tryQuery()).isPresent();
     }
 
     @Test
     void aKitIsTakenForARoomThatIsOnlyGuessed(FxRobot robot) {
-        robot.interact(() -> robot.lookup("#start-title").query().requestFocus());
+        robot.interact(() -> Window.find(robot, "#start-title").query().requestFocus());
         robot.write("Rain");
         window.push(robot, KeyCode.ENTER);
         window.push(robot, KeyCode.CONTROL, KeyCode.DIGIT3);
         Window.until(() -> window.wiring.kit().candidates().get() != null);
         window.settle();
         assertThat(Window.text(robot, "#verdict")).startsWith("What will you record with?");
-        assertThat(robot.lookup("#take-xlr-dynamic").tryQuery()).isPresent();
+        assertThat(Window.find(robot, "#take-xlr-dynamic").tryQuery()).isPresent();
 
         robot.interact(() -> {
-            ComboBox<?> quiet = robot.lookup("#guess-quiet").queryAs(ComboBox.class);
+            ComboBox<?> quiet = Window.find(robot, "#guess-quiet").queryAs(ComboBox.class);
             quiet.getSelectionModel().select(3);
         });
         window.settle();
@@ -78,7 +78,7 @@ class KitJourneyTest {
         kits.advised();
         assertThat(kits.kit().seats()).hasSize(1);
         assertThat(kits.seat().name()).isEqualTo("Voice 1");
-        assertThat(robot.lookup("#kit-ribbon").tryQuery()).isPresent();
+        assertThat(Window.find(robot, "#kit-ribbon").tryQuery()).isPresent();
         window.push(robot, KeyCode.CONTROL, KeyCode.Z);
         assertThat(kits.kits().all()).isEmpty();
     }
@@ -102,7 +102,7 @@ class KitJourneyTest {
     @Test
     void theKnobsMoveTheRibbonAndTheRibbonTheKnobs(FxRobot robot) throws IOException {
         kits.openDemo(folder, 0);
-        Slider gain = robot.lookup("#knob-gain").queryAs(Slider.class);
+        Slider gain = Window.find(robot, "#knob-gain").queryAs(Slider.class);
         assertThat(gain.getValue()).isCloseTo(kits.seat().gainDb(), within(0.01));
         robot.interact(gain::requestFocus);
         window.push(robot, KeyCode.LEFT);
@@ -111,9 +111,9 @@ class KitJourneyTest {
         assertThat(turned).isLessThanOrEqualTo(40);
         assertThat(gain.getValue()).isCloseTo(turned, within(0.01));
 
-        Bounds ribbon = Window.look(() -> robot.lookup("#kit-ribbon")
+        Bounds ribbon = Window.look(() -> Window.find(robot, "#kit-ribbon")
                 .query()
-                .localToScreen(robot.lookup("#kit-ribbon").query().getBoundsInLocal()));
+                .localToScreen(Window.find(robot, "#kit-ribbon").query().getBoundsInLocal()));
         double preamp = ribbon.getMinX() + 62 + (ribbon.getWidth() - 124) * 4 / 6;
         robot.drag(preamp, ribbon.getCenterY()).dropTo(preamp, ribbon.getCenterY() + 20);
         window.settle();
@@ -128,7 +128,7 @@ class KitJourneyTest {
     @Test
     void theVoiceIsChosenAndNeverLouderThanItsLoudestLine(FxRobot robot) throws IOException {
         kits.openDemo(folder, 0);
-        robot.interact(() -> robot.lookup("#voice-reading")
+        robot.interact(() -> Window.find(robot, "#voice-reading")
                 .queryAs(ComboBox.class)
                 .getSelectionModel()
                 .select(4));
@@ -144,7 +144,7 @@ class KitJourneyTest {
         kits.advised();
         assertThat(kits.seat().microphone().id()).isEqualTo("hob-1");
         assertThat(kits.seat().position().distanceM()).isEqualTo(0.08);
-        assertThat(robot.lookup("#kit-upgrades").tryQuery()).isPresent();
+        assertThat(Window.find(robot, "#kit-upgrades").tryQuery()).isPresent();
     }
 
     @Test
@@ -154,18 +154,18 @@ class KitJourneyTest {
         window.write(robot, "#seat-name", "Ysolde");
         assertThat(kits.seat().name()).isEqualTo("Ysolde");
         robot.interact(() -> {
-            ComboBox<?> box = robot.lookup("#pick-box").queryAs(ComboBox.class);
+            ComboBox<?> box = Window.find(robot, "#pick-box").queryAs(ComboBox.class);
             box.getSelectionModel().select(5);
         });
         window.settle();
         assertThat(kits.kit().box().orElseThrow().id()).isEqualTo("sconce-2");
-        robot.interact(() -> robot.lookup("#pick-lead")
+        robot.interact(() -> Window.find(robot, "#pick-lead")
                 .queryAs(ComboBox.class)
                 .getSelectionModel()
                 .select(0));
         window.settle();
         assertThat(kits.seat().cable()).isEmpty();
-        robot.interact(() -> robot.lookup("#extra-add")
+        robot.interact(() -> Window.find(robot, "#extra-add")
                 .queryAs(MenuButton.class)
                 .getItems()
                 .get(0)
@@ -174,11 +174,12 @@ class KitJourneyTest {
         assertThat(kits.kit().extras()).hasSize(4);
         window.fire(robot, "#extra-remove-pop");
         assertThat(kits.kit().extras()).hasSize(3);
-        robot.interact(() -> robot.lookup("#kit-hub").queryAs(CheckBox.class).fire());
+        robot.interact(
+                () -> Window.find(robot, "#kit-hub").queryAs(CheckBox.class).fire());
         window.settle();
         assertThat(kits.kit().hub()).isTrue();
-        robot.interact(
-                () -> robot.lookup("#owned-tallow-1").queryAs(Spinner.class).increment());
+        robot.interact(() ->
+                Window.find(robot, "#owned-tallow-1").queryAs(Spinner.class).increment());
         window.settle();
         assertThat(kits.kits().owned()).containsEntry("tallow-1", 2);
         window.fire(robot, "#seat-add");
@@ -200,7 +201,7 @@ class KitJourneyTest {
         window.push(robot, KeyCode.T);
         assertThat(Window.text(robot, "#fit-verdict")).endsWith("things will be heard.");
         assertThat(kits.kit().hub()).isTrue();
-        for (int i = 0; i < 12 && robot.lookup("#mend-0").tryQuery().isPresent(); i++) {
+        for (int i = 0; i < 12 && Window.find(robot, "#mend-0").tryQuery().isPresent(); i++) {
             window.fire(robot, "#mend-0");
             kits.advised();
         }
@@ -243,12 +244,13 @@ class KitJourneyTest {
     void wiringIsTickedAndWritten(FxRobot robot) throws IOException {
         kits.openDemo(folder, 0);
         window.push(robot, KeyCode.W);
-        CheckBox first = robot.lookup("#wire-1").queryAs(CheckBox.class);
+        CheckBox first = Window.find(robot, "#wire-1").queryAs(CheckBox.class);
         assertThat(first.getText()).startsWith("1. Everything down");
         robot.interact(first::fire);
         window.push(robot, KeyCode.K);
         window.push(robot, KeyCode.W);
-        assertThat(robot.lookup("#wire-1").queryAs(CheckBox.class).isSelected()).isTrue();
+        assertThat(Window.find(robot, "#wire-1").queryAs(CheckBox.class).isSelected())
+                .isTrue();
         window.fire(robot, "#wire-write");
         assertThat(window.printed.get(0).rows().get(1).cells().get(0)).contains("48 V off");
     }
@@ -258,7 +260,7 @@ class KitJourneyTest {
         kits.openDemo(folder, 0);
         assertThat(Window.text(robot, "#knob-place-words")).startsWith("18 cm");
         window.push(robot, KeyCode.U);
-        robot.interact(() -> robot.lookup("#knob-place").query().requestFocus());
+        robot.interact(() -> Window.find(robot, "#knob-place").query().requestFocus());
         window.push(robot, KeyCode.RIGHT);
         assertThat(Window.text(robot, "#knob-place-words")).contains(" in; +");
     }

@@ -54,9 +54,10 @@ class KitPanesJourneyTest {
         window.push(robot, KeyCode.C);
         Window.until(() -> window.wiring.kit().candidates().get() != null);
         window.settle();
-        List<String> words = Window.look(() -> robot.lookup("#choice-schools .label").queryAllAs(Label.class).stream()
-                .map(Label::getText)
-                .toList());
+        List<String> words =
+                Window.look(() -> Window.find(robot, "#choice-schools .label").queryAllAs(Label.class).stream()
+                        .map(Label::getText)
+                        .toList());
         assertThat(words).contains("USB or XLR", "Condenser or dynamic");
         assertThat(words).anyMatch(w -> w.startsWith("The figures side with"));
         assertThat(words).filteredOn(w -> w.contains("would take")).hasSize(4);
@@ -68,7 +69,7 @@ class KitPanesJourneyTest {
         assertThat(kits.kits().all()).hasSize(2);
         assertThat(kits.kit().seats()).hasSize(2);
         robot.interact(() -> {
-            MenuButton menu = robot.lookup("#kit-kits").queryAs(MenuButton.class);
+            MenuButton menu = Window.find(robot, "#kit-kits").queryAs(MenuButton.class);
             menu.show();
             menu.getItems().get(0).fire();
             menu.hide();
@@ -87,25 +88,25 @@ class KitPanesJourneyTest {
         assertThat(kits.seat().position().distanceM()).isLessThan(0.18);
         place(robot, new Position(0.07, 0, 15, 10));
         assertThat(Window.text(robot, "#place-verdict")).startsWith("Boomy");
-        robot.interact(
-                () -> robot.lookup("#place-screen").queryAs(CheckBox.class).fire());
+        robot.interact(() ->
+                Window.find(robot, "#place-screen").queryAs(CheckBox.class).fire());
         window.settle();
         assertThat(kits.seat().popFilterM()).isEmpty();
         place(robot, Position.straight(0.07));
         assertThat(Window.text(robot, "#place-verdict")).startsWith("Every P will pop");
-        Slider turned = robot.lookup("#place-turned").queryAs(Slider.class);
+        Slider turned = Window.find(robot, "#place-turned").queryAs(Slider.class);
         robot.interact(turned::requestFocus);
         window.push(robot, KeyCode.RIGHT);
         assertThat(kits.seat().position().angleDeg()).isGreaterThanOrEqualTo(5);
-        robot.interact(() -> robot.lookup("#place-seats")
+        robot.interact(() -> Window.find(robot, "#place-seats")
                 .queryAs(ComboBox.class)
                 .getSelectionModel()
                 .select(2));
         window.write(robot, "#place-apart", "90 cm");
-        assertThat(robot.lookup("#place-seats").queryAs(ComboBox.class).getValue())
+        assertThat(Window.find(robot, "#place-seats").queryAs(ComboBox.class).getValue())
                 .isEqualTo(Bleed.Seats.BESIDE);
         window.push(robot, KeyCode.ESCAPE);
-        assertThat(robot.lookup("#place-verdict").tryQuery()).isEmpty();
+        assertThat(Window.find(robot, "#place-verdict").tryQuery()).isEmpty();
     }
 
     private void place(FxRobot robot, Position position) {
@@ -117,17 +118,17 @@ class KitPanesJourneyTest {
     void aDataSheetBecomesAMicrophone(FxRobot robot) throws IOException {
         kits.openDemo(folder, 0);
         window.push(robot, KeyCode.D);
-        Button keep = robot.lookup("#sheet-keep").queryAs(Button.class);
+        Button keep = Window.find(robot, "#sheet-keep").queryAs(Button.class);
         assertThat(keep.isDisabled()).isTrue();
-        robot.interact(() -> robot.lookup("#sheet-text")
+        robot.interact(() -> Window.find(robot, "#sheet-text")
                 .queryAs(TextInputControl.class)
                 .setText("Sunday Lantern\nSensitivity: -34 dBV/Pa\nSelf-noise: 9 dB(A)\nS/N ratio: 80 dB"));
         window.settle();
-        assertThat(robot.lookup("#sheet-sensitivity")
+        assertThat(Window.find(robot, "#sheet-sensitivity")
                         .queryAs(TextInputControl.class)
                         .getText())
                 .isEqualTo("-34 dBV/Pa");
-        assertThat(Window.look(() -> robot.lookup(".mail-question").queryAllAs(Label.class).stream()
+        assertThat(Window.look(() -> Window.find(robot, ".mail-question").queryAllAs(Label.class).stream()
                         .map(Label::getText)
                         .toList()))
                 .anyMatch(w -> w.contains("do not agree"));
@@ -144,7 +145,7 @@ class KitPanesJourneyTest {
         assertThat(kits.seat().microphone().capsule().selfNoiseDbA()).hasValue(14);
         window.push(robot, KeyCode.ESCAPE);
         window.push(robot, KeyCode.P);
-        assertThat(robot.lookup("#pick-microphone")
+        assertThat(Window.find(robot, "#pick-microphone")
                         .queryAs(ComboBox.class)
                         .getItems()
                         .contains(kits.seat().microphone()))
@@ -156,16 +157,16 @@ class KitPanesJourneyTest {
         kits.openDemo(folder, 1);
         window.push(robot, KeyCode.D);
         robot.interact(() -> {
-            robot.lookup("#sheet-kind")
+            Window.find(robot, "#sheet-kind")
                     .queryAs(ComboBox.class)
                     .getSelectionModel()
                     .selectLast();
-            robot.lookup("#sheet-text")
+            Window.find(robot, "#sheet-text")
                     .queryAs(TextInputControl.class)
                     .setText("Larder Two\nGain: 0 to 60 dB\nEIN: -129 dBu A-weighted\n48 V phantom power");
         });
         window.settle();
-        assertThat(robot.lookup("#sheet-max-gain")
+        assertThat(Window.find(robot, "#sheet-max-gain")
                         .queryAs(TextInputControl.class)
                         .getText())
                 .isEqualTo("60 dB");
@@ -223,7 +224,7 @@ class KitPanesJourneyTest {
 
     private void menu(FxRobot robot, String id) {
         robot.interact(() -> {
-            MenuButton menu = robot.lookup("#kit-kits").queryAs(MenuButton.class);
+            MenuButton menu = Window.find(robot, "#kit-kits").queryAs(MenuButton.class);
             menu.show();
             menu.getItems().stream()
                     .filter(i -> id.equals(i.getId()))

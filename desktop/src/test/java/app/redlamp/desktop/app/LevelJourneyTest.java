@@ -69,7 +69,7 @@ class LevelJourneyTest {
     }
 
     private static String label(FxRobot robot, String id) {
-        return robot.lookup(id).queryAs(Label.class).getText();
+        return Window.find(robot, id).queryAs(Label.class).getText();
     }
 
     @Test
@@ -77,7 +77,7 @@ class LevelJourneyTest {
         window.push(robot, KeyCode.CONTROL, KeyCode.DIGIT4);
         assertThat(Window.text(robot, "#verdict")).startsWith("No job is open");
         window.fire(robot, "#level-start");
-        assertThat(robot.lookup("#start-title").tryQuery()).isPresent();
+        assertThat(Window.find(robot, "#start-title").tryQuery()).isPresent();
     }
 
     /** Space takes the next step; what is simulated is never silent about it. */
@@ -92,9 +92,10 @@ class LevelJourneyTest {
         heard(SettingStep.LOUDEST);
         window.push(robot, KeyCode.DIGIT3);
         heard(SettingStep.READ);
-        Window.until(() -> robot.lookup("#level-turn").tryQuery().isPresent()
+        Window.until(() -> Window.find(robot, "#level-turn").tryQuery().isPresent()
                 || Window.text(robot, "#verdict").startsWith("The noise"));
-        assertThat(robot.lookup("#level-line").queryAs(Label.class).getText()).isNotBlank();
+        assertThat(Window.find(robot, "#level-line").queryAs(Label.class).getText())
+                .isNotBlank();
         double before = window.wiring.level().chain().orElseThrow().gainDb();
         window.fire(robot, "#level-turn");
         assertThat(window.wiring.level().chain().orElseThrow().gainDb()).isNotEqualTo(before);
@@ -115,11 +116,13 @@ class LevelJourneyTest {
         heard(SettingStep.READ);
         window.push(robot, KeyCode.C);
         window.settle();
-        Window.until(() -> robot.lookup("#card-write").tryQuery().isPresent());
-        robot.interact(() -> robot.lookup("#card-note").queryAs(TextField.class).setText("window shut"));
+        Window.until(() -> Window.find(robot, "#card-write").tryQuery().isPresent());
+        robot.interact(
+                () -> Window.find(robot, "#card-note").queryAs(TextField.class).setText("window shut"));
         window.fire(robot, "#card-write");
         window.settle();
-        Window.until(() -> !robot.lookup("#card-print").queryAs(Button.class).isDisabled());
+        Window.until(
+                () -> !Window.find(robot, "#card-print").queryAs(Button.class).isDisabled());
         window.fire(robot, "#card-print");
         assertThat(window.printed).hasSize(1);
         PrintedTable card = window.printed.get(0);
@@ -128,16 +131,17 @@ class LevelJourneyTest {
         assertThat(card.rows()).anyMatch(r -> r.cells().get(1).contains("no real microphone"));
         window.chosenFile = picture();
         window.fire(robot, "#card-picture");
-        Window.until(() -> robot.lookup("#card-photo").queryAs(ImageView.class).getImage() != null);
+        Window.until(
+                () -> Window.find(robot, "#card-photo").queryAs(ImageView.class).getImage() != null);
         Path kept = window.wiring.production().folder().get().resolve("pictures/desk.png");
         assertThat(kept).exists();
         window.fire(robot, "#card-picture");
-        Window.until(() -> !robot.lookup("#card-photo").query().isVisible());
+        Window.until(() -> !Window.find(robot, "#card-photo").query().isVisible());
         assertThat(kept).as("what is kept stays").exists();
     }
 
     private static List<String> told(FxRobot robot) {
-        return robot.lookup("#level-reading .label").queryAllAs(Label.class).stream()
+        return Window.find(robot, "#level-reading .label").queryAllAs(Label.class).stream()
                 .map(Label::getText)
                 .toList();
     }
@@ -155,16 +159,17 @@ class LevelJourneyTest {
                 window.push(robot, KeyCode.N);
             }
         }
-        Window.until(() -> robot.lookup("#more").tryQuery().isPresent());
-        robot.interact(() -> robot.lookup("#more").queryAs(ToggleButton.class).setSelected(true));
+        Window.until(() -> Window.find(robot, "#more").tryQuery().isPresent());
+        robot.interact(
+                () -> Window.find(robot, "#more").queryAs(ToggleButton.class).setSelected(true));
         window.settle();
         Window.until(() -> told(robot).contains("Bleed"));
         assertThat(told(robot)).contains("Match");
         window.push(robot, KeyCode.K);
-        Window.until(() -> robot.lookup("#level-apart").tryQuery().isPresent());
+        Window.until(() -> Window.find(robot, "#level-apart").tryQuery().isPresent());
         List<String> before = told(robot);
         robot.interact(() -> {
-            TextField apart = robot.lookup("#level-apart").queryAs(TextField.class);
+            TextField apart = Window.find(robot, "#level-apart").queryAs(TextField.class);
             apart.requestFocus();
             apart.setText("3 m");
             apart.getOnAction().handle(new ActionEvent());
@@ -185,8 +190,9 @@ class LevelJourneyTest {
         openDemo(0);
         robot.interact(() -> window.wiring.kit().editSeat("edit.gain", seat -> seat.gained(36)));
         window.push(robot, KeyCode.H);
-        Window.until(() -> robot.lookup("#output-booth-headphones").tryQuery().isPresent());
-        assertThat(robot.lookup("#output-booth-headphones")
+        Window.until(
+                () -> Window.find(robot, "#output-booth-headphones").tryQuery().isPresent());
+        assertThat(Window.find(robot, "#output-booth-headphones")
                         .queryAs(RadioButton.class)
                         .isSelected())
                 .as("headphones first")
@@ -195,18 +201,22 @@ class LevelJourneyTest {
         Window.until(() -> label(robot, "#monitor-state").contains("to your ear"));
         window.fire(robot, "#monitor-start");
         Window.until(() -> label(robot, "#monitor-state").startsWith("Nothing"));
-        robot.interact(() -> robot.lookup("#output-booth-loudspeaker")
+        robot.interact(() -> Window.find(robot, "#output-booth-loudspeaker")
                 .queryAs(RadioButton.class)
                 .fire());
         window.fire(robot, "#monitor-start");
-        Window.until(() -> robot.lookup("#monitor-gain").queryAs(Slider.class).getValue() == -30);
-        robot.interact(() -> robot.lookup("#monitor-gain").queryAs(Slider.class).setValue(-3));
-        Window.until(() -> robot.lookup("#level-unmonitor").tryQuery().isPresent());
+        Window.until(
+                () -> Window.find(robot, "#monitor-gain").queryAs(Slider.class).getValue() == -30);
+        robot.interact(
+                () -> Window.find(robot, "#monitor-gain").queryAs(Slider.class).setValue(-3));
+        Window.until(() -> Window.find(robot, "#level-unmonitor").tryQuery().isPresent());
         assertThat(label(robot, "#monitor-state")).contains("A loudspeaker is on");
         window.fire(robot, "#level-unmonitor");
         Window.until(() -> label(robot, "#monitor-state").startsWith("Nothing"));
-        Window.until(() ->
-                robot.lookup("#monitor-start").queryAs(Button.class).getText().equals("Hear yourself"));
+        Window.until(() -> Window.find(robot, "#monitor-start")
+                .queryAs(Button.class)
+                .getText()
+                .equals("Hear yourself"));
     }
 
     /** The big lamp stands for room, kit and level; whoever knows better says why. */
@@ -214,21 +224,24 @@ class LevelJourneyTest {
     void theLampIsOverruledWithAReason(FxRobot robot) throws IOException {
         openDemo(0);
         window.push(robot, KeyCode.O);
-        Window.until(() -> robot.lookup("#overrule-room").tryQuery().isPresent());
+        Window.until(() -> Window.find(robot, "#overrule-room").tryQuery().isPresent());
         window.fire(robot, "#overrule-room");
         assertThat(window.wiring.production().production().get().cards().overrules())
                 .isEmpty();
         for (String station : List.of("room", "kit", "level")) {
-            robot.interact(() ->
-                    robot.lookup("#reason-" + station).queryAs(TextField.class).setText("only a demo"));
+            robot.interact(() -> Window.find(robot, "#reason-" + station)
+                    .queryAs(TextField.class)
+                    .setText("only a demo"));
             window.fire(robot, "#overrule-" + station);
             window.settle();
-            Window.until(() -> robot.lookup("#trust-" + station).tryQuery().isPresent());
+            Window.until(
+                    () -> Window.find(robot, "#trust-" + station).tryQuery().isPresent());
         }
-        assertThat(robot.lookup("#big-lamp").query().getAccessibleText()).startsWith("Clear to record");
+        assertThat(Window.find(robot, "#big-lamp").query().getAccessibleText()).startsWith("Clear to record");
         window.fire(robot, "#trust-kit");
         window.settle();
-        Window.until(() -> robot.lookup("#big-lamp").query().getAccessibleText().startsWith("Not clear to record"));
+        Window.until(() ->
+                Window.find(robot, "#big-lamp").query().getAccessibleText().startsWith("Not clear to record"));
     }
 
     @Test

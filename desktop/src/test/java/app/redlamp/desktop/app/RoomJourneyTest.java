@@ -74,17 +74,17 @@ class RoomJourneyTest {
 
         assertThat(Window.text(robot, "#verdict")).contains("start one, or open one, at the Brief");
         window.fire(robot, "#room-start");
-        assertThat(robot.lookup("#start-title").tryQuery()).isPresent();
+        assertThat(Window.find(robot, "#start-title").tryQuery()).isPresent();
     }
 
     @Test
     void aPlaceIsChosenAndItsSizeIsWritten(FxRobot robot) {
-        robot.interact(() -> robot.lookup("#start-title").query().requestFocus());
+        robot.interact(() -> Window.find(robot, "#start-title").query().requestFocus());
         robot.write("Rain");
         window.push(robot, KeyCode.ENTER);
         window.push(robot, KeyCode.CONTROL, KeyCode.DIGIT2);
         Window.until(() -> window.wiring.room().offers().get().size() == 7);
-        assertThat(robot.lookup("lacks nothing for this job").tryQuery()).isPresent();
+        assertThat(Window.find(robot, "lacks nothing for this job").tryQuery()).isPresent();
         window.fire(robot, "#first-cupboard");
 
         assertThat(Window.text(robot, "#room-name")).isEqualTo("Cupboard under the stairs");
@@ -96,7 +96,7 @@ class RoomJourneyTest {
         window.write(robot, "#room-depth", "0.2");
         assertThat(Window.text(robot, "#desk-fault")).contains("room depth of 0.2 m");
         assertThat(room().space().depthM()).isEqualTo(1.9);
-        robot.interact(() -> robot.lookup("#room-plan").query().requestFocus());
+        robot.interact(() -> Window.find(robot, "#room-plan").query().requestFocus());
         window.push(robot, KeyCode.CONTROL, KeyCode.Z);
         assertThat(room().space().widthM()).isEqualTo(1.1);
     }
@@ -133,7 +133,7 @@ class RoomJourneyTest {
     void aThingIsDraggedWithTheMouseAndTheDragIsUndoneAtOnce(FxRobot robot) throws IOException {
         openDemo();
         double before = room().furniture().get(0).x();
-        Node plan = robot.lookup("#room-plan").query();
+        Node plan = Window.find(robot, "#room-plan").query();
         Bounds bounds = Window.look(() -> plan.localToScreen(plan.getBoundsInLocal()));
         // The desk lies a little above the middle of the room.
         robot.moveTo(bounds.getMinX() + bounds.getWidth() * 0.33, bounds.getMinY() + bounds.getHeight() * 0.28);
@@ -167,7 +167,7 @@ class RoomJourneyTest {
         openDemo();
         window.push(robot, KeyCode.W);
         int steps = window.wiring.room().advice().get().steps().size();
-        assertThat(robot.lookup(".treat-figure").queryAll()).hasSize(6 * (steps + 1));
+        assertThat(Window.find(robot, ".treat-figure").queryAll()).hasSize(6 * (steps + 1));
         int patches = room().patches().size();
         window.fire(robot, "#treat-2");
 
@@ -191,7 +191,7 @@ class RoomJourneyTest {
         window.fire(robot, "#clap-correct");
         Window.until(() -> room().correction().factors().at(3) != 1.0);
         window.push(robot, KeyCode.ESCAPE);
-        assertThat(robot.lookup("#room-plan").tryQuery()).isPresent();
+        assertThat(Window.find(robot, "#room-plan").tryQuery()).isPresent();
     }
 
     @Test
@@ -218,7 +218,7 @@ class RoomJourneyTest {
         window.drop(robot, List.of(words));
         assertThat(Window.text(robot, "#night-verdict")).contains("words.wav");
         window.drop(robot, List.of(words, words));
-        assertThat(robot.lookup("#compare-verdict").tryQuery()).isPresent();
+        assertThat(Window.find(robot, "#compare-verdict").tryQuery()).isPresent();
     }
 
     @Test
@@ -271,7 +271,7 @@ class RoomJourneyTest {
         window.fire(robot, "#noise-add");
         assertThat(window.wiring.room().spot().get().sources()).hasSize(6);
 
-        robot.interact(() -> robot.lookup("#room-plan").query().requestFocus());
+        robot.interact(() -> Window.find(robot, "#room-plan").query().requestFocus());
         window.push(robot, KeyCode.L);
         window.fire(robot, "#place-choose-1");
         assertThat(window.wiring.room().spot().get().name()).isEqualTo("Wardrobe in the bedroom");
@@ -291,7 +291,7 @@ class RoomJourneyTest {
                 .orElseThrow()
                 .material();
         assertThat(duvet.absorption().at(3)).isEqualTo(0.9);
-        assertThat(robot.lookup("#material-price").tryQuery()).isPresent();
+        assertThat(Window.find(robot, "#material-price").tryQuery()).isPresent();
         window.write(robot, "#absorbs-3", "9");
         assertThat(Window.text(robot, "#desk-fault")).contains("between 0 and 1");
     }
@@ -299,7 +299,7 @@ class RoomJourneyTest {
     @Test
     void lengthsAreSaidInFeetAndThisIsRemembered(FxRobot robot) throws IOException {
         openDemo();
-        robot.interact(() -> robot.lookup("#room-plan").query().requestFocus());
+        robot.interact(() -> Window.find(robot, "#room-plan").query().requestFocus());
         window.push(robot, KeyCode.U);
 
         assertThat(Window.text(robot, "#room-size")).startsWith("7 ft 10.5 in");

@@ -67,7 +67,7 @@ class SpecificationJourneyTest {
     void aSpecificationIsEditedAndUsed(FxRobot robot) {
         robot.press(KeyCode.E);
         WaitForAsyncUtils.waitForFxEvents();
-        TextField name = robot.lookup("#field-NAME").queryAs(TextField.class);
+        TextField name = Window.find(robot, "#field-NAME").queryAs(TextField.class);
         String given = Window.<String>look(name::getText);
         assertThat(given).isEqualTo("Audiobook, retail, own");
         robot.interact(() -> repeat(name, KeyCode.E, "e"));
@@ -85,7 +85,7 @@ class SpecificationJourneyTest {
         assertThat(disabled(robot, "#specification-by-document")).isTrue();
         robot.push(KeyCode.ESCAPE);
         WaitForAsyncUtils.waitForFxEvents();
-        assertThat(robot.lookup("#specification-fields").tryQuery()).isEmpty();
+        assertThat(Window.find(robot, "#specification-fields").tryQuery()).isEmpty();
         assertThat(window.wiring.deliver().specification().get().id()).isEqualTo("audiobook-retail");
 
         robot.push(KeyCode.E);
@@ -107,7 +107,7 @@ class SpecificationJourneyTest {
         fill(robot, "#field-FLOOR", "-45");
         robot.clickOn("#specification-by-document");
         WaitForAsyncUtils.waitForFxEvents();
-        TextArea text = robot.lookup("#specification-document").queryAs(TextArea.class);
+        TextArea text = Window.find(robot, "#specification-document").queryAs(TextArea.class);
         String good = Window.<String>look(text::getText);
         assertThat(good).startsWith("{").contains("audiobook-retail-own").contains("\"noiseFloorDbfs\" : -45.0");
         robot.interact(() -> text.setText(good.replace("-23.0", "-13.0")));
@@ -117,7 +117,7 @@ class SpecificationJourneyTest {
         assertThat(Window.text(robot, "#specification-fault")).isEmpty();
         robot.clickOn("#specification-by-fields");
         WaitForAsyncUtils.waitForFxEvents();
-        TextField low = robot.lookup("#field-LOUDNESS_LOW").queryAs(TextField.class);
+        TextField low = Window.find(robot, "#field-LOUDNESS_LOW").queryAs(TextField.class);
         assertThat(Window.<String>look(low::getText)).isEqualTo("-21.5");
         robot.clickOn("#specification-cancel");
         WaitForAsyncUtils.waitForFxEvents();
@@ -129,7 +129,7 @@ class SpecificationJourneyTest {
     void theKeysOfTheDocketRestWhileAnEditorLiesOverIt(FxRobot robot) {
         robot.push(KeyCode.E);
         WaitForAsyncUtils.waitForFxEvents();
-        robot.interact(() -> robot.lookup("#specification-cancel").query().requestFocus());
+        robot.interact(() -> Window.find(robot, "#specification-cancel").query().requestFocus());
         robot.push(KeyCode.F);
         robot.push(KeyCode.DELETE);
         WaitForAsyncUtils.waitForFxEvents();
@@ -139,16 +139,16 @@ class SpecificationJourneyTest {
     }
 
     private static void fill(FxRobot robot, String field, String text) {
-        robot.interact(() -> robot.lookup(field).queryAs(TextField.class).setText(text));
+        robot.interact(() -> Window.find(robot, field).queryAs(TextField.class).setText(text));
     }
 
     private static boolean ringed(FxRobot robot, String field) {
-        return Window.<Boolean>look(() -> robot.lookup(field).query().getPseudoClassStates().stream()
+        return Window.<Boolean>look(() -> Window.find(robot, field).query().getPseudoClassStates().stream()
                 .anyMatch(state -> state.getPseudoClassName().equals("wrong")));
     }
 
     private static boolean disabled(FxRobot robot, String button) {
-        return Window.<Boolean>look(() -> robot.lookup(button).query().isDisabled());
+        return Window.<Boolean>look(() -> Window.find(robot, button).query().isDisabled());
     }
 
     /** What a keyboard sends while a key is held down. */

@@ -5,6 +5,7 @@ import static org.mockito.Mockito.when;
 
 import app.redlamp.core.port.Settings;
 import app.redlamp.core.print.PrintedTable;
+import app.redlamp.desktop.gradual.Sight;
 import app.redlamp.desktop.look.Look;
 import app.redlamp.desktop.station.StationId;
 import app.redlamp.media.play.SilentOutput;
@@ -27,7 +28,9 @@ import java.util.concurrent.CountDownLatch;
 import java.util.concurrent.TimeUnit;
 import java.util.concurrent.TimeoutException;
 import java.util.function.BooleanSupplier;
+import java.util.function.Predicate;
 import javafx.application.Platform;
+import javafx.scene.Node;
 import javafx.scene.Scene;
 import javafx.scene.control.ButtonBase;
 import javafx.scene.control.Label;
@@ -39,6 +42,7 @@ import javafx.scene.input.KeyCode;
 import javafx.scene.robot.Robot;
 import javafx.stage.Stage;
 import org.testfx.api.FxRobot;
+import org.testfx.service.query.NodeQuery;
 import org.testfx.util.WaitForAsyncUtils;
 
 /** The real application in a real window for a test, with settings of its own and the silent stand-in. */
@@ -141,9 +145,14 @@ final class Window {
         }
     }
 
+    /** What is seen of that name: stations that are not open have the same. */
+    static NodeQuery find(FxRobot robot, String query) {
+        return robot.lookup(query).match((Predicate<Node>) Sight::seen);
+    }
+
     /** Presses a button, without the mouse. */
     void fire(FxRobot robot, String id) {
-        robot.interact(() -> robot.lookup(id).queryAs(ButtonBase.class).fire());
+        robot.interact(() -> find(robot, id).queryAs(ButtonBase.class).fire());
         settle();
     }
 
@@ -169,7 +178,7 @@ final class Window {
     /** Writes into a field and commits it. */
     void write(FxRobot robot, String id, String text) {
         robot.interact(() -> {
-            TextInputControl field = robot.lookup(id).queryAs(TextInputControl.class);
+            TextInputControl field = find(robot, id).queryAs(TextInputControl.class);
             field.requestFocus();
             field.setText(text);
         });
@@ -182,18 +191,18 @@ final class Window {
         when(board.getFiles()).thenReturn(files.stream().map(Path::toFile).toList());
         DragEvent event = mock(DragEvent.class);
         when(event.getDragboard()).thenReturn(board);
-        robot.interact(() -> robot.lookup(".page").query().getOnDragDropped().handle(event));
+        robot.interact(() -> find(robot, ".page").query().getOnDragDropped().handle(event));
         settle();
     }
 
     /** What a label or button says, with plain spaces. */
     static String text(FxRobot robot, String query) {
-        return look(() -> robot.lookup(query).queryAs(Labeled.class).getText()).replace('\u00a0', ' ');
+        return look(() -> find(robot, query).queryAs(Labeled.class).getText()).replace('\u00a0', ' ');
     }
 
     /** What stands beside the recordings in the docket, from the top. */
     static List<String> notes(FxRobot robot) {
-        return look(() -> robot.lookup(".docket-note").queryAllAs(Label.class).stream()
+        return look(() -> find(robot, ".docket-note").queryAllAs(Label.class).stream()
                 .filter(l -> l.getScene() != null && l.getParent().getParent().isVisible())
                 .sorted(Comparator.comparingDouble(
                         l -> l.localToScene(l.getBoundsInLocal()).getMinY()))

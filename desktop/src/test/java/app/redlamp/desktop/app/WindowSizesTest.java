@@ -60,8 +60,8 @@ class WindowSizesTest {
         for (String part :
                 List.of(".wire", ".rail", ".bench", ".reading", ".hills", ".docket", ".big-lamp", "rail.keys")) {
             Node node = part.startsWith(".")
-                    ? robot.lookup(part).query()
-                    : robot.lookup(n -> part.equals(n.getId())).query();
+                    ? Window.find(robot, part).query()
+                    : robot.lookup((Node n) -> part.equals(n.getId())).query();
             Bounds at = node.localToScene(node.getLayoutBounds());
             boolean within = at.getMinX() >= -1
                     && at.getMinY() >= -1
@@ -75,7 +75,7 @@ class WindowSizesTest {
     }
 
     private static List<String> cutOff(FxRobot robot) {
-        return robot.lookup(".button").queryAllAs(Button.class).stream()
+        return Window.find(robot, ".button").queryAllAs(Button.class).stream()
                 .filter(b -> b.isVisible() && b.getWidth() > 0 && !b.getText().isEmpty())
                 .filter(b -> b.getWidth() < b.minWidth(-1))
                 .map(Button::getText)
@@ -90,8 +90,8 @@ class WindowSizesTest {
                 demo.get(0)
                         .resolveSibling("12-a-chapter-whose-name-is-so-long-that-no-docket-on-earth-can-hold-it.wav"));
         window.open(List.of(odd));
-        Label title = Window.look(() -> robot.lookup(".docket-title").queryAs(Label.class));
-        Node row = Window.look(() -> robot.lookup(".docket-row").query());
+        Label title = Window.look(() -> Window.find(robot, ".docket-title").queryAs(Label.class));
+        Node row = Window.look(() -> Window.find(robot, ".docket-row").query());
         assertThat(title.getBoundsInParent().getMaxX())
                 .isLessThan(row.getLayoutBounds().getWidth() / 2);
         assertThat(title.getText()).startsWith("12 A chapter whose");
@@ -100,9 +100,10 @@ class WindowSizesTest {
     @Test
     void withoutRecordingsThePageSaysWhatToDo(FxRobot robot) {
         robot.interact(() -> window.wiring.go(StationId.DELIVER));
-        assertThat(robot.lookup("#verdict").queryAs(Label.class).getText()).isEqualTo("Nothing to judge yet.");
+        assertThat(Window.find(robot, "#verdict").queryAs(Label.class).getText())
+                .isEqualTo("Nothing to judge yet.");
         robot.clickOn("#open");
         assertThat(window.chooserOpened).isEqualTo(1);
-        assertThat(robot.lookup(".docket-empty").query().isVisible()).isTrue();
+        assertThat(Window.find(robot, ".docket-empty").query().isVisible()).isTrue();
     }
 }

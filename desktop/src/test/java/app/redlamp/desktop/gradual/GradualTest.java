@@ -17,7 +17,7 @@ import org.testfx.framework.junit5.Start;
 @ExtendWith(ApplicationExtension.class)
 class GradualTest {
     private final StackPane root = new StackPane();
-    private final OutOfSight hidden = new OutOfSight();
+    private final OneAtATime hidden = new OneAtATime();
 
     @Start
     void start(Stage stage) {
@@ -35,7 +35,7 @@ class GradualTest {
     void outOfSightAPieceAtATime(FxRobot robot) {
         robot.interact(() -> {
             VBox column = nested();
-            hidden.getChildren().add(column);
+            hidden.keep(column);
             assertThat(column.getChildren()).isEmpty();
             int pieces = 0;
             while (Piecemeal.under(column).isPresent()) {
@@ -63,11 +63,10 @@ class GradualTest {
     void whatWasBegunIsFinished(FxRobot robot) {
         robot.interact(() -> {
             VBox column = nested();
-            hidden.getChildren().add(column);
+            hidden.keep(column);
             Piecemeal.under(column).orElseThrow().next();
-            Piecemeal.finish(column);
-            root.getChildren().add(column);
-            assertThat(hidden.getChildren()).isEmpty();
+            hidden.show(column);
+            assertThat(Sight.seen(column)).isTrue();
             assertThat(column.getChildren()).hasSize(2);
             assertThat(((Label) column.getChildren().get(0)).getText()).isEqualTo("a");
             assertThat(inner(column).getChildren()).hasSize(2);

@@ -8,6 +8,8 @@ import static org.mockito.Mockito.verify;
 import static org.mockito.Mockito.when;
 
 import app.redlamp.desktop.gradual.Gradual;
+import app.redlamp.desktop.gradual.OneAtATime;
+import app.redlamp.desktop.gradual.Sight;
 import app.redlamp.desktop.station.Station;
 import java.util.List;
 import java.util.Optional;
@@ -15,8 +17,7 @@ import javafx.beans.property.SimpleBooleanProperty;
 import javafx.scene.Node;
 import javafx.scene.Scene;
 import javafx.scene.control.Label;
-import javafx.scene.layout.BorderPane;
-import javafx.scene.layout.StackPane;
+import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
 import javafx.stage.Stage;
 import org.junit.jupiter.api.Test;
@@ -27,12 +28,13 @@ import org.testfx.framework.junit5.Start;
 
 @ExtendWith(ApplicationExtension.class)
 class BackstageTest {
-    private final StackPane layers = new StackPane();
+    private final OneAtATime benches = new OneAtATime();
+    private final OneAtATime readings = new OneAtATime();
     private boolean idle = true;
 
     @Start
     void start(Stage stage) {
-        stage.setScene(new Scene(layers, 300, 200));
+        stage.setScene(new Scene(new HBox(benches, readings), 300, 200));
         stage.show();
     }
 
@@ -70,7 +72,7 @@ class BackstageTest {
             Gradual.fill(bench, new Label("a"), new Label("b"));
             Station one = station(bench);
             Station two = station(new Label("another"));
-            Backstage backstage = new Backstage(List.of(one, two), new BorderPane(), layers, () -> idle);
+            Backstage backstage = new Backstage(List.of(one, two), benches, readings, () -> idle);
             backstage.begin();
             int pieces = pieces(backstage);
             verify(one).attend();
@@ -78,7 +80,7 @@ class BackstageTest {
             // Attended, reading, bench, two parts, left; attended, reading, bench, left.
             assertThat(pieces).isEqualTo(10);
             assertThat(bench.getChildren()).hasSize(2);
-            assertThat(bench.getParent()).as("nothing is kept in the scene").isNull();
+            assertThat(Sight.hidden(bench)).isTrue();
         });
     }
 
@@ -87,14 +89,14 @@ class BackstageTest {
     void aStationThatIsOpenedMeanwhileIsLetGo(FxRobot robot) {
         robot.interact(() -> {
             Label bench = new Label("bench");
-            Backstage backstage = new Backstage(List.of(station(bench)), new BorderPane(), layers, () -> idle);
+            Backstage backstage = new Backstage(List.of(station(bench)), benches, readings, () -> idle);
             backstage.begin();
             backstage.piece();
             backstage.piece();
-            layers.getChildren().add(bench);
+            benches.show(bench);
             backstage.piece();
             assertThat(backstage.done()).isTrue();
-            assertThat(bench.getParent()).isEqualTo(layers);
+            assertThat(Sight.seen(bench)).isTrue();
         });
     }
 
@@ -104,13 +106,36 @@ class BackstageTest {
         robot.interact(() -> {
             SimpleBooleanProperty stale = new SimpleBooleanProperty(true);
             Station one = station(new Label("bench"), stale);
-            Backstage backstage = new Backstage(List.of(one), new BorderPane(), layers, () -> idle);
+            Backstage backstage = new Backstage(List.of(one), benches, readings, () -> idle);
             backstage.begin();
             assertThat(pieces(backstage)).isEqualTo(4);
             stale.set(true);
             assertThat(backstage.done()).isFalse();
-            assertThat(pieces(backstage)).isEqualTo(4);
+            // Attended, left: it is where it was.
+            assertThat(pieces(backstage)).isEqualTo(2);
             verify(one, times(2)).attend();
+        });
+    }
+
+    /** Another theme: what nobody sees is put in again piece by piece, and what is seen stays. */
+    @Test
+    void whatNobodySeesIsStyledAgainPieceByPiece(FxRobot robot) {
+        robot.interact(() -> {
+            Label open = new Label("open");
+            Label bench = new Label("bench");
+            Station seen = station(open, new SimpleBooleanProperty(false));
+            Station one = station(bench);
+            benches.show(open);
+            Backstage backstage = new Backstage(List.of(seen, one), benches, readings, () -> idle);
+            backstage.begin();
+            pieces(backstage);
+            backstage.again();
+            assertThat(bench.getParent()).isNull();
+            assertThat(backstage.done()).isFalse();
+            // Begun, reading, bench, left.
+            assertThat(pieces(backstage)).isEqualTo(4);
+            assertThat(bench.getParent()).isEqualTo(benches);
+            assertThat(Sight.seen(open)).isTrue();
         });
     }
 
@@ -123,13 +148,14 @@ class BackstageTest {
             Gradual.fill(behind, new Label("a"), new Label("b"));
             Station one = station(start, new SimpleBooleanProperty(false));
             when(one.behind()).thenReturn(Optional.of(behind));
-            layers.getChildren().add(start);
-            Backstage backstage = new Backstage(List.of(one), new BorderPane(), layers, () -> idle);
+            benches.show(start);
+            benches.keep(behind);
+            Backstage backstage = new Backstage(List.of(one), benches, readings, () -> idle);
             backstage.begin();
-            // Attended, laid, two parts, left.
-            assertThat(pieces(backstage)).isEqualTo(5);
+            // Attended, two parts, left.
+            assertThat(pieces(backstage)).isEqualTo(4);
             assertThat(behind.getChildren()).hasSize(2);
-            assertThat(start.getParent()).isEqualTo(layers);
+            assertThat(Sight.seen(start)).isTrue();
             assertThat(backstage.done()).isTrue();
         });
     }
