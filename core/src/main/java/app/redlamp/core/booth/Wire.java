@@ -8,9 +8,8 @@ import app.redlamp.core.chain.Noise;
 import app.redlamp.core.chain.SignalPath;
 import app.redlamp.core.chain.Source;
 import app.redlamp.core.chain.Volts;
-import app.redlamp.core.signal.Convolver;
-import app.redlamp.core.signal.MinimumPhase;
 import app.redlamp.core.units.Decibels;
+import java.util.Arrays;
 import java.util.Map;
 import java.util.SplittableRandom;
 
@@ -25,21 +24,12 @@ final class Wire {
     /** Without 48 V a condenser gives next to nothing (an estimate, no source). */
     private static final double DEAD_DB = -70;
 
-    /** Samples of the filter (ours). */
-    private static final int LENGTH = 512;
-
-    /** What is analogue is counted up to here, as noise figures of preamps are (common practice, no source). */
-    private static final double HIGHEST_HZ = 20_000;
-
     /** A knob that is turned moves so fast (ours). */
     private static final double RAMP_S = 0.01;
 
     private final int sampleRateHz;
-    private final SplittableRandom random;
     private final HumGenerator hum;
-    private final Convolver analogue;
-    private final float[] white;
-    private final float[] coloured;
+    private final Hiss hiss;
     private final float[] humming;
     private Chain chain;
     private double scale;
@@ -55,15 +45,10 @@ final class Wire {
 
     Wire(Stand stand, Mains mains, int sampleRateHz, int block, SplittableRandom random) {
         this.sampleRateHz = sampleRateHz;
-        this.random = random;
         hum = new HumGenerator(mains.baseHz(), Timbre.HUM.at(0), sampleRateHz);
-        white = new float[block];
-        coloured = new float[block];
         humming = new float[block];
         // What is analogue ends at 20 kHz: thermal noise is counted up to there.
-        double bandwidth = Math.min(HIGHEST_HZ, sampleRateHz / 2.0);
-        double up = Math.sqrt(sampleRateHz / 2.0 / HIGHEST_HZ);
-        analogue = new Convolver(block, MinimumPhase.of(f -> f <= bandwidth ? up : 0, LENGTH, sampleRateHz));
+        hiss = new Hiss(sampleRateHz, random);
         set(stand);
         scaleNow = scale;
     }
@@ -100,12 +85,7 @@ final class Wire {
 
     /** Turns a block of pressure in pascals into samples. */
     void convert(float[] capsule, float[] out, int count) {
-        for (int n = 0; n < white.length; n++) {
-            white[n] = (float) (noise * random.nextGaussian());
-            coloured[n] = 0;
-            humming[n] = 0;
-        }
-        analogue.add(white, coloured);
+        Arrays.fill(humming, 0);
         if (humGain > 1e-9) {
             hum.add(humming, count, humGain);
         }
@@ -113,7 +93,7 @@ final class Wire {
         for (int n = 0; n < count; n++) {
             scaleNow += follow * (scale - scaleNow);
             double volts = scaleNow * distorted(capsule[n]) + humming[n];
-            double lifted = Math.max(-boosted, Math.min(boosted, volts)) + coloured[n];
+            double lifted = Math.max(-boosted, Math.min(boosted, volts)) + noise * hiss.next();
             double whole = Math.rint(lifted * stepsInOne) * step;
             out[n] = (float) Math.max(-1, Math.min(1 - step, whole));
         }
