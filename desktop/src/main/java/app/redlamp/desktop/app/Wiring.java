@@ -246,6 +246,11 @@ public final class Wiring implements AutoCloseable {
         return view.prepared();
     }
 
+    /** Whether the open station is drawn whole. */
+    boolean drawn() {
+        return view.drawn();
+    }
+
     /** The stations that are built. */
     List<StationId> hung() {
         return Stream.of(StationId.values()).filter(view::has).toList();

@@ -10,7 +10,9 @@ import javafx.scene.Node;
 
 /** What is done to a node step by step: one with each picture of the window, and all that is left when it comes into sight. */
 public final class Steps implements Piecemeal {
+    private final List<Runnable> all;
     private final Deque<Runnable> waiting;
+    private boolean again;
     private final AnimationTimer clock = new AnimationTimer() {
         private boolean begun;
 
@@ -28,6 +30,7 @@ public final class Steps implements Piecemeal {
     };
 
     private Steps(List<Runnable> steps) {
+        all = steps;
         waiting = new ArrayDeque<>(steps);
     }
 
@@ -43,13 +46,18 @@ public final class Steps implements Piecemeal {
         }
     }
 
-    /** Takes steps with pictures of their own, once for all that ask meanwhile. */
+    /**
+     * Takes steps with pictures of their own: once for all that ask before the first of them, and once more for all that ask before
+     * the last.
+     */
     public static void later(Node node, Runnable... steps) {
-        if (of(node).isEmpty()) {
-            List<Runnable> all = new ArrayList<>(List.of(steps));
-            all.add(0, () -> {});
-            take(node, all.toArray(Runnable[]::new));
+        if (node.getProperties().get(Steps.class) instanceof Steps under && under.pending()) {
+            under.again = under.waiting.size() < steps.length;
+            return;
         }
+        List<Runnable> all = new ArrayList<>(List.of(steps));
+        all.add(0, () -> {});
+        take(node, all.toArray(Runnable[]::new));
     }
 
     /** What is left to do to a node; absent where nothing is. */
@@ -68,6 +76,10 @@ public final class Steps implements Piecemeal {
     public void next() {
         if (pending()) {
             waiting.remove().run();
+        }
+        if (again && waiting.isEmpty()) {
+            again = false;
+            waiting.addAll(all);
         }
     }
 }

@@ -3,6 +3,7 @@ package app.redlamp.desktop.shell;
 import app.redlamp.desktop.control.ReadingColumn;
 import app.redlamp.desktop.edit.Question;
 import app.redlamp.desktop.gradual.OneAtATime;
+import app.redlamp.desktop.gradual.Piecemeal;
 import app.redlamp.desktop.look.ScaledPane;
 import app.redlamp.desktop.look.Strings;
 import app.redlamp.desktop.station.Clearance;
@@ -170,6 +171,12 @@ public final class ShellView {
     /** Whether everything that nobody looks at is ready to be opened. */
     public boolean prepared() {
         return backstage.done();
+    }
+
+    /** Whether the open station is drawn whole: its pictures may still grow. */
+    public boolean drawn() {
+        return Piecemeal.under(open.bench()).isEmpty()
+                && Piecemeal.under(open.reading()).isEmpty();
     }
 
     /** Whether a station is hung. */

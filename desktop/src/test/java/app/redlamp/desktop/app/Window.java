@@ -228,6 +228,7 @@ final class Window {
         drawn();
         until(() -> wiring.jobs().running().isEmpty());
         drawn();
+        until(wiring::drawn);
     }
 
     /** Waits until what was asked of the interface thread is done, and has been laid out twice. */
