@@ -21,6 +21,9 @@ final class NodePool extends Group {
 
     private final Map<String, List<Node>> nodes = new HashMap<>();
     private final Map<String, Integer> taken = new HashMap<>();
+    /** What is drawn into when there is no time for another node. */
+    private final Map<Class<?>, Node> unseen = new HashMap<>();
+
     private long until;
     private boolean hurried;
     private int grown;
@@ -63,7 +66,7 @@ final class NodePool extends Group {
         int index = taken.merge(styleClass, 1, Integer::sum) - 1;
         if (index >= all.size() && (lacking || late())) {
             lacking = true;
-            return make.get();
+            return type.cast(unseen.computeIfAbsent(type, t -> make.get()));
         }
         if (index == all.size()) {
             grown++;

@@ -19,6 +19,15 @@ public interface Piecemeal {
 
     /** The first part below a node that lacks a piece; absent where all is there. */
     static Optional<Piecemeal> under(Node root) {
+        return first(root, true);
+    }
+
+    /** Whether all is there below a node that somebody can see. */
+    static boolean whole(Node root) {
+        return first(root, false).isEmpty();
+    }
+
+    private static Optional<Piecemeal> first(Node root, boolean hiddenToo) {
         if (root instanceof Piecemeal part && part.pending()) {
             return Optional.of(part);
         }
@@ -27,11 +36,12 @@ public interface Piecemeal {
             return filled;
         }
         if (root instanceof ScrollPane scroll && scroll.getContent() != null) {
-            return under(scroll.getContent());
+            return first(scroll.getContent(), hiddenToo);
         }
         if (root instanceof Parent parent) {
             for (Node child : parent.getChildrenUnmodifiable()) {
-                Optional<Piecemeal> part = under(child);
+                boolean looked = hiddenToo || !(parent instanceof OneAtATime place && place.hides(child));
+                Optional<Piecemeal> part = looked ? first(child, hiddenToo) : Optional.empty();
                 if (part.isPresent()) {
                     return part;
                 }

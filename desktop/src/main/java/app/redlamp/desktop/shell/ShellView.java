@@ -144,9 +144,9 @@ public final class ShellView {
         this.closing = closing;
     }
 
-    /** Whether nothing goes on: no job, and nobody has touched anything for a moment. */
+    /** Whether nothing goes on: no job, nothing that is still drawn, and nobody has touched anything for a moment. */
     private boolean idle() {
-        return model.jobs().running().isEmpty() && System.nanoTime() - lastInput > STILL_NS;
+        return model.jobs().running().isEmpty() && drawn() && System.nanoTime() - lastInput > STILL_NS;
     }
 
     private boolean asking() {
@@ -175,8 +175,7 @@ public final class ShellView {
 
     /** Whether the open station is drawn whole: its pictures may still grow. */
     public boolean drawn() {
-        return Piecemeal.under(open.bench()).isEmpty()
-                && Piecemeal.under(open.reading()).isEmpty();
+        return Piecemeal.whole(open.bench()) && Piecemeal.whole(open.reading());
     }
 
     /** Whether a station is hung. */

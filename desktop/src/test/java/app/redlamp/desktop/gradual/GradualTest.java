@@ -37,6 +37,7 @@ class GradualTest {
             VBox column = nested();
             hidden.keep(column);
             assertThat(column.getChildren()).isEmpty();
+            assertThat(Piecemeal.whole(root)).as("what is seen").isTrue();
             int pieces = 0;
             while (Piecemeal.under(column).isPresent()) {
                 Piecemeal.under(column).orElseThrow().next();
