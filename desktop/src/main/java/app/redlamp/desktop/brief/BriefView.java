@@ -85,7 +85,7 @@ final class BriefView {
         starting = true;
         overlay = Optional.empty();
         StartPane start = new StartPane(parts, recent.get(), parts.doors().home());
-        page.getChildren().setAll(place);
+        page.getChildren().retainAll(place);
         place.show(start);
         start.addEventHandler(KeyEvent.KEY_PRESSED, e -> {
             if (e.getCode() == KeyCode.ESCAPE
@@ -107,7 +107,7 @@ final class BriefView {
     private void opened() {
         overlay = Optional.empty();
         starting = false;
-        page.getChildren().setAll(place);
+        page.getChildren().retainAll(place);
         place.show(bench());
         place.clear();
     }
