@@ -9,8 +9,8 @@ import java.util.concurrent.ConcurrentHashMap;
 
 /**
  * The noise of electronics: as strong in every hertz up to 20 kHz, with a power of 1 up to there. It is the sum of two rings of
- * samples, made once for a rate, that go round in different times: together they begin anew after hours. Filtering every block of
- * it took a third of the time of a simulated booth.
+ * samples, made once for a rate, that go round in different times: together they begin anew after hours. Filtered block by
+ * block it took a third of the booth's transforms.
  */
 final class Hiss {
     /** What is analogue is counted up to here, as noise figures of preamps are (common practice, no source). */

@@ -3,7 +3,6 @@ package app.redlamp.desktop.gradual;
 import java.util.ArrayDeque;
 import java.util.Deque;
 import java.util.List;
-import java.util.Optional;
 import javafx.scene.Node;
 import javafx.scene.layout.Pane;
 
@@ -34,13 +33,6 @@ public final class Gradual implements Piecemeal {
             Piecemeal.finish(pane);
         }
         return pane;
-    }
-
-    /** How a pane is filled; absent where that is done. */
-    static Optional<Piecemeal> of(Node node) {
-        return node.hasProperties() && node.getProperties().get(Gradual.class) instanceof Gradual gradual
-                ? Optional.of(gradual).filter(Gradual::pending).map(g -> g)
-                : Optional.empty();
     }
 
     @Override

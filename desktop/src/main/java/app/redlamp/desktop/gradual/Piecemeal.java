@@ -31,9 +31,9 @@ public interface Piecemeal {
         if (root instanceof Piecemeal part && part.pending()) {
             return Optional.of(part);
         }
-        Optional<Piecemeal> filled = Gradual.of(root).or(() -> Steps.of(root));
-        if (filled.isPresent()) {
-            return filled;
+        Optional<Piecemeal> kept = kept(root, Gradual.class).or(() -> kept(root, Steps.class));
+        if (kept.isPresent()) {
+            return kept;
         }
         if (root instanceof ScrollPane scroll && scroll.getContent() != null) {
             return first(scroll.getContent(), hiddenToo);
@@ -48,6 +48,13 @@ public interface Piecemeal {
             }
         }
         return Optional.empty();
+    }
+
+    /** What a node keeps of a kind, where it lacks a piece. */
+    private static Optional<Piecemeal> kept(Node node, Class<? extends Piecemeal> kind) {
+        return node.hasProperties() && node.getProperties().get(kind) instanceof Piecemeal part && part.pending()
+                ? Optional.of(part)
+                : Optional.empty();
     }
 
     /** Puts in whatever is missing below a node. */

@@ -4,7 +4,6 @@ import java.util.ArrayDeque;
 import java.util.ArrayList;
 import java.util.Deque;
 import java.util.List;
-import java.util.Optional;
 import javafx.animation.AnimationTimer;
 import javafx.scene.Node;
 
@@ -58,13 +57,6 @@ public final class Steps implements Piecemeal {
         List<Runnable> all = new ArrayList<>(List.of(steps));
         all.add(0, () -> {});
         take(node, all.toArray(Runnable[]::new));
-    }
-
-    /** What is left to do to a node; absent where nothing is. */
-    static Optional<Piecemeal> of(Node node) {
-        return node.hasProperties() && node.getProperties().get(Steps.class) instanceof Steps steps
-                ? Optional.of(steps).filter(Steps::pending).map(s -> s)
-                : Optional.empty();
     }
 
     @Override

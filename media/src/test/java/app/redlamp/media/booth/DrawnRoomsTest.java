@@ -78,7 +78,7 @@ class DrawnRoomsTest {
                 .node(Node.Stage.CONVERTER)
                 .orElseThrow();
         Report still = AgreementTest.measured(booth, Cue.STILL, 10);
-        Report read = AgreementTest.measured(booth, Cue.READ, 20);
+        Report read = AgreementTest.measured(booth, Cue.READ, 24);
         String which = spot.name() + ", " + kit.seats().get(0).microphone().name();
         assertThat(still.highPassed().noiseFloorDbfs().orElseThrow())
                 .as(which)

@@ -173,8 +173,8 @@ class HostileDocumentsTest {
     }
 
     @Test
-    void twoThousandPagesAreReadWithProgressAndCanBeCancelled() throws IOException {
-        Path pdf = Documents.pdf(folder.resolve("long.pdf"), Collections.nCopies(2000, List.of("Rain fell again.")));
+    void fiveThousandPagesAreReadWithProgressAndCanBeCancelled() throws IOException {
+        Path pdf = Documents.pdf(folder.resolve("long.pdf"), Collections.nCopies(5000, List.of("Rain fell again.")));
         List<Double> shares = new ArrayList<>();
         Progress watched = new Progress() {
             @Override
@@ -187,8 +187,8 @@ class HostileDocumentsTest {
                 return false;
             }
         };
-        assertThat(new ScriptFiles().read(pdf, watched).blocks()).hasSizeGreaterThan(1999);
-        assertThat(shares).hasSizeGreaterThan(60).isSorted();
+        assertThat(new ScriptFiles().read(pdf, watched).blocks()).hasSizeGreaterThan(4999);
+        assertThat(shares).hasSizeGreaterThan(150).isSorted();
 
         Progress cancelling = new Progress() {
             private int asked;
