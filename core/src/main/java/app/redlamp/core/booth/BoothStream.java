@@ -32,7 +32,10 @@ public final class BoothStream implements AudioSource {
     /** One microphone with all that leads to it. */
     private static final class Channel {
         final Reader reader;
-        final List<Convolver> responses = new ArrayList<>();
+        /** From each mouth, and what the room makes of its rush; beside it what goes in. */
+        final List<Convolver> ways = new ArrayList<>();
+
+        final List<float[]> sounds = new ArrayList<>();
         final RoomSound room;
         final Wire wire;
         final long grain;
@@ -71,8 +74,11 @@ public final class BoothStream implements AudioSource {
                     random.nextLong());
             channels.add(channel);
             for (int from = 0; from < booth.stands().size(); from++) {
-                channel.responses.add(new Convolver(BLOCK, response(booth, i, from, channel.grain)));
+                channel.ways.add(new Convolver(BLOCK, response(booth, i, from, channel.grain)));
+                channel.sounds.add(mouths[from]);
             }
+            channel.ways.add(channel.room.colour());
+            channel.sounds.add(channel.room.white());
         }
     }
 
@@ -125,7 +131,7 @@ public final class BoothStream implements AudioSource {
                     || !was.chain().capsule().equals(is.chain().capsule())) {
                 channel.room.hearing(is.chain().capsule().pattern().directivity());
                 for (int from = 0; from < channels.size(); from++) {
-                    channel.responses.get(from).set(response(now, i, from, channel.grain));
+                    channel.ways.get(from).set(response(now, i, from, channel.grain));
                 }
             }
         }
@@ -191,10 +197,9 @@ public final class BoothStream implements AudioSource {
         }
         for (int i = 0; i < channels.size(); i++) {
             Channel channel = channels.get(i);
-            for (int from = 0; from < mouths.length; from++) {
-                channel.responses.get(from).add(mouths[from], channel.capsule);
-            }
-            channel.room.add(seconds, channel.capsule);
+            channel.room.rush(seconds);
+            Convolver.addAll(channel.ways, channel.sounds, channel.capsule);
+            channel.room.hum(channel.capsule);
             Pattern pattern = booth.stands().get(i).chain().capsule().pattern();
             loudspeaker.ifPresent(l -> l.add(pattern, channel.capsule));
             channel.wire.convert(channel.capsule, made[i], BLOCK);

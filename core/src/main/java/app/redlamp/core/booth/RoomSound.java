@@ -57,8 +57,13 @@ final class RoomSound {
         gain = Decibels.toAmplitude(-Volts.PASCAL_DB) / Math.sqrt(directivity);
     }
 
-    /** Adds the next block. */
-    void add(double seconds, float[] out) {
+    /** What rushes in the block that was made last, even: {@link #colour} makes of it what is heard. */
+    float[] white() {
+        return white;
+    }
+
+    /** Makes the next block of what rushes. */
+    void rush(double seconds) {
         BitSet now = on(seconds);
         if (!now.equals(heard)) {
             heard = now;
@@ -67,8 +72,16 @@ final class RoomSound {
         for (int n = 0; n < white.length; n++) {
             white[n] = (float) (gain * random.nextGaussian());
         }
-        colour.add(white, out);
-        for (int i = now.nextSetBit(0); i >= 0; i = now.nextSetBit(i + 1)) {
+    }
+
+    /** What the room makes of an even rush. */
+    Convolver colour() {
+        return colour;
+    }
+
+    /** Adds what hums in that block. */
+    void hum(float[] out) {
+        for (int i = heard.nextSetBit(0); i >= 0; i = heard.nextSetBit(i + 1)) {
             if (scene.sources().get(i).tonal() > 0) {
                 hums.get(i).add(out, out.length, gain);
             }

@@ -1,6 +1,7 @@
 package app.redlamp.core.signal;
 
 import java.util.Arrays;
+import java.util.List;
 
 /**
  * Runs samples through an impulse response of any length, block by block, by overlap-save with a response cut into parts of one
@@ -19,6 +20,8 @@ public final class Convolver {
     private Spectrum[] next;
     private int newest;
     private boolean silentBefore = true;
+    /** Whether another response is faded in with this block. */
+    private boolean fading;
 
     /**
      * Bins 0 to n/2, real and imaginary parts in rows of their own: so the compiler multiplies several at once, which halves the
@@ -100,6 +103,44 @@ public final class Convolver {
 
     /** Adds what comes out of the next block of samples to {@code out}. */
     public void add(float[] samples, float[] out) {
+        take(samples);
+        if (fading) {
+            fade(out);
+        } else {
+            sum.clear();
+            sum(response, sum);
+            back();
+            for (int n = 0; n < block; n++) {
+                out[n] += work[block + n];
+            }
+        }
+    }
+
+    /**
+     * The same for several of one block length, each with samples of its own: there is one way back for all, because a sum of spectra
+     * is the spectrum of the sum.
+     */
+    public static void addAll(List<Convolver> all, List<float[]> samples, float[] out) {
+        for (int i = 0; i < all.size(); i++) {
+            all.get(i).take(samples.get(i));
+            if (all.get(i).fading) {
+                all.get(i).fade(out);
+            }
+        }
+        Convolver first = all.get(0);
+        first.sum.clear();
+        for (Convolver one : all) {
+            if (!one.fading) {
+                one.sum(one.response, first.sum);
+            }
+        }
+        first.back();
+        for (int n = 0; n < first.block; n++) {
+            out[n] += first.work[first.block + n];
+        }
+    }
+
+    private void take(float[] samples) {
         System.arraycopy(window, block, window, 0, block);
         System.arraycopy(samples, 0, window, block, block);
         newest = (newest + past.length - 1) % past.length;
@@ -113,15 +154,18 @@ public final class Convolver {
             past[newest].from(work);
         }
         silentBefore = silent;
-        convolve(response);
-        if (next == null) {
-            for (int n = 0; n < block; n++) {
-                out[n] += work[block + n];
-            }
-            return;
-        }
+        fading = next != null;
+    }
+
+    /** From one response into the next. */
+    private void fade(float[] out) {
+        sum.clear();
+        sum(response, sum);
+        back();
         System.arraycopy(work, block, faded, 0, block);
-        convolve(next);
+        sum.clear();
+        sum(next, sum);
+        back();
         for (int n = 0; n < block; n++) {
             float share = (n + 0.5f) / block;
             out[n] += faded[n] + share * (work[block + n] - faded[n]);
@@ -130,15 +174,17 @@ public final class Convolver {
         next = null;
     }
 
-    /** Leaves what comes out in the second half of the work. */
-    private void convolve(Spectrum[] parts) {
-        sum.clear();
+    private void sum(Spectrum[] parts, Spectrum into) {
         for (int p = 0; p < parts.length; p++) {
             Spectrum then = past[(newest + p) % past.length];
             if (!then.silent) {
-                sum.addProduct(then, parts[p]);
+                into.addProduct(then, parts[p]);
             }
         }
+    }
+
+    /** Leaves what comes out of the sum in the second half of the work. */
+    private void back() {
         sum.into(work);
         if (!sum.silent) {
             transform.inverseTimesHalf(work);

@@ -3,7 +3,9 @@ package app.redlamp.core.signal;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.List;
 import java.util.SplittableRandom;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -19,6 +21,15 @@ class ConvolverTest {
         return all;
     }
 
+    /** A sample by the definition. */
+    private static double sum(float[] samples, float[] response, int at) {
+        double sum = 0;
+        for (int k = 0; k < Math.min(response.length, at + 1); k++) {
+            sum += (double) response[k] * samples[at - k];
+        }
+        return sum;
+    }
+
     /** Against the sum by its definition. */
     @ParameterizedTest
     @ValueSource(ints = {1, 5, 255, 256, 257, 1000, 3000})
@@ -27,11 +38,7 @@ class ConvolverTest {
         float[] response = noise(responseLength, 2);
         float[] out = Convolver.of(samples, response);
         for (int n = 0; n < samples.length; n += 97) {
-            double sum = 0;
-            for (int k = 0; k < Math.min(responseLength, n + 1); k++) {
-                sum += (double) response[k] * samples[n - k];
-            }
-            assertThat((double) out[n]).isCloseTo(sum, within(1e-3));
+            assertThat((double) out[n]).isCloseTo(sum(samples, response, n), within(1e-3));
         }
     }
 
@@ -46,11 +53,7 @@ class ConvolverTest {
         float[] response = noise(responseLength, 4);
         float[] out = Convolver.of(samples, response);
         for (int n = 0; n < samples.length; n += 61) {
-            double sum = 0;
-            for (int k = 0; k < Math.min(responseLength, n + 1); k++) {
-                sum += (double) response[k] * samples[n - k];
-            }
-            assertThat((double) out[n]).as("%d", n).isCloseTo(sum, within(1e-3));
+            assertThat((double) out[n]).as("%d", n).isCloseTo(sum(samples, response, n), within(1e-3));
         }
     }
 
@@ -71,6 +74,33 @@ class ConvolverTest {
         out = new float[64];
         convolver.add(ones, out);
         assertThat(out[5]).isCloseTo(3, within(1e-4f));
+    }
+
+    /** Several at once give what each gives by itself, whichever of them is silent or fades. */
+    @ParameterizedTest
+    @ValueSource(ints = {-1, 0, 1, 2})
+    void severalAtOnceAreTheirSum(int fading) {
+        List<Convolver> alone = new ArrayList<>();
+        List<Convolver> together = new ArrayList<>();
+        for (int i = 0; i < 3; i++) {
+            alone.add(new Convolver(64, noise(40 + 150 * i, i)));
+            together.add(new Convolver(64, noise(40 + 150 * i, i)));
+        }
+        for (int round = 0; round < 9; round++) {
+            if (fading >= 0 && round == 4) {
+                alone.get(fading).set(noise(300, 77));
+                together.get(fading).set(noise(300, 77));
+            }
+            List<float[]> samples =
+                    List.of(round < 2 ? new float[64] : noise(64, 10 + round), noise(64, 30 + round), new float[64]);
+            float[] wanted = noise(64, 5);
+            float[] out = noise(64, 5);
+            for (int i = 0; i < 3; i++) {
+                alone.get(i).add(samples.get(i), wanted);
+            }
+            Convolver.addAll(together, samples, out);
+            assertThat(out).as("%d", round).containsExactly(wanted, within(1e-3f));
+        }
     }
 
     /** A longer response remembers what came before it. */
