@@ -96,7 +96,9 @@ final class HumFinder {
                 }
             }
         }
-        return best.isHum() ? Optional.of(best.hum()) : Optional.empty();
+        return best.isHum()
+                ? Optional.of(family(refined(best.baseHz, lobeHz), lobeHz).hum())
+                : Optional.empty();
     }
 
     private static final class Family {
@@ -123,9 +125,41 @@ final class HumFinder {
         }
     }
 
+    /**
+     * The mains of a family, finer than the steps in which it was looked for: a parabola through the logarithms of three points of
+     * each harmonic's lobe has its crest, and each crest counts by its power over the noise and, as a difference of the mains
+     * grows with the harmonic, by the square of its number.
+     */
+    private double refined(double nearHz, double lobeHz) {
+        double step = lobeHz / 4;
+        double sum = 0;
+        double weights = 0;
+        for (int h = 1; h * nearHz <= HIGHEST_HZ; h++) {
+            double noise = median(h * nearHz, apart(lobeHz));
+            double above = noise > 0 ? at(h * nearHz) / noise : 0;
+            double left = Math.log(Math.max(Double.MIN_NORMAL, at(h * nearHz - step)));
+            double middle = Math.log(Math.max(Double.MIN_NORMAL, at(h * nearHz)));
+            double right = Math.log(Math.max(Double.MIN_NORMAL, at(h * nearHz + step)));
+            double bend = left - 2 * middle + right;
+            if (above > STANDS_OUT && bend < 0) {
+                double crest = Math.max(-step, Math.min(step, step / 2 * (left - right) / bend));
+                sum += above * h * crest;
+                weights += above * h * h;
+            }
+        }
+        double nominal = nearHz < 55 ? 50 : 60;
+        double found = weights > 0 ? nearHz + sum / weights : nearHz;
+        return Math.max(nominal - DRIFT_HZ, Math.min(nominal + DRIFT_HZ, found));
+    }
+
+    /** How far beside a harmonic noise alone is seen. */
+    private static double apart(double lobeHz) {
+        return Math.min(25, Math.max(10, 2 * lobeHz));
+    }
+
     private Family family(double baseHz, double lobeHz) {
         Family family = new Family(baseHz);
-        double apart = Math.min(25, Math.max(10, 2 * lobeHz));
+        double apart = apart(lobeHz);
         for (int h = 1; h * baseHz <= HIGHEST_HZ; h++) {
             double at = at(h * baseHz);
             double noise = median(h * baseHz, apart);

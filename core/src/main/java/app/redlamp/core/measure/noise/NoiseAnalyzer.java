@@ -96,16 +96,11 @@ public final class NoiseAnalyzer {
         List<NoiseProfile.Tone> tones = tones(bins, binHz, hum);
         double humPower = hum.map(h -> power(h.levelDbfs())).orElse(0.0);
         double tonePower = tones.stream().mapToDouble(t -> power(t.levelDbfs())).sum();
-        double lowHum = hum.map(h -> h.harmonicsDbfs().stream()
-                        .limit((long) (RUMBLE_HZ / h.baseHz()))
-                        .mapToDouble(NoiseAnalyzer::power)
-                        .sum())
-                .orElse(0.0);
         double highTones = tones.stream()
                 .filter(t -> t.frequencyHz() > HISS_HZ)
                 .mapToDouble(t -> power(t.levelDbfs()))
                 .sum();
-        double rumble = Math.max(0, OctaveBands.between(bins, binHz, 0, RUMBLE_HZ) - lowHum);
+        double rumble = OctaveBands.between(withoutHum(bins, binHz, hum), binHz, 0, RUMBLE_HZ);
         double hiss = Math.max(0, OctaveBands.between(bins, binHz, HISS_HZ, sampleRateHz) - highTones);
         double room = Math.max(0, floor - humPower - tonePower - rumble - hiss);
         NoiseProfile.Kind kind = most(Map.of(
@@ -127,6 +122,23 @@ public final class NoiseAnalyzer {
                 dbfs(rumble),
                 dbfs(hiss),
                 change(pauses.stretches())));
+    }
+
+    /** The lowest bins with each harmonic's lobe bridged by what lies beside it, whichever side of a limit the harmonic falls on. */
+    private static double[] withoutHum(double[] bins, double binHz, Optional<Hum> hum) {
+        double[] bridged = bins.clone();
+        for (int h = 1; hum.isPresent() && h <= 1 + RUMBLE_HZ / hum.get().baseHz(); h++) {
+            int at = (int) Math.rint(h * hum.get().baseHz() / binHz);
+            int from = at - LOBE - 1;
+            int to = at + LOBE + 1;
+            if (from > 0 && to < bins.length) {
+                double beside = (bins[from] + bins[to]) / 2;
+                for (int k = from + 1; k < to; k++) {
+                    bridged[k] = Math.min(bins[k], beside);
+                }
+            }
+        }
+        return bridged;
     }
 
     private double highPassed(double[] bins, double binHz) {

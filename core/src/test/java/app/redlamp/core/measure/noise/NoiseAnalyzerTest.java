@@ -24,14 +24,23 @@ class NoiseAnalyzerTest {
     /** Wanted of the measure. */
     private static final double HUM_DB = 1;
 
-    /** Five harmonics falling by 3 dB each, the mains a little off, noise 10 dB below them. */
+    /** Five harmonics falling by 3 dB each, the mains a little off, noise 10 dB below them; pauses of half a second. */
     @ParameterizedTest
-    @CsvSource({"50,-50", "50.3,-55", "49.7,-60", "60,-50", "60.25,-58", "59.8,-65"})
-    void humIsFoundWithItsLevelUnderAVoice(double mainsHz, double levelDbfs) {
-        float[] samples = Signals.add(speech(100, 1), hum(mainsHz, levelDbfs, 5));
-        Report report = Measured.report(RATE, Signals.add(samples, Signals.noise(levelDbfs - 10, SECONDS, RATE, 3)));
+    @CsvSource({
+        "50,-50,100,3",
+        "50.3,-55,87,4",
+        "49.7,-60,112,5",
+        "60,-50,95,6",
+        "60.25,-58,100,3",
+        "59.8,-65,121,7",
+        "50.13,-62,178,8",
+        "59.93,-70,205,9"
+    })
+    void humIsFoundWithItsLevelUnderAVoice(double mainsHz, double levelDbfs, double pitchHz, long seed) {
+        float[] samples = Signals.add(speech(pitchHz, seed), hum(mainsHz, levelDbfs, 5));
+        Report report = Measured.report(RATE, Signals.add(samples, Signals.noise(levelDbfs - 10, SECONDS, RATE, seed)));
         Hum hum = report.noise().orElseThrow().hum().orElseThrow();
-        assertThat(hum.baseHz()).isCloseTo(mainsHz, within(0.1));
+        assertThat(hum.baseHz()).isCloseTo(mainsHz, within(0.01));
         assertThat(hum.levelDbfs()).isCloseTo(levelDbfs, within(HUM_DB));
         double first = Signals.rmsDbfs(harmonic(mainsHz, levelDbfs, 1));
         assertThat(hum.harmonicsDbfs().get(0)).isCloseTo(first, within(HUM_DB));
@@ -86,6 +95,18 @@ class NoiseAnalyzerTest {
         assertThat(noise.kind()).isEqualTo(NoiseProfile.Kind.RUMBLE);
         assertThat(noise.rumbleDbfs()).isCloseTo(-52, within(1.5));
         assertThat(noise.hum()).isEmpty();
+    }
+
+    /** Hum is no rumble, and takes none away: the harmonic at 100 Hz falls on either side of where rumble ends. */
+    @ParameterizedTest
+    @ValueSource(doubles = {49.8, 49.99, 50, 50.01, 50.2, 60})
+    void rumbleBesideHumKeepsItsLevel(double mainsHz) {
+        float[] noises = Signals.add(lowNoise(-58, 8), hum(mainsHz, -50, 5));
+        float[] samples = Signals.add(speech(140, 2), Signals.add(noises, Signals.noise(-75, SECONDS, RATE, 5)));
+        NoiseProfile noise = Measured.report(RATE, samples).noise().orElseThrow();
+        assertThat(noise.kind()).isEqualTo(NoiseProfile.Kind.HUM);
+        assertThat(noise.hum().orElseThrow().baseHz()).isCloseTo(mainsHz, within(0.05));
+        assertThat(noise.rumbleDbfs()).isCloseTo(-58, within(1.5));
     }
 
     @Test
