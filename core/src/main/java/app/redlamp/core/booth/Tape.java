@@ -135,18 +135,20 @@ public final class Tape {
         return from;
     }
 
-    /** Peaks and spectrum move each other: one after the other, until both fit. */
+    /** Peaks and spectrum move each other: one after the other, until both fit or peaks can be bent no further. */
     private static float[] shaped(float[] speech, int rate, double crestDb, SpeechSpectrum spectrum) {
         float[] even = levelled(equalized(speech, rate, spectrum), rate);
+        Syllables syllables = Syllables.of(even, rate);
         double aim = crestDb;
         float[] shaped = even;
         for (int round = 0; round < ROUNDS; round++) {
-            shaped = levelled(equalized(peaked(even, rate, aim), rate, spectrum), rate);
+            shaped = levelled(equalized(peaked(even, syllables, rate, aim), rate, spectrum), rate);
             double off = crestDb - Syllables.of(shaped, rate).peakDb();
-            if (Math.abs(off) < NEAR_ENOUGH_DB) {
+            double next = Math.max(LEAST_CREST_DB, aim + 1.3 * off);
+            if (Math.abs(off) < NEAR_ENOUGH_DB || next == aim) {
                 break;
             }
-            aim = Math.max(LEAST_CREST_DB, aim + 1.3 * off);
+            aim = next;
         }
         return shaped;
     }
@@ -183,8 +185,7 @@ public final class Tape {
     }
 
     /** Louder syllables louder still, or softer, and the last peaks bent round. */
-    private static float[] peaked(float[] speech, int rate, double crestDb) {
-        Syllables syllables = Syllables.of(speech, rate);
+    private static float[] peaked(float[] speech, Syllables syllables, int rate, double crestDb) {
         float[] uneven = levelled(syllables.applied(speech, syllables.unevenFor(crestDb)), rate);
         return limited(uneven, crestDb);
     }

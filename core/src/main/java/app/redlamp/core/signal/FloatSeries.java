@@ -6,7 +6,7 @@ import java.util.List;
 /** A growing row of numbers, kept in pieces so that growing never copies what is there. */
 public final class FloatSeries {
     /** Values that are taken hold of together (ours). */
-    private static final int PIECE = 1 << 15;
+    private static final int PIECE = 1 << 12;
 
     private final List<float[]> pieces = new ArrayList<>();
     private int size;

@@ -1,6 +1,7 @@
 package app.redlamp.core.acoustics.room;
 
 import app.redlamp.core.fault.Faults;
+import java.util.Arrays;
 import java.util.Map;
 
 /**
@@ -41,6 +42,8 @@ public final class ImpulseResponse {
         int farY = (int) Math.ceil(reach / 2 / space.depthM());
         int farZ = (int) Math.ceil(reach / 2 / space.heightM());
         Point m = room.microphone();
+        double[] alongY = table(2 * farY, y);
+        double[] alongZ = table(2 * farZ, z);
         for (int i = -2 * farX; i <= 2 * farX; i++) {
             double dx = image(i, space.widthM(), room.mouth().x()) - m.x();
             double ax = reflected(i, x);
@@ -50,14 +53,14 @@ public final class ImpulseResponse {
                 if (flat > reach * reach) {
                     continue;
                 }
-                double axy = ax * reflected(j, y);
+                double axy = ax * alongY[j + 2 * farY];
                 for (int k = -2 * farZ; k <= 2 * farZ; k++) {
                     double dz = image(k, space.heightM(), room.mouth().z()) - m.z();
                     double path = Math.max(0.01, Math.sqrt(flat + dz * dz));
                     double at = (path + shift(i, j, k)) / speed * sampleRateHz;
                     int n = (int) at;
                     if (n + 1 < samples.length) {
-                        double size = axy * reflected(k, z) * Math.exp(-away * path) / (4 * Math.PI * path);
+                        double size = axy * alongZ[k + 2 * farZ] * Math.exp(-away * path) / (4 * Math.PI * path);
                         samples[n] += (float) (size * (n + 1 - at));
                         samples[n + 1] += (float) (size * (at - n));
                     }
@@ -90,6 +93,13 @@ public final class ImpulseResponse {
         int first = order > 0 ? 1 : 0;
         return Math.pow(factors[first], Math.floorDiv(count + 1, 2))
                 * Math.pow(factors[1 - first], Math.floorDiv(count, 2));
+    }
+
+    /** The same for every order from {@code -most} to {@code most}: images are thousands, orders are few. */
+    private static double[] table(int most, double[] factors) {
+        double[] all = new double[2 * most + 1];
+        Arrays.setAll(all, i -> reflected(i - most, factors));
+        return all;
     }
 
     private static double[] factors(Map<Face, SixBands> sides, Face near, int band) {
