@@ -56,6 +56,21 @@ class ArchitectureTest {
                 .check(CORE);
     }
 
+    /** Expressions in the middle of code would not be seen by {@link LinearPatternsTest}. */
+    @Test
+    void everyRegularExpressionHasAName() {
+        noClasses()
+                .that()
+                .resideInAPackage("app.redlamp.core..")
+                .should()
+                .callMethod(String.class, "replaceAll", String.class, String.class)
+                .orShould()
+                .callMethod(String.class, "replaceFirst", String.class, String.class)
+                .orShould()
+                .callMethod(String.class, "matches", String.class)
+                .check(CORE);
+    }
+
     @Test
     void chaptersAndPackagesGoRoundInNoCircle() {
         slices().matching("app.redlamp.core.(*)..").should().beFreeOfCycles().check(CORE);

@@ -1,6 +1,8 @@
 package app.redlamp.core.signal;
 
-import java.util.Random;
+import java.io.IOException;
+import java.util.Arrays;
+import java.util.SplittableRandom;
 import java.util.function.IntToDoubleFunction;
 
 /** Synthesised test signals, slow and obvious. */
@@ -21,7 +23,7 @@ public final class Signals {
 
     /** White noise, evenly spread, with an RMS in dBFS. */
     public static float[] noise(double rmsDbfs, double seconds, int rate, long seed) {
-        Random random = new Random(seed);
+        SplittableRandom random = new SplittableRandom(seed);
         double peak = Math.pow(10, rmsDbfs / 20) * Math.sqrt(3);
         return of((int) Math.round(seconds * rate), n -> (random.nextDouble() * 2 - 1) * peak);
     }
@@ -70,13 +72,21 @@ public final class Signals {
     }
 
     /** Reads a source to its end in blocks of a size. */
-    public static float[][] readAll(AudioSource source, int block) throws java.io.IOException {
-        float[][] all = new float[source.channels()][0];
+    public static float[][] readAll(AudioSource source, int block) throws IOException {
+        float[][] all = new float[source.channels()][block];
         float[][] buffer = new float[source.channels()][block];
+        int length = 0;
         for (int n = source.read(buffer, block); n > 0; n = source.read(buffer, block)) {
             for (int c = 0; c < all.length; c++) {
-                all[c] = join(all[c], java.util.Arrays.copyOf(buffer[c], n));
+                if (length + n > all[c].length) {
+                    all[c] = Arrays.copyOf(all[c], 2 * all[c].length + n);
+                }
+                System.arraycopy(buffer[c], 0, all[c], length, n);
             }
+            length += n;
+        }
+        for (int c = 0; c < all.length; c++) {
+            all[c] = Arrays.copyOf(all[c], length);
         }
         return all;
     }

@@ -5,7 +5,7 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
 import app.redlamp.core.signal.Signals;
-import java.util.Random;
+import java.util.SplittableRandom;
 import org.junit.jupiter.api.Test;
 
 /** Nights that are made by rule: what is in them is known by construction. */
@@ -30,7 +30,7 @@ class DiaryMeterTest {
         return meter.diary();
     }
 
-    private static double hiss(Random random) {
+    private static double hiss(SplittableRandom random) {
         return (random.nextDouble() * 2 - 1) * 0.0005;
     }
 
@@ -40,7 +40,7 @@ class DiaryMeterTest {
 
     @Test
     void aFridgeGetsItsPeriodAndItsLength() throws Exception {
-        Random random = new Random(1);
+        SplittableRandom random = new SplittableRandom(1);
         Diary diary = diary(1, (t, n) -> hiss(random) + (t % 720 > 300 && t % 720 < 420 ? hum(t) : 0));
 
         assertThat(diary.groups()).hasSize(1);
@@ -57,7 +57,7 @@ class DiaryMeterTest {
     /** The hiss is even over −0.0005 to 0.0005: −70.8 dBFS; A-weighting takes little of it below 4 kHz. */
     @Test
     void theQuietIsTheLevelThatATenthOfTheTimeKeepsTo() throws Exception {
-        Random random = new Random(1);
+        SplittableRandom random = new SplittableRandom(1);
         Diary diary = diary(0.05, (t, n) -> hiss(random));
 
         assertThat(diary.quietDb()).isCloseTo(20 * Math.log10(0.0005 / Math.sqrt(3)), within(1.0));
@@ -67,7 +67,7 @@ class DiaryMeterTest {
 
     @Test
     void rumbleBroadbandAndClicksAreToldApart() throws Exception {
-        Random random = new Random(1);
+        SplittableRandom random = new SplittableRandom(1);
         double[] state = new double[2];
         Diary diary = diary(0.25, (t, n) -> {
             double white = random.nextDouble() * 2 - 1;
@@ -92,7 +92,7 @@ class DiaryMeterTest {
     /** A mixer that runs for half an hour is one event, and a van that passes meanwhile is another. */
     @Test
     void withinWhatLastsItListensOn() throws Exception {
-        Random random = new Random(1);
+        SplittableRandom random = new SplittableRandom(1);
         Diary diary = diary(1, (t, n) -> {
             double white = random.nextDouble() * 2 - 1;
             double mixer = t > 1200 && t < 3000 ? white * 0.005 : 0;
@@ -120,7 +120,7 @@ class DiaryMeterTest {
 
     @Test
     void whatIsNoNumberDoesNotSpoilTheNight() throws Exception {
-        Random random = new Random(1);
+        SplittableRandom random = new SplittableRandom(1);
         Diary diary = diary(0.02, (t, n) -> n == 100_000 ? Double.NaN : hiss(random));
 
         assertThat(diary.quietDb()).isCloseTo(-71, within(1.5));

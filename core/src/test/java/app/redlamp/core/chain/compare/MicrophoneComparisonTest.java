@@ -7,7 +7,7 @@ import app.redlamp.core.chain.compare.MicrophoneComparison.Point;
 import app.redlamp.core.measure.analysis.Measured;
 import app.redlamp.core.measure.analysis.Report;
 import app.redlamp.core.signal.Signals;
-import java.util.Random;
+import java.util.SplittableRandom;
 import org.junit.jupiter.api.Test;
 
 /** Takes that are made by rule: what differs between the two microphones is known. */
@@ -16,7 +16,7 @@ class MicrophoneComparisonTest {
 
     /** Syllables with a spectrum that falls with the frequency, every third followed by a hiss. */
     private static Report take(double gain, double noiseDbfs, double hiss, double tilt) {
-        Random random = new Random(3);
+        SplittableRandom random = new SplittableRandom(3);
         double noise = Math.pow(10, noiseDbfs / 20) * Math.sqrt(3);
         double[] last = {0};
         float[] samples = Signals.of(24 * RATE, n -> {
