@@ -38,6 +38,10 @@ final class DemoSounds {
     private static final double SILENCE_S = 1.5;
     private static final double NIGHT_S = 15 * 60;
     private static final double HIGHEST_OCTAVE_HZ = 5600;
+    private static final double VAN_AT_S = 425;
+    /** Further off it is 150 dB down. */
+    private static final double VAN_HEARD_S = 30;
+
     private static final int SMOOTH_HZ = 60;
 
     private final Room room;
@@ -127,7 +131,7 @@ final class DemoSounds {
             low += smoothing * (rumble - low);
             sum += t < 600 && t % 150 > 60 && t % 150 < 100 ? humming : 0;
             sum += t > 640 ? low * 5 : 0;
-            sum += passing * Math.exp(-Math.pow((t - 425) / 5, 2));
+            sum += Math.abs(t - VAN_AT_S) < VAN_HEARD_S ? passing * Math.exp(-Math.pow((t - VAN_AT_S) / 5, 2)) : 0;
             sum += Math.abs(t - 520) < 0.01 || Math.abs(t - 533) < 0.01 ? passing * 8 : 0;
             samples[n] = (float) sum;
         }
@@ -137,8 +141,9 @@ final class DemoSounds {
     /** What is heard of a burst, all octaves together; above the highest it falls as in the highest. */
     private static float[] response(Room where) {
         float[] sum = new float[(int) (LONGEST_S * RATE) + 1];
+        float[][] bands = ImpulseResponse.of(where, LONGEST_S, RATE);
         for (int b = 0; b < SixBands.COUNT; b++) {
-            float[] band = ImpulseResponse.of(where, b, LONGEST_S, RATE);
+            float[] band = bands[b];
             float[] octave = new OctaveFilter(1000 * Math.pow(10, 0.3 * (b - 3)), RATE).filter(band);
             add(sum, octave);
             if (b == SixBands.COUNT - 1) {

@@ -12,7 +12,7 @@ import java.util.OptionalDouble;
 final class RoomNoise {
     private static final double FAN_HZ = 900;
     private static final double HISS_SHARE = 0.15;
-    private static final double MAINS_HZ = 50;
+    private static final int MAINS_HZ = 50;
 
     /** Amplitudes of 50, 100, 150, 200, 250 and 300 Hz, as a bad lead gives them. */
     private static final double[] HARMONICS = {0.5, 1, 0.8, 0.45, 0.3, 0.2};
@@ -20,22 +20,23 @@ final class RoomNoise {
     /** Standard deviation of an even spread over −1 to 1. */
     private static final double WHITE_RMS = 1 / Math.sqrt(3);
 
-    private final int sampleRateHz;
+    private final double[] period;
     private final double smoothing;
     private final double fanGain;
     private final double hissGain;
     private final double humGain;
     private long state;
     private double fan;
-    private long position;
+    private int at;
 
     /**
+     * @param sampleRateHz a multiple of 50
      * @param steadyDbfs RMS of fan and hiss together in dBFS
      * @param humDbfs RMS of the hum in dBFS; absent for none
      * @param seed any number but 0
      */
     RoomNoise(int sampleRateHz, double steadyDbfs, OptionalDouble humDbfs, long seed) {
-        this.sampleRateHz = sampleRateHz;
+        period = period(sampleRateHz);
         state = seed;
         smoothing = 1 - Math.exp(-2 * Math.PI * FAN_HZ / sampleRateHz);
         double steady = Decibels.toAmplitude(steadyDbfs) / WHITE_RMS;
@@ -55,12 +56,20 @@ final class RoomNoise {
     }
 
     private double hum() {
-        double hum = 0;
-        for (int h = 0; h < HARMONICS.length; h++) {
-            hum += HARMONICS[h] * Math.sin(2 * Math.PI * MAINS_HZ * (h + 1) * position / sampleRateHz + h);
+        double now = period[at];
+        at = at + 1 == period.length ? 0 : at + 1;
+        return now;
+    }
+
+    /** One period, which is a whole number of samples at every rate that is used. */
+    private static double[] period(int sampleRateHz) {
+        double[] period = new double[sampleRateHz / MAINS_HZ];
+        for (int n = 0; n < period.length; n++) {
+            for (int h = 0; h < HARMONICS.length; h++) {
+                period[n] += HARMONICS[h] * Math.sin(2 * Math.PI * (h + 1) * n / period.length + h);
+            }
         }
-        position++;
-        return hum;
+        return period;
     }
 
     /** Evenly spread over −1 to 1 (xorshift64*, top 53 bits). */

@@ -36,11 +36,17 @@ public final class BassField {
     private final double[] damping;
     private final List<Mode> modes;
 
+    /** What each mode gives at each frequency, real and imaginary, for a product of pressures of 1: the same at every place. */
+    private final double[][] inPhase;
+
+    private final double[][] lagging;
+
     /**
      * @param decayS of the room in each band
      * @param highestModeHz modes above it are left out: 700 or more for a quick look, 1500 to be exact within 0.2 dB
+     * @param frequenciesHz where the field is looked at
      */
-    public BassField(Room room, SixBands decayS, double highestModeHz) {
+    public BassField(Room room, SixBands decayS, double highestModeHz, double[] frequenciesHz) {
         this.room = room;
         speed = room.air().speedMps();
         double most = Math.cbrt(MOST_MODES
@@ -56,26 +62,34 @@ public final class BassField {
             wavenumberSquares[i + 1] = square(2 * Math.PI * hz / speed);
             damping[i + 1] = LN_1000 / decayS.between(hz);
         }
+        inPhase = new double[frequenciesHz.length][modes.size() + 1];
+        lagging = new double[frequenciesHz.length][modes.size() + 1];
+        for (int i = 0; i < frequenciesHz.length; i++) {
+            double k = 2 * Math.PI * frequenciesHz[i] / speed;
+            for (int n = 0; n <= modes.size(); n++) {
+                double a = wavenumberSquares[n] - k * k;
+                double b = 2 * k * damping[n] / speed;
+                double share = 1 / (a * a + b * b);
+                inPhase[i][n] = a * share;
+                lagging[i][n] = b * share;
+            }
+        }
     }
 
-    /** Level in dB at the microphone over that in the open, at each frequency. */
-    public double[] colourDb(Point mouth, Point microphone, double[] frequenciesHz) {
+    /** Level in dB at the microphone over that in the open, at each of the frequencies. */
+    public double[] colourDb(Point mouth, Point microphone) {
         double[] products = products(mouth, microphone);
         double distance = Math.max(0.01, mouth.distance(microphone));
         double still = images(mouth, microphone) - still(products);
-        double[] colour = new double[frequenciesHz.length];
+        double open = 1 / (4 * Math.PI * distance);
+        double[] colour = new double[inPhase.length];
         for (int i = 0; i < colour.length; i++) {
-            double k = 2 * Math.PI * frequenciesHz[i] / speed;
             double re = still;
             double im = 0;
             for (int n = 0; n < products.length; n++) {
-                double a = wavenumberSquares[n] - k * k;
-                double b = 2 * k * damping[n] / speed;
-                double size = products[n] / (a * a + b * b);
-                re += size * a;
-                im -= size * b;
+                re += products[n] * inPhase[i][n];
+                im -= products[n] * lagging[i][n];
             }
-            double open = 1 / (4 * Math.PI * distance);
             colour[i] = Decibels.levelOfAmplitude(Math.hypot(re, im) / open);
         }
         return colour;
@@ -88,9 +102,11 @@ public final class BassField {
         Mode best = modes.get(0);
         double most = -1;
         for (int n = 1; n < products.length; n++) {
-            double size = Math.abs(products[n]) / Math.hypot(wavenumberSquares[n] - k * k, 2 * k * damping[n] / speed);
-            if (size > most) {
-                most = size;
+            double a = wavenumberSquares[n] - k * k;
+            double b = 2 * k * damping[n] / speed;
+            double square = products[n] * products[n] / (a * a + b * b);
+            if (square > most) {
+                most = square;
                 best = modes.get(n - 1);
             }
         }
@@ -99,14 +115,26 @@ public final class BassField {
 
     /** ψ(mouth) ψ(microphone) / ΛV of each mode; the first is the room's even pressure at 0 Hz. */
     private double[] products(Point mouth, Point microphone) {
-        Space space = room.space();
+        double volume = room.space().volume();
         double[] products = new double[modes.size() + 1];
-        products[0] = 1 / space.volume();
+        products[0] = 1 / volume;
+        double[] x = waves(mouth.x(), microphone.x(), room.space().widthM());
+        double[] y = waves(mouth.y(), microphone.y(), room.space().depthM());
+        double[] z = waves(mouth.z(), microphone.z(), room.space().heightM());
         for (int i = 0; i < modes.size(); i++) {
             Mode mode = modes.get(i);
-            products[i + 1] = mode.pressure(space, mouth)
-                    * mode.pressure(space, microphone)
-                    / (mode.meanSquare() * space.volume());
+            products[i + 1] = x[mode.nx()] * y[mode.ny()] * z[mode.nz()] / (mode.meanSquare() * volume);
+        }
+        return products;
+    }
+
+    /** Along one axis: the product of both places' pressures, for each number of half waves. */
+    private double[] waves(double mouth, double microphone, double lengthM) {
+        int most =
+                1 + (int) (modes.isEmpty() ? 0 : 2 * modes.get(modes.size() - 1).frequencyHz() / speed * lengthM);
+        double[] products = new double[most + 1];
+        for (int n = 0; n <= most; n++) {
+            products[n] = Math.cos(Math.PI * n * mouth / lengthM) * Math.cos(Math.PI * n * microphone / lengthM);
         }
         return products;
     }

@@ -58,12 +58,12 @@ public record Boominess(List<Double> frequenciesHz, List<Double> colourDb, List<
 
     /** Looks for booms between mouth and microphone; decays in seconds. */
     public static Boominess of(Room room, SixBands decayS) {
-        return of(new BassField(room, decayS, EXACT_MODES_HZ), room.mouth(), room.microphone());
+        return of(new BassField(room, decayS, EXACT_MODES_HZ, grid()), room.mouth(), room.microphone());
     }
 
     private static Boominess of(BassField field, Point mouth, Point microphone) {
         double[] hz = grid();
-        double[] colour = field.colourDb(mouth, microphone, hz);
+        double[] colour = field.colourDb(mouth, microphone);
         List<Boom> booms = new ArrayList<>();
         for (int i = 1; i + 1 < hz.length; i++) {
             if (colour[i] > colour[i - 1] && colour[i] >= colour[i + 1]) {
@@ -83,7 +83,7 @@ public record Boominess(List<Double> frequenciesHz, List<Double> colourDb, List<
      * @return where the reader would be; absent where no place is worth the way
      */
     public static Optional<Move> better(Room room, SixBands decayS) {
-        BassField field = new BassField(room, decayS, QUICK_MODES_HZ);
+        BassField field = new BassField(room, decayS, QUICK_MODES_HZ, grid());
         double now = of(field, room.mouth(), room.microphone()).worstDb();
         Optional<Move> best = Optional.empty();
         double bestGain = 1;

@@ -3,9 +3,10 @@ package app.redlamp.core.acoustics.room;
 import app.redlamp.core.fault.Faults;
 import java.util.Arrays;
 import java.util.Map;
+import java.util.stream.IntStream;
 
 /**
- * What a microphone would record of a burst in a drawn room, for one octave band: all image sources that are heard within
+ * What a microphone would record of a burst in a drawn room, octave by octave: all image sources that are heard within
  * a time. Source: Allen and Berkley, J. Acoust. Soc. Am. 65(4), 1979. Each side reflects with its mean coefficient.
  */
 public final class ImpulseResponse {
@@ -24,45 +25,66 @@ public final class ImpulseResponse {
      * @throws IllegalArgumentException where the room is so small for the time that it would never end
      */
     public static float[] of(Room room, int band, double seconds, int sampleRateHz) {
+        return of(room, new int[] {band}, seconds, sampleRateHz)[0];
+    }
+
+    /** The same for every band: the way of an image is looked at once. */
+    public static float[][] of(Room room, double seconds, int sampleRateHz) {
+        return of(room, IntStream.range(0, SixBands.COUNT).toArray(), seconds, sampleRateHz);
+    }
+
+    private static float[][] of(Room room, int[] bands, double seconds, int sampleRateHz) {
         Space space = room.space();
         double speed = room.air().speedMps();
         double reach = seconds * speed;
         if (4.0 / 3 * Math.PI * Math.pow(reach, 3) / space.volume() > MOST_IMAGES) {
             throw new IllegalArgumentException(Faults.say("impulse-response.in-room-too", seconds, space.volume()));
         }
-        Absorption absorption = Absorption.of(room);
-        Map<Face, SixBands> sides = absorption.sides();
-        double[] x = factors(sides, Face.LEFT, band);
-        double[] y = factors(sides, Face.FRONT, band);
-        double[] z = factors(sides, Face.FLOOR, band);
-        // Air, and what stands in the room, take their part along the way.
-        double away = (room.air().exponents().at(band) + absorption.things().at(band) / (4 * space.volume())) / 2;
-        float[] samples = new float[(int) Math.ceil(seconds * sampleRateHz) + 1];
         int farX = (int) Math.ceil(reach / 2 / space.widthM());
         int farY = (int) Math.ceil(reach / 2 / space.depthM());
         int farZ = (int) Math.ceil(reach / 2 / space.heightM());
+        int length = (int) Math.ceil(seconds * sampleRateHz) + 1;
+        Absorption absorption = Absorption.of(room);
+        Map<Face, SixBands> sides = absorption.sides();
+        float[][] samples = new float[bands.length][length];
+        double[][] alongX = new double[bands.length][];
+        double[][] alongY = new double[bands.length][];
+        double[][] alongZ = new double[bands.length][];
+        double[] away = new double[bands.length];
+        for (int b = 0; b < bands.length; b++) {
+            alongX[b] = table(2 * farX, factors(sides, Face.LEFT, bands[b]));
+            alongY[b] = table(2 * farY, factors(sides, Face.FRONT, bands[b]));
+            alongZ[b] = table(2 * farZ, factors(sides, Face.FLOOR, bands[b]));
+            // Air, and what stands in the room, take their part along the way.
+            away[b] =
+                    (room.air().exponents().at(bands[b]) + absorption.things().at(bands[b]) / (4 * space.volume())) / 2;
+        }
         Point m = room.microphone();
-        double[] alongY = table(2 * farY, y);
-        double[] alongZ = table(2 * farZ, z);
         for (int i = -2 * farX; i <= 2 * farX; i++) {
             double dx = image(i, space.widthM(), room.mouth().x()) - m.x();
-            double ax = reflected(i, x);
             for (int j = -2 * farY; j <= 2 * farY; j++) {
                 double dy = image(j, space.depthM(), room.mouth().y()) - m.y();
                 double flat = dx * dx + dy * dy;
                 if (flat > reach * reach) {
                     continue;
                 }
-                double axy = ax * alongY[j + 2 * farY];
                 for (int k = -2 * farZ; k <= 2 * farZ; k++) {
                     double dz = image(k, space.heightM(), room.mouth().z()) - m.z();
+                    if (flat + dz * dz > (reach + 2 * ROUGH_M) * (reach + 2 * ROUGH_M)) {
+                        continue;
+                    }
                     double path = Math.max(0.01, Math.sqrt(flat + dz * dz));
                     double at = (path + shift(i, j, k)) / speed * sampleRateHz;
                     int n = (int) at;
-                    if (n + 1 < samples.length) {
-                        double size = axy * alongZ[k + 2 * farZ] * Math.exp(-away * path) / (4 * Math.PI * path);
-                        samples[n] += (float) (size * (n + 1 - at));
-                        samples[n + 1] += (float) (size * (at - n));
+                    if (n + 1 >= length) {
+                        continue;
+                    }
+                    double open = 1 / (4 * Math.PI * path);
+                    for (int b = 0; b < samples.length; b++) {
+                        double walls = alongX[b][i + 2 * farX] * alongY[b][j + 2 * farY] * alongZ[b][k + 2 * farZ];
+                        double size = walls * Math.exp(-away[b] * path) * open;
+                        samples[b][n] += (float) (size * (n + 1 - at));
+                        samples[b][n + 1] += (float) (size * (at - n));
                     }
                 }
             }

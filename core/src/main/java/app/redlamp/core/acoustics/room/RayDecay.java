@@ -19,27 +19,37 @@ final class RayDecay {
     /** Newton's steps; five are usual, and where sides swallow most unlike amounts a dozen (ours). */
     private static final int MOST_STEPS = 60;
 
-    /** The step that is left out, as a share (ours). */
-    private static final double CLOSE_ENOUGH = 1e-7;
+    /** The last step that is taken, as a share; what a step of Newton's leaves is of the order of its square (ours). */
+    private static final double CLOSE_ENOUGH = 1e-4;
 
     /** Keeps the exponent of a wide open side finite (ours). */
     private static final double MOST_ABSORPTION = 0.999;
 
+    private static final Map<Integer, double[][]> DIRECTIONS =
+            Map.of(EXACT, directions(EXACT), ROUGH, directions(ROUGH));
+
     private final double[] lossPerM;
 
-    private RayDecay(int directions, Space space, double x, double y, double z, double everywhere) {
-        lossPerM = new double[directions * directions];
-        for (int i = 0; i < directions; i++) {
-            double up = (i + 0.5) / directions;
+    private RayDecay(double[][] directions, double x, double y, double z, double everywhere) {
+        lossPerM = new double[directions.length];
+        for (int i = 0; i < lossPerM.length; i++) {
+            double[] d = directions[i];
+            lossPerM[i] = d[0] * x + d[1] * y + d[2] * z + everywhere;
+        }
+    }
+
+    /** Directions of an eighth of a sphere, evenly spread: how much of the way leads across, along and up. */
+    private static double[][] directions(int steps) {
+        double[][] all = new double[steps * steps][];
+        for (int i = 0; i < steps; i++) {
+            double up = (i + 0.5) / steps;
             double flat = Math.sqrt(1 - up * up);
-            for (int j = 0; j < directions; j++) {
-                double turn = Math.PI / 2 * (j + 0.5) / directions;
-                lossPerM[i * directions + j] = flat * Math.cos(turn) * x / space.widthM()
-                        + flat * Math.sin(turn) * y / space.depthM()
-                        + up * z / space.heightM()
-                        + everywhere;
+            for (int j = 0; j < steps; j++) {
+                double turn = Math.PI / 2 * (j + 0.5) / steps;
+                all[i * steps + j] = new double[] {flat * Math.cos(turn), flat * Math.sin(turn), up};
             }
         }
+        return all;
     }
 
     /**
@@ -53,15 +63,14 @@ final class RayDecay {
         return SixBands.each(b -> {
             Map<Face, SixBands> sides = absorption.sides();
             RayDecay rays = new RayDecay(
-                    directions,
-                    room.space(),
-                    pair(sides, Face.LEFT, b),
-                    pair(sides, Face.FRONT, b),
-                    pair(sides, Face.FLOOR, b),
+                    DIRECTIONS.get(directions),
+                    pair(sides, Face.LEFT, b) / room.space().widthM(),
+                    pair(sides, Face.FRONT, b) / room.space().depthM(),
+                    pair(sides, Face.FLOOR, b) / room.space().heightM(),
                     // A millionth keeps an impossible room finite.
                     air.at(b) + absorption.things().at(b) / (4 * volume) + 1e-6);
-            double metres = rays.length(-25) - rays.length(-5);
-            return 3 * metres / room.air().speedMps();
+            double begun = rays.length(-5, 0);
+            return 3 * (rays.length(-25, begun) - begun) / room.air().speedMps();
         });
     }
 
@@ -78,10 +87,12 @@ final class RayDecay {
     /**
      * Metres that the sound has gone when the fall has reached a level. The logarithm of what is left is convex, so Newton's
      * steps from the near side never go too far, and a few are enough.
+     *
+     * @param nearM metres at which more than that is left
      */
-    private double length(double db) {
+    private double length(double db, double nearM) {
         double wanted = Math.log(left(0)) + db / 10 * Math.log(10);
-        double metres = 0;
+        double metres = nearM;
         for (int i = 0; i < MOST_STEPS; i++) {
             double left = 0;
             double lost = 0;

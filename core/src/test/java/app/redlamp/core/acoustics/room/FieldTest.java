@@ -104,8 +104,8 @@ class FieldTest {
     void inADeadRoomTheBassIsThatOfTheOpen() {
         Material all = Rooms.surface("open", .99, .99, .99, .99, .99, .99);
         Room room = Rooms.box(5, 6, 4, all);
-        double[] colour = new BassField(room, SixBands.all(0.03), 1500)
-                .colourDb(room.mouth(), room.microphone(), new double[] {90, 150, 250});
+        double[] colour = new BassField(room, SixBands.all(0.03), 1500, new double[] {90, 150, 250})
+                .colourDb(room.mouth(), room.microphone());
 
         for (double db : colour) {
             assertThat(db).isCloseTo(0, within(1.5));
@@ -119,9 +119,9 @@ class FieldTest {
         SixBands decay = SixBands.all(0.6);
         double first = 343.2146 / 2 / 2.4;
         double[] hz = {first};
-        BassField field = new BassField(room, decay, 1000);
-        double corner = field.colourDb(new Point(0.1, 0.3, 0.3), new Point(0.1, 0.1, 0.3), hz)[0];
-        double node = field.colourDb(new Point(1.2, 0.3, 0.3), new Point(1.2, 0.1, 0.3), hz)[0];
+        BassField field = new BassField(room, decay, 1000, hz);
+        double corner = field.colourDb(new Point(0.1, 0.3, 0.3), new Point(0.1, 0.1, 0.3))[0];
+        double node = field.colourDb(new Point(1.2, 0.3, 0.3), new Point(1.2, 0.1, 0.3))[0];
 
         assertThat(corner).isGreaterThan(node + 8);
     }
@@ -132,8 +132,8 @@ class FieldTest {
         Room room = Rooms.boxRoom();
         SixBands decay = DrawnDecay.of(room).seconds();
         double[] hz = {70, 100, 140, 180, 230, 290};
-        double[] usual = new BassField(room, decay, 1000).colourDb(room.mouth(), room.microphone(), hz);
-        double[] many = new BassField(room, decay, 1700).colourDb(room.mouth(), room.microphone(), hz);
+        double[] usual = new BassField(room, decay, 1000, hz).colourDb(room.mouth(), room.microphone());
+        double[] many = new BassField(room, decay, 1700, hz).colourDb(room.mouth(), room.microphone());
 
         for (int i = 0; i < hz.length; i++) {
             assertThat(usual[i]).isCloseTo(many[i], within(0.3));
