@@ -39,7 +39,7 @@ final class DemoSounds {
     private static final double NIGHT_S = 15 * 60;
     private static final double HIGHEST_OCTAVE_HZ = 5600;
     private static final double VAN_AT_S = 425;
-    /** Further off it is 150 dB down. */
+    /** Further off it is more than 300 dB down. */
     private static final double VAN_HEARD_S = 30;
 
     private static final int SMOOTH_HZ = 60;

@@ -128,7 +128,7 @@ public final class BassField {
         return products;
     }
 
-    /** Along one axis: the product of both places' pressures, for each number of half waves. */
+    /** Along one axis: the product of both places' pressures, each −1 to 1, for each number of half waves. */
     private double[] waves(double mouth, double microphone, double lengthM) {
         int most =
                 1 + (int) (modes.isEmpty() ? 0 : 2 * modes.get(modes.size() - 1).frequencyHz() / speed * lengthM);

@@ -40,6 +40,8 @@ public record Boominess(List<Double> frequenciesHz, List<Double> colourDb, List<
     /** Nobody sits nearer to a wall (common practice, no source). */
     private static final double KEEP_FROM_WALL_M = 0.3;
 
+    private static final double[] GRID_HZ = grid();
+
     public Boominess {
         frequenciesHz = List.copyOf(frequenciesHz);
         colourDb = List.copyOf(colourDb);
@@ -58,11 +60,11 @@ public record Boominess(List<Double> frequenciesHz, List<Double> colourDb, List<
 
     /** Looks for booms between mouth and microphone; decays in seconds. */
     public static Boominess of(Room room, SixBands decayS) {
-        return of(new BassField(room, decayS, EXACT_MODES_HZ, grid()), room.mouth(), room.microphone());
+        return of(new BassField(room, decayS, EXACT_MODES_HZ, GRID_HZ), room.mouth(), room.microphone());
     }
 
     private static Boominess of(BassField field, Point mouth, Point microphone) {
-        double[] hz = grid();
+        double[] hz = GRID_HZ;
         double[] colour = field.colourDb(mouth, microphone);
         List<Boom> booms = new ArrayList<>();
         for (int i = 1; i + 1 < hz.length; i++) {
@@ -83,7 +85,7 @@ public record Boominess(List<Double> frequenciesHz, List<Double> colourDb, List<
      * @return where the reader would be; absent where no place is worth the way
      */
     public static Optional<Move> better(Room room, SixBands decayS) {
-        BassField field = new BassField(room, decayS, QUICK_MODES_HZ, grid());
+        BassField field = new BassField(room, decayS, QUICK_MODES_HZ, GRID_HZ);
         double now = of(field, room.mouth(), room.microphone()).worstDb();
         Optional<Move> best = Optional.empty();
         double bestGain = 1;

@@ -28,7 +28,12 @@ public final class ImpulseResponse {
         return of(room, new int[] {band}, seconds, sampleRateHz)[0];
     }
 
-    /** The same for every band: the way of an image is looked at once. */
+    /**
+     * The same for every band, at little more work than for one: the way of an image is looked at once.
+     *
+     * @return a row of samples for each band of {@link SixBands}
+     * @throws IllegalArgumentException where the room is so small for the time that it would never end
+     */
     public static float[][] of(Room room, double seconds, int sampleRateHz) {
         return of(room, IntStream.range(0, SixBands.COUNT).toArray(), seconds, sampleRateHz);
     }

@@ -28,13 +28,6 @@ public record Mode(int nx, int ny, int nz, double frequencyHz) {
         return pairs == 1 ? Kind.AXIAL : pairs == 2 ? Kind.TANGENTIAL : Kind.OBLIQUE;
     }
 
-    /** Pressure at a point against the most there is anywhere, −1 to 1. */
-    public double pressure(Space space, Point point) {
-        return Math.cos(Math.PI * nx * point.x() / space.widthM())
-                * Math.cos(Math.PI * ny * point.y() / space.depthM())
-                * Math.cos(Math.PI * nz * point.z() / space.heightM());
-    }
-
     /** Mean square of the pressure over the room: one half for each pair of sides it runs between. */
     double meanSquare() {
         return (nx > 0 ? 0.5 : 1) * (ny > 0 ? 0.5 : 1) * (nz > 0 ? 0.5 : 1);

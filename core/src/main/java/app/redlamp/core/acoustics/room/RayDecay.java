@@ -11,10 +11,10 @@ import java.util.Map;
  */
 final class RayDecay {
     /** Steps of each of the two angles (ours). */
-    static final int EXACT = 24;
+    private static final int EXACT_STEPS = 24;
 
     /** Within about 2 % of the exact figure, in a quarter of the time (ours). */
-    static final int ROUGH = 12;
+    private static final int ROUGH_STEPS = 12;
 
     /** Newton's steps; five are usual, and where sides swallow most unlike amounts a dozen (ours). */
     private static final int MOST_STEPS = 60;
@@ -25,16 +25,20 @@ final class RayDecay {
     /** Keeps the exponent of a wide open side finite (ours). */
     private static final double MOST_ABSORPTION = 0.999;
 
-    private static final Map<Integer, double[][]> DIRECTIONS =
-            Map.of(EXACT, directions(EXACT), ROUGH, directions(ROUGH));
+    private static final double[][] EXACT = directions(EXACT_STEPS);
+    private static final double[][] ROUGH = directions(ROUGH_STEPS);
 
     private final double[] lossPerM;
+
+    /** What is left at the beginning. */
+    private double all;
 
     private RayDecay(double[][] directions, double x, double y, double z, double everywhere) {
         lossPerM = new double[directions.length];
         for (int i = 0; i < lossPerM.length; i++) {
             double[] d = directions[i];
             lossPerM[i] = d[0] * x + d[1] * y + d[2] * z + everywhere;
+            all += 1 / lossPerM[i];
         }
     }
 
@@ -55,15 +59,15 @@ final class RayDecay {
     /**
      * Time in seconds in each band for a fall of 60 dB, from −5 to −25 dB.
      *
-     * @param directions {@link #EXACT} or {@link #ROUGH}
+     * @param exact whether in {@value #EXACT_STEPS} steps of each angle, or in {@value #ROUGH_STEPS}
      */
-    static SixBands seconds(Room room, Absorption absorption, int directions) {
+    static SixBands seconds(Room room, Absorption absorption, boolean exact) {
         SixBands air = room.air().exponents();
         double volume = room.space().volume();
         return SixBands.each(b -> {
             Map<Face, SixBands> sides = absorption.sides();
             RayDecay rays = new RayDecay(
-                    DIRECTIONS.get(directions),
+                    exact ? EXACT : ROUGH,
                     pair(sides, Face.LEFT, b) / room.space().widthM(),
                     pair(sides, Face.FRONT, b) / room.space().depthM(),
                     pair(sides, Face.FLOOR, b) / room.space().heightM(),
@@ -91,7 +95,7 @@ final class RayDecay {
      * @param nearM metres at which more than that is left
      */
     private double length(double db, double nearM) {
-        double wanted = Math.log(left(0)) + db / 10 * Math.log(10);
+        double wanted = Math.log(all) + db / 10 * Math.log(10);
         double metres = nearM;
         for (int i = 0; i < MOST_STEPS; i++) {
             double left = 0;
@@ -108,13 +112,5 @@ final class RayDecay {
             }
         }
         return metres;
-    }
-
-    private double left(double metres) {
-        double sum = 0;
-        for (double loss : lossPerM) {
-            sum += Math.exp(-loss * metres) / loss;
-        }
-        return sum;
     }
 }

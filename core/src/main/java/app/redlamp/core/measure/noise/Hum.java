@@ -19,6 +19,11 @@ public record Hum(double baseHz, double levelDbfs, List<Double> harmonicsDbfs) {
 
     /** The mains' nominal frequency: 50 or 60 Hz. */
     public int familyHz() {
+        return family(baseHz);
+    }
+
+    /** Which family a frequency near 50 or 60 Hz belongs to. */
+    static int family(double baseHz) {
         return baseHz < 55 ? 50 : 60;
     }
 }

@@ -147,7 +147,7 @@ final class HumFinder {
                 weights += above * h * h;
             }
         }
-        double nominal = nearHz < 55 ? 50 : 60;
+        double nominal = Hum.family(nearHz);
         double found = weights > 0 ? nearHz + sum / weights : nearHz;
         return Math.max(nominal - DRIFT_HZ, Math.min(nominal + DRIFT_HZ, found));
     }
@@ -165,7 +165,7 @@ final class HumFinder {
             double noise = median(h * baseHz, apart);
             double above = noise > 0 ? at / noise : 0;
             // A harmonic that the other family has too says nothing about which it is.
-            boolean shared = h % (baseHz < 55 ? 6 : 5) == 0;
+            boolean shared = h % (Hum.family(baseHz) == 50 ? 6 : 5) == 0;
             if (above > STANDS_OUT) {
                 family.powers.add(at - noise);
                 family.score += shared ? 0 : Decibels.levelOfPower(above);
