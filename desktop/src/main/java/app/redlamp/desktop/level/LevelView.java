@@ -231,7 +231,8 @@ final class LevelView {
     private void prompt(LevelVerdict verdict) {
         SettingStep running = parts.models().level().running().get();
         Optional<SettingStep> step = running == null ? verdict.next() : Optional.of(running);
-        ask.setText(step.map(s -> parts.words().level().ask(s)).orElse(parts.say("level.done")));
+        String over = verdict.verdict().clear() ? "level.done" : "level.held";
+        ask.setText(step.map(s -> parts.words().level().ask(s)).orElse(parts.say(over)));
         boolean loud = step.filter(s -> s == SettingStep.LOUDEST || s == SettingStep.EXCITED || s == SettingStep.TURN)
                 .isPresent();
         line.setText(loud ? parts.models().level().loudestLine().get() : "");

@@ -2,6 +2,7 @@ package app.redlamp.desktop.app;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import app.redlamp.core.booth.WeekTime;
 import app.redlamp.core.print.PrintedTable;
 import app.redlamp.core.setting.level.SettingStep;
 import app.redlamp.desktop.station.StationId;
@@ -9,6 +10,8 @@ import app.redlamp.media.demo.DemoProduction;
 import java.awt.image.BufferedImage;
 import java.io.IOException;
 import java.nio.file.Path;
+import java.time.DayOfWeek;
+import java.time.LocalTime;
 import java.util.List;
 import javafx.application.Platform;
 import javafx.event.ActionEvent;
@@ -103,6 +106,25 @@ class LevelJourneyTest {
         heard(SettingStep.LOUDEST);
         window.push(robot, KeyCode.CONTROL, KeyCode.Z);
         assertThat(window.wiring.level().chain().orElseThrow().gainDb()).isEqualTo(before);
+    }
+
+    /** At six on a weekday the mixers run: all steps are over, and what is said to do next is not to write it all down. */
+    @Test
+    void whereNoiseIsInTheWayNotEverythingIsSet(FxRobot robot) throws IOException {
+        openDemo(0);
+        Platform.runLater(
+                () -> window.wiring.level().booth().setTime(new WeekTime(DayOfWeek.MONDAY, LocalTime.of(6, 0))));
+        window.settle();
+        for (int takes = 0; window.wiring.level().verdict().get().next().isPresent() && takes < 9; takes++) {
+            SettingStep next = window.wiring.level().verdict().get().next().get();
+            if (next == SettingStep.TURN) {
+                window.fire(robot, "#level-turn");
+            }
+            window.fire(robot, "#level-take");
+            heard(next == SettingStep.TURN ? SettingStep.LOUDEST : next);
+        }
+        assertThat(Window.text(robot, "#verdict")).contains("too loud");
+        assertThat(label(robot, "#level-ask")).startsWith("Every step is taken");
     }
 
     @Test
