@@ -40,6 +40,7 @@ public record Boominess(List<Double> frequenciesHz, List<Double> colourDb, List<
     /** Nobody sits nearer to a wall (common practice, no source). */
     private static final double KEEP_FROM_WALL_M = 0.3;
 
+    /** Where the colour is worked out, in Hz (ours: the steps below). */
     private static final double[] GRID_HZ = grid();
 
     public Boominess {
