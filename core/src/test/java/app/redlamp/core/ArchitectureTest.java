@@ -5,6 +5,7 @@ import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noClasses;
 import static com.tngtech.archunit.library.dependencies.SlicesRuleDefinition.slices;
 import static org.assertj.core.api.Assertions.assertThat;
 
+import com.tngtech.archunit.core.domain.JavaClass;
 import com.tngtech.archunit.core.domain.JavaClasses;
 import com.tngtech.archunit.core.importer.ClassFileImporter;
 import com.tngtech.archunit.core.importer.ImportOption;
@@ -68,6 +69,29 @@ class ArchitectureTest {
                 .callMethod(String.class, "replaceFirst", String.class, String.class)
                 .orShould()
                 .callMethod(String.class, "matches", String.class)
+                .check(CORE);
+    }
+
+    /** Whoever reads a name must not have to ask which of two it is. */
+    @Test
+    void noNameStandsForTwoThings() {
+        List<String> names = CORE.stream()
+                .filter(c -> c.isTopLevelClass() && !c.getSimpleName().equals("package-info"))
+                .map(JavaClass::getSimpleName)
+                .toList();
+        assertThat(names).hasSizeGreaterThan(300).doesNotHaveDuplicates();
+    }
+
+    /** Names of octaves count in tens too, and are no levels. */
+    @Test
+    void levelsComeFromOnePlace() {
+        noClasses()
+                .that()
+                .doNotHaveSimpleName("Decibels")
+                .and()
+                .doNotHaveSimpleName("OctaveBands")
+                .should()
+                .callMethod(Math.class, "log10", double.class)
                 .check(CORE);
     }
 

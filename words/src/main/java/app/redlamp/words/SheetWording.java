@@ -1,9 +1,9 @@
 package app.redlamp.words;
 
 import app.redlamp.core.chain.compare.MicrophoneComparison;
+import app.redlamp.core.chain.datasheet.DataSheetItem;
 import app.redlamp.core.chain.datasheet.Doubt;
 import app.redlamp.core.chain.datasheet.Entry;
-import app.redlamp.core.chain.datasheet.Item;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
@@ -20,7 +20,7 @@ public final class SheetWording {
         phrases = new Phrases("place", figures.locale());
     }
 
-    public String item(Item item) {
+    public String item(DataSheetItem item) {
         return phrases.say("item." + item.id());
     }
 
@@ -29,7 +29,7 @@ public final class SheetWording {
         return value(entry.item(), entry.value());
     }
 
-    private String value(Item item, double value) {
+    private String value(DataSheetItem item, double value) {
         String number = switch (item) {
             case OUTPUT_IMPEDANCE, INPUT_IMPEDANCE, BITS -> figures.whole(value);
             case WEIGHT -> figures.hundredths(value);
@@ -51,7 +51,7 @@ public final class SheetWording {
     }
 
     /** What was not said and how wide the answer becomes. */
-    public String assumed(List<Item> items, double spreadDb) {
+    public String assumed(List<DataSheetItem> items, double spreadDb) {
         if (items.isEmpty()) {
             return phrases.say("assumed.none");
         }

@@ -21,10 +21,10 @@ import app.redlamp.core.chain.choose.Shopping;
 import app.redlamp.core.chain.choose.Upgrade;
 import app.redlamp.core.chain.choose.WiringStep;
 import app.redlamp.core.chain.datasheet.DataSheet;
+import app.redlamp.core.chain.datasheet.DataSheetItem;
 import app.redlamp.core.chain.datasheet.DataSheetMicrophone;
 import app.redlamp.core.chain.datasheet.Doubt;
 import app.redlamp.core.chain.datasheet.Entry;
-import app.redlamp.core.chain.datasheet.Item;
 import app.redlamp.core.chain.fit.Fit;
 import app.redlamp.core.chain.fit.KitVerdict;
 import app.redlamp.core.chain.fit.Miss;
@@ -274,7 +274,7 @@ class KitWordingTest {
 
     @Test
     void dataSheetsAreExplained() {
-        for (Item item : Item.values()) {
+        for (DataSheetItem item : DataSheetItem.values()) {
             Entry entry = new Entry(item, 12, "12", Entry.How.AS_IT_IS);
             assertThat(sheets.item(item)).isNotBlank();
             assertThat(sheets.value(entry)).endsWith(item.unit());
@@ -283,7 +283,7 @@ class KitWordingTest {
             }
         }
         for (Entry.How how : Entry.How.values()) {
-            assertThat(sheets.how(new Entry(Item.BITS, 1, "", how))).isNotBlank();
+            assertThat(sheets.how(new Entry(DataSheetItem.BITS, 1, "", how))).isNotBlank();
         }
         DataSheetMicrophone nothing = DataSheetMicrophone.of(DataSheet.EMPTY, Microphone.Kind.LARGE_CONDENSER);
         assertThat(sheets.assumed(nothing.assumed(), 8))

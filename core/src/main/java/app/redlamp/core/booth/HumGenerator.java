@@ -9,9 +9,6 @@ final class HumGenerator {
     /** Upper edge of the octave of 500 Hz (ours). */
     static final double HIGHEST_HZ = 720;
 
-    /** Half an octave to each side (IEC 61260-1, from memory). */
-    private static final double EDGE = Math.pow(10, 0.15);
-
     /** Hum is counted above, where the noise floor is measured (common practice, no source). */
     private static final double CORNER_HZ = 80;
 
@@ -48,14 +45,14 @@ final class HumGenerator {
     }
 
     private static double power(double hz, double baseHz, OctaveLevels levels) {
-        for (int b = 0; b < OctaveLevels.COUNT; b++) {
-            double centre = OctaveLevels.centreHz(b);
-            if (hz >= centre / EDGE && hz < centre * EDGE) {
-                int sharing = (int) Math.floor(centre * EDGE / baseHz) - (int) Math.ceil(centre / EDGE / baseHz) + 1;
-                return Decibels.toPower(levels.at(b)) / Math.max(1, sharing);
-            }
+        int band = OctaveLevels.bandOf(hz);
+        if (band == OctaveLevels.NO_BAND) {
+            return 0;
         }
-        return 0;
+        int sharing = (int) Math.floor(OctaveLevels.highHz(band) / baseHz)
+                - (int) Math.ceil(OctaveLevels.lowHz(band) / baseHz)
+                + 1;
+        return Decibels.toPower(levels.at(band)) / Math.max(1, sharing);
     }
 
     /** Power behind the high-pass of finishing. */

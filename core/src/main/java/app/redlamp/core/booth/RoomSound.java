@@ -4,6 +4,7 @@ import app.redlamp.core.acoustics.outside.OctaveLevels;
 import app.redlamp.core.chain.Volts;
 import app.redlamp.core.signal.Convolver;
 import app.redlamp.core.signal.MinimumPhase;
+import app.redlamp.core.signal.OctaveBands;
 import app.redlamp.core.units.Decibels;
 import java.util.Arrays;
 import java.util.BitSet;
@@ -15,14 +16,11 @@ final class RoomSound {
     /** Samples of the filter that colours noise (ours). */
     private static final int LENGTH = 8192;
 
-    /** Half an octave to each side (IEC 61260-1, from memory). */
-    private static final double EDGE = Math.pow(10, 0.15);
-
-    /** An octave in natural logarithms, 10 to the 0.3 (IEC 61260-1, from memory). */
-    private static final double OCTAVE = 0.3 * Math.log(10);
+    /** An octave in natural logarithms (by definition). */
+    private static final double OCTAVE = 2 * Math.log(OctaveBands.HALF_OCTAVE);
 
     /** Upper edge of the highest octave (by definition). */
-    private static final double HIGHEST_EDGE_HZ = OctaveLevels.centreHz(OctaveLevels.COUNT - 1) * EDGE;
+    private static final double HIGHEST_EDGE_HZ = OctaveLevels.highHz(OctaveLevels.COUNT - 1);
 
     /** Beyond its octaves a noise falls by 36 dB an octave (ours). */
     private static final double STEEP = 12;
@@ -116,20 +114,18 @@ final class RoomSound {
 
     /** What of a source is no hum: all of what lies above its harmonics. */
     private static OctaveLevels rushing(RoomSource source) {
-        return OctaveLevels.each(b -> OctaveLevels.centreHz(b) * EDGE > HumGenerator.HIGHEST_HZ
+        return OctaveLevels.each(b -> OctaveLevels.highHz(b) > HumGenerator.HIGHEST_HZ
                 ? source.levels().at(b)
                 : source.levels().at(b) + share(1 - source.tonal()));
     }
 
     /** Power a hertz: each octave has its level, and within it each third as much as the others; beyond them it falls. */
     private static double density(double[] powers, double hz) {
-        for (int b = 0; b < powers.length; b++) {
-            double centre = OctaveLevels.centreHz(b);
-            if (hz >= centre / EDGE && hz < centre * EDGE) {
-                return powers[b] / (hz * OCTAVE);
-            }
+        int band = OctaveLevels.bandOf(hz);
+        if (band != OctaveLevels.NO_BAND) {
+            return powers[band] / (hz * OCTAVE);
         }
-        double edge = hz < OctaveLevels.centreHz(0) ? OctaveLevels.centreHz(0) / EDGE : HIGHEST_EDGE_HZ;
+        double edge = hz < OctaveLevels.lowHz(0) ? OctaveLevels.lowHz(0) : HIGHEST_EDGE_HZ;
         int nearest = hz < edge ? 0 : powers.length - 1;
         double away = hz < edge ? hz / edge : edge / hz;
         return powers[nearest] / (edge * OCTAVE) * Math.pow(away, STEEP);

@@ -36,8 +36,8 @@ final class VoiceResponse {
     /** The tail begins behind the first reflections (ours). */
     private static final double TAIL_FROM_S = 0.003;
 
-    /** 60 dB of amplitude: ln 1000 (by definition). */
-    private static final double DECAY = 3 * Math.log(10);
+    /** The fall of a decay time (by definition). */
+    private static final double DECAY = Decibels.toNepers(60);
 
     /** From a centre to its edges (by definition). */
     private static final double HALF_OCTAVE = Math.sqrt(2);

@@ -3,6 +3,7 @@ package app.redlamp.core.chain;
 import app.redlamp.core.acoustics.outside.OctaveLevels;
 import app.redlamp.core.fault.Faults;
 import app.redlamp.core.signal.AWeighting;
+import app.redlamp.core.signal.OctaveBands;
 import app.redlamp.core.units.Decibels;
 
 /**
@@ -59,7 +60,7 @@ public record Noise(double flatDb, double dbA) {
     private static double passed(double centreHz) {
         double sum = 0;
         for (int third = -1; third <= 1; third++) {
-            double ratio = centreHz * Math.pow(10, third * 0.1) / CORNER_HZ;
+            double ratio = centreHz * Math.pow(OctaveBands.THIRD, third) / CORNER_HZ;
             double fourth = Math.pow(ratio, 4);
             sum += fourth / (1 + fourth);
         }

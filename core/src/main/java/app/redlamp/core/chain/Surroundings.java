@@ -55,7 +55,7 @@ public record Surroundings(Noise noise, double volumeM3, double decayS) {
      */
     public double clarityDb(Position position, Pattern pattern) {
         double direct = Decibels.toPower(directDb(position, pattern));
-        double late = Math.exp(-6 * Math.log(10) * EARLY_S / decayS);
+        double late = Decibels.toPower(-60 * EARLY_S / decayS);
         return Decibels.levelOfPower((direct + 1 - late) / late);
     }
 }

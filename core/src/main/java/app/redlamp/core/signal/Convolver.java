@@ -109,14 +109,11 @@ public final class Convolver {
         take(samples);
         if (fading) {
             fade(out);
-        } else {
-            sum.clear();
-            sum(response, sum);
-            back();
-            for (int n = 0; n < block; n++) {
-                out[n] += work[block + n];
-            }
+            return;
         }
+        sum.clear();
+        sum(response, sum);
+        addBack(out);
     }
 
     /**
@@ -137,10 +134,7 @@ public final class Convolver {
                 one.sum(one.response, first.sum);
             }
         }
-        first.back();
-        for (int n = 0; n < first.block; n++) {
-            out[n] += first.work[first.block + n];
-        }
+        first.addBack(out);
     }
 
     private void take(float[] samples) {
@@ -183,6 +177,13 @@ public final class Convolver {
             if (!then.silent) {
                 into.addProduct(then, parts[p]);
             }
+        }
+    }
+
+    private void addBack(float[] out) {
+        back();
+        for (int n = 0; n < block; n++) {
+            out[n] += work[block + n];
         }
     }
 

@@ -8,6 +8,12 @@ import java.math.BigDecimal;
  * <p>Source: IEC 61260-1, base ten: G = 10^0.3, exact centres 1000 · G^(n/b) Hz, edges at centre · G^(±1/2b).
  */
 public final class OctaveBands {
+    /** From the centre of an octave to its edges, as a factor (IEC 61260-1, base ten, from memory). */
+    public static final double HALF_OCTAVE = Math.pow(10, 0.15);
+
+    /** From the centre of a third octave to the next one's, as a factor (IEC 61260-1, base ten, from memory). */
+    public static final double THIRD = Math.pow(10, 0.1);
+
     /** Third octaves from 63 Hz to 16 kHz. */
     public static final OctaveBands THIRDS = new OctaveBands(3, -12, 12);
 
@@ -23,9 +29,19 @@ public final class OctaveBands {
     private OctaveBands(int bandsPerOctave, int first, int last) {
         centresHz = new double[last - first + 1];
         for (int i = 0; i < centresHz.length; i++) {
-            centresHz[i] = 1000 * Math.pow(10, 0.3 * (first + i) / bandsPerOctave);
+            centresHz[i] = centreHz((double) (first + i) / bandsPerOctave);
         }
         halfWidth = Math.pow(10, 0.3 / (2 * bandsPerOctave));
+    }
+
+    /** Exact centre of what lies so many octaves above 1 kHz, in Hz; below for less than 0. */
+    public static double centreHz(double octavesOver1k) {
+        return 1000 * Math.pow(10, 0.3 * octavesOver1k);
+    }
+
+    /** Whether a frequency lies in a band: its lower edge belongs to it. */
+    public boolean contains(int band, double hz) {
+        return hz >= centresHz[band] / halfWidth && hz < centresHz[band] * halfWidth;
     }
 
     /** How many bands. */

@@ -11,9 +11,6 @@ import java.util.List;
  * <p>Source: IEC 61260-1:2014, base ten: edges at centre · 10^(±0.15).
  */
 public final class OctaveFilter {
-    /** Half an octave to each side (IEC 61260-1, from memory). */
-    private static final double EDGE = Math.pow(10, 0.15);
-
     /** A Butterworth band-pass of the sixth order is of class 1 (IEC 61260-1, from memory). */
     private static final int ORDER = 3;
 
@@ -24,8 +21,8 @@ public final class OctaveFilter {
      * @throws IllegalArgumentException where it does not
      */
     public OctaveFilter(double centreHz, double sampleRateHz) {
-        double lowHz = centreHz / EDGE;
-        double highHz = centreHz * EDGE;
+        double lowHz = centreHz / OctaveBands.HALF_OCTAVE;
+        double highHz = centreHz * OctaveBands.HALF_OCTAVE;
         if (!(lowHz > 0 && highHz < sampleRateHz / 2)) {
             throw new IllegalArgumentException(Faults.say("octave-filter.octave-at-hz", centreHz, sampleRateHz / 2));
         }

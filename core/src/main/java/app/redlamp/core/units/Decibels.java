@@ -38,6 +38,11 @@ public final class Decibels {
         return 10 * Math.log10(power);
     }
 
+    /** The same in nepers, the natural logarithm of the amplitude; a power has twice as many. */
+    public static double toNepers(double db) {
+        return db * LN10_OVER_20;
+    }
+
     /** Amplitude ratio of a level in dB. */
     public static double toAmplitude(double db) {
         return Math.exp(db * LN10_OVER_20);

@@ -34,6 +34,20 @@ class OctaveBandsTest {
         }
     }
 
+    /** IEC 61260-1, base ten (from memory): the third octave of 1 kHz goes from 891.25 to 1122.02 Hz, the octave of 2 kHz has 1995.26 Hz. */
+    @Test
+    void edgesAndCentresAreThoseOfTheStandard() {
+        int middle = IntStream.range(0, OctaveBands.THIRDS.count())
+                .filter(b -> OctaveBands.THIRDS.contains(b, 1000))
+                .findFirst()
+                .orElseThrow();
+        assertThat(OctaveBands.THIRDS.contains(middle, 891.26)).isTrue();
+        assertThat(OctaveBands.THIRDS.contains(middle, 891.24)).isFalse();
+        assertThat(OctaveBands.THIRDS.contains(middle, 1122.01)).isTrue();
+        assertThat(OctaveBands.THIRDS.contains(middle, 1122.03)).isFalse();
+        assertThat(OctaveBands.centreHz(1.0)).isCloseTo(1995.26, within(0.01));
+    }
+
     /** Bands side by side add up: white noise has the power of each band's width. */
     @Test
     void whiteNoiseHasThePowerOfTheBandsWidth() {

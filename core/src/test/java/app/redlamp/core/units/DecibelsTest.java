@@ -20,6 +20,13 @@ class DecibelsTest {
         assertThat(Decibels.toPower(db)).isCloseTo(amplitude * amplitude, within(1e-3));
     }
 
+    /** IEC 80000-15 (from memory): 1 Np is 8.685889638 dB; 60 dB of amplitude are ln 1000. */
+    @ParameterizedTest
+    @CsvSource({"8.685889638,1", "-8.685889638,-1", "60,6.907755279", "0,0"})
+    void nepersOfALevel(double db, double nepers) {
+        assertThat(Decibels.toNepers(db)).isCloseTo(nepers, within(1e-9));
+    }
+
     @ParameterizedTest
     @ValueSource(doubles = {0, -0.0, -1, Double.NaN, Double.POSITIVE_INFINITY})
     void whatHasNoLevelIsAbsent(double amplitude) {

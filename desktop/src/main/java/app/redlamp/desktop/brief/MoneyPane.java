@@ -1,8 +1,8 @@
 package app.redlamp.desktop.brief;
 
 import app.redlamp.core.planning.plan.Fee;
-import app.redlamp.core.planning.plan.Item;
 import app.redlamp.core.planning.plan.Money;
+import app.redlamp.core.planning.plan.ShoppingItem;
 import app.redlamp.desktop.bench.CommitField;
 import app.redlamp.desktop.bench.Desk;
 import app.redlamp.desktop.bench.Parts;
@@ -145,7 +145,7 @@ final class MoneyPane extends VBox implements Desk.Sheet<Planned> {
     private void showList(Money money) {
         list.getChildren().clear();
         for (int i = 0; i < money.items().size(); i++) {
-            Item item = money.items().get(i);
+            ShoppingItem item = money.items().get(i);
             int index = i;
             Label name = new Label(item.name());
             Label price = new Label(parts.strings()
@@ -156,17 +156,17 @@ final class MoneyPane extends VBox implements Desk.Sheet<Planned> {
                                     .map(p -> parts.words().plans().money(p, money.currency()))
                                     .orElse("–")));
             price.getStyleClass().add("secondary");
-            ComboBox<Item.Standing> standing = new ComboBox<>();
+            ComboBox<ShoppingItem.Standing> standing = new ComboBox<>();
             standing.setId("item-" + i);
             standing.setAccessibleText(item.name());
-            standing.getItems().setAll(Item.Standing.values());
+            standing.getItems().setAll(ShoppingItem.Standing.values());
             standing.setConverter(words("money.standing."));
             standing.setValue(item.standing());
             standing.setOnAction(e -> {
                 if (standing.getValue() != item.standing()) {
                     replace(
                             index,
-                            new Item(item.name(), item.newPrice(), item.usedPrice(), item.standing()),
+                            new ShoppingItem(item.name(), item.newPrice(), item.usedPrice(), item.standing()),
                             standing.getValue());
                 }
             });
@@ -175,7 +175,7 @@ final class MoneyPane extends VBox implements Desk.Sheet<Planned> {
                             "item-remove-" + i,
                             "money.remove",
                             () -> change(m -> {
-                                List<Item> fewer = new ArrayList<>(m.items());
+                                List<ShoppingItem> fewer = new ArrayList<>(m.items());
                                 fewer.remove(index);
                                 return m.withItems(fewer);
                             }));
@@ -183,10 +183,10 @@ final class MoneyPane extends VBox implements Desk.Sheet<Planned> {
         }
     }
 
-    private void replace(int index, Item item, Item.Standing standing) {
+    private void replace(int index, ShoppingItem item, ShoppingItem.Standing standing) {
         change(m -> {
-            List<Item> items = new ArrayList<>(m.items());
-            items.set(index, new Item(item.name(), item.newPrice(), item.usedPrice(), standing));
+            List<ShoppingItem> items = new ArrayList<>(m.items());
+            items.set(index, new ShoppingItem(item.name(), item.newPrice(), item.usedPrice(), standing));
             return m.withItems(items);
         });
         parts.models().brief().planned().ifPresent(this::show);
@@ -202,12 +202,12 @@ final class MoneyPane extends VBox implements Desk.Sheet<Planned> {
                         "item-add",
                         "money.add",
                         () -> change(m -> {
-                            List<Item> more = new ArrayList<>(m.items());
-                            more.add(new Item(
+                            List<ShoppingItem> more = new ArrayList<>(m.items());
+                            more.add(new ShoppingItem(
                                     name.getText().strip(),
                                     optional(fresh.getText()).orElse(BigDecimal.ZERO),
                                     optional(used.getText()),
-                                    Item.Standing.NEW));
+                                    ShoppingItem.Standing.NEW));
                             List.of(name, fresh, used).forEach(TextField::clear);
                             return m.withItems(more);
                         }));

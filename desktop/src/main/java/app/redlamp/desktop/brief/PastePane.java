@@ -1,6 +1,6 @@
 package app.redlamp.desktop.brief;
 
-import app.redlamp.core.planning.script.Words;
+import app.redlamp.core.planning.script.WordScan;
 import app.redlamp.desktop.bench.Overlay;
 import app.redlamp.desktop.bench.Parts;
 import app.redlamp.desktop.station.StationParts;
@@ -38,7 +38,7 @@ final class PastePane extends Overlay {
                                 : parts.strings()
                                         .say(
                                                 "paste.words",
-                                                parts.words().plans().whole(Words.count(text.getText()))),
+                                                parts.words().plans().whole(WordScan.count(text.getText()))),
                         text.textProperty()));
         Button replace = parts.bench().button("paste-replace", "paste.replace", () -> {
             parts.models().brief().script().paste(text.getText(), false);

@@ -3,8 +3,8 @@ package app.redlamp.desktop.kit;
 import app.redlamp.core.chain.choose.Purchase;
 import app.redlamp.core.chain.choose.Shopping;
 import app.redlamp.core.chain.kit.Kit;
-import app.redlamp.core.planning.plan.Item;
 import app.redlamp.core.planning.plan.Production;
+import app.redlamp.core.planning.plan.ShoppingItem;
 import app.redlamp.core.print.PrintedTable;
 import app.redlamp.desktop.bench.Desk;
 import app.redlamp.desktop.bench.Parts;
@@ -175,18 +175,18 @@ final class BuySheet extends VBox implements Desk.Sheet<Kit> {
     }
 
     private Production handed(Production production) {
-        List<Item> items = new ArrayList<>(production.money().items());
+        List<ShoppingItem> items = new ArrayList<>(production.money().items());
         for (Purchase line : lines()) {
             String name = name(line);
             boolean there = items.stream().anyMatch(i -> i.name().equals(name));
             if (!there && line.mark() != Purchase.Mark.LATER) {
-                items.add(new Item(
+                items.add(new ShoppingItem(
                         name,
                         amount(line.cost()),
                         line.usedCost().isPresent()
                                 ? Optional.of(amount(line.usedCost().getAsDouble()))
                                 : Optional.empty(),
-                        Item.Standing.NEW));
+                        ShoppingItem.Standing.NEW));
             }
         }
         return production.with(production.money().withItems(items));

@@ -4,8 +4,8 @@ import app.redlamp.core.acoustics.room.Pattern;
 import app.redlamp.core.chain.Chain;
 import app.redlamp.core.chain.SignalPath;
 import app.redlamp.core.chain.datasheet.DataSheet;
+import app.redlamp.core.chain.datasheet.DataSheetItem;
 import app.redlamp.core.chain.datasheet.Entry;
-import app.redlamp.core.chain.datasheet.Item;
 import app.redlamp.core.chain.datasheet.Quantity;
 import app.redlamp.core.chain.kit.AudioInterface;
 import app.redlamp.core.chain.kit.Gear;
@@ -147,7 +147,7 @@ final class DataSheetPane extends Overlay {
     private void show() {
         grid.getChildren().clear();
         findings.getChildren().clear();
-        for (Item item : sort.items()) {
+        for (DataSheetItem item : sort.items()) {
             Optional<Entry> entry = sheet.entry(item);
             CommitField field = new CommitField(
                     "sheet-" + item.id(),
@@ -185,7 +185,7 @@ final class DataSheetPane extends Overlay {
         findings.getChildren().add(Parts.wrapped(words, style));
     }
 
-    private void type(Item item, String written) {
+    private void type(DataSheetItem item, String written) {
         try {
             fault = "";
             sheet = written.isBlank() ? sheet.without(item) : sheet.with(Quantity.read(item, written));

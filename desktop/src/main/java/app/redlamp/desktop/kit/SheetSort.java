@@ -3,9 +3,9 @@ package app.redlamp.desktop.kit;
 import app.redlamp.core.chain.Chain;
 import app.redlamp.core.chain.datasheet.DataSheet;
 import app.redlamp.core.chain.datasheet.DataSheetInterface;
+import app.redlamp.core.chain.datasheet.DataSheetItem;
 import app.redlamp.core.chain.datasheet.DataSheetMicrophone;
 import app.redlamp.core.chain.datasheet.Doubt;
-import app.redlamp.core.chain.datasheet.Item;
 import app.redlamp.core.chain.kit.AudioInterface;
 import app.redlamp.core.chain.kit.Gear;
 import app.redlamp.core.chain.kit.Microphone;
@@ -34,7 +34,7 @@ enum SheetSort {
      *
      * @param here the chain with it, where it is used at its best
      */
-    record Made(Gear part, List<Item> assumed, List<Doubt> doubts, double spreadDb, Optional<Chain> here) {}
+    record Made(Gear part, List<DataSheetItem> assumed, List<Doubt> doubts, double spreadDb, Optional<Chain> here) {}
 
     /** Name in strings, such as {@code large-condenser}. */
     String id() {
@@ -46,24 +46,24 @@ enum SheetSort {
     }
 
     /** Figures that count. */
-    List<Item> items() {
+    List<DataSheetItem> items() {
         return isMicrophone()
                 ? List.of(
-                        Item.SENSITIVITY,
-                        Item.SELF_NOISE,
-                        Item.SIGNAL_TO_NOISE,
-                        Item.MAX_SPL,
-                        Item.OUTPUT_IMPEDANCE,
-                        Item.DIAPHRAGM,
-                        Item.WEIGHT)
+                        DataSheetItem.SENSITIVITY,
+                        DataSheetItem.SELF_NOISE,
+                        DataSheetItem.SIGNAL_TO_NOISE,
+                        DataSheetItem.MAX_SPL,
+                        DataSheetItem.OUTPUT_IMPEDANCE,
+                        DataSheetItem.DIAPHRAGM,
+                        DataSheetItem.WEIGHT)
                 : List.of(
-                        Item.INPUT_NOISE,
-                        Item.MIN_GAIN,
-                        Item.MAX_GAIN,
-                        Item.MAX_INPUT,
-                        Item.INPUT_IMPEDANCE,
-                        Item.DYNAMIC_RANGE,
-                        Item.BITS);
+                        DataSheetItem.INPUT_NOISE,
+                        DataSheetItem.MIN_GAIN,
+                        DataSheetItem.MAX_GAIN,
+                        DataSheetItem.MAX_INPUT,
+                        DataSheetItem.INPUT_IMPEDANCE,
+                        DataSheetItem.DYNAMIC_RANGE,
+                        DataSheetItem.BITS);
     }
 
     private Microphone.Kind kind() {
@@ -127,8 +127,8 @@ enum SheetSort {
                 plug(),
                 power(),
                 isUsb() ? Optional.of(inside(sheet)) : Optional.empty(),
-                sheet.value(Item.DIAPHRAGM).orElse(USUAL_DIAPHRAGM_MM) / 1000,
-                sheet.value(Item.WEIGHT).orElse(USUAL_WEIGHT_KG),
+                sheet.value(DataSheetItem.DIAPHRAGM).orElse(USUAL_DIAPHRAGM_MM) / 1000,
+                sheet.value(DataSheetItem.WEIGHT).orElse(USUAL_WEIGHT_KG),
                 price,
                 "");
     }

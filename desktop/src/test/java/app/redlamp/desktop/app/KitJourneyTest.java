@@ -3,7 +3,7 @@ package app.redlamp.desktop.app;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
-import app.redlamp.core.planning.plan.Item;
+import app.redlamp.core.planning.plan.ShoppingItem;
 import app.redlamp.core.print.PrintedTable;
 import java.io.IOException;
 import java.nio.file.Path;
@@ -228,7 +228,8 @@ class KitJourneyTest {
                 .startsWith("To start today: ")
                 .endsWith("The budget is 150.");
         window.fire(robot, "#buy-hand");
-        List<Item> items = window.wiring.production().production().get().money().items();
+        List<ShoppingItem> items =
+                window.wiring.production().production().get().money().items();
         assertThat(items).isNotEmpty();
         window.fire(robot, "#buy-hand");
         assertThat(window.wiring.production().production().get().money().items())

@@ -5,8 +5,8 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import app.redlamp.core.chain.Chain;
 import app.redlamp.core.chain.datasheet.DataSheet;
+import app.redlamp.core.chain.datasheet.DataSheetItem;
 import app.redlamp.core.chain.datasheet.DataSheetReader;
-import app.redlamp.core.chain.datasheet.Item;
 import app.redlamp.core.chain.kit.AudioInterface;
 import app.redlamp.core.chain.kit.Microphone;
 import app.redlamp.core.chain.kit.Parts;
@@ -80,7 +80,7 @@ class SheetSortTest {
         assertThat(box.voices()).isEqualTo(3);
         assertThat(box.phantom()).isTrue();
         assertThat(box.preamp().maxGainDb()).isEqualTo(62);
-        assertThat(SheetSort.INTERFACE.items()).contains(Item.INPUT_NOISE);
+        assertThat(SheetSort.INTERFACE.items()).contains(DataSheetItem.INPUT_NOISE);
     }
 
     @Test

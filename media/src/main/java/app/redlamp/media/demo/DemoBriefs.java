@@ -5,12 +5,12 @@ import app.redlamp.core.planning.mail.Proposal;
 import app.redlamp.core.planning.mail.RequirementReader;
 import app.redlamp.core.planning.plan.Brief;
 import app.redlamp.core.planning.plan.Fee;
-import app.redlamp.core.planning.plan.Item;
 import app.redlamp.core.planning.plan.JobKind;
 import app.redlamp.core.planning.plan.Money;
 import app.redlamp.core.planning.plan.Order;
 import app.redlamp.core.planning.plan.Production;
 import app.redlamp.core.planning.plan.QuietHours;
+import app.redlamp.core.planning.plan.ShoppingItem;
 import app.redlamp.core.planning.plan.WorkRatios;
 import app.redlamp.core.planning.plan.WorkingTime;
 import app.redlamp.core.planning.script.CharacterVoice;
@@ -112,9 +112,9 @@ final class DemoBriefs {
                 .withFee(Optional.of(new Fee(Fee.Basis.FINISHED_HOUR, new BigDecimal("210"))))
                 .withBudget(Optional.of(new BigDecimal("260")))
                 .withItems(List.of(
-                        item("two moving blankets", "48", null, Item.Standing.NEW),
-                        item("pop filter on an arm", "22", "9", Item.Standing.USED),
-                        item("interface with one preamp", "119", "70", Item.Standing.OWNED)));
+                        item("two moving blankets", "48", null, ShoppingItem.Standing.NEW),
+                        item("pop filter on an arm", "22", "9", ShoppingItem.Standing.USED),
+                        item("interface with one preamp", "119", "70", ShoppingItem.Standing.OWNED)));
         return production("demo-borrowed-weather", brief, order(brief, MAIL), script, money)
                 .with(new WorkRatios(155, 3, 3, 1, 1.3))
                 .with(new DemoRooms(RoomShelf.in(parent)).spots())
@@ -184,8 +184,9 @@ final class DemoBriefs {
         return new Order(read.specification(), read.base(), read.quotes(), mail);
     }
 
-    private static Item item(String name, String price, String used, Item.Standing standing) {
-        return new Item(name, new BigDecimal(price), Optional.ofNullable(used).map(BigDecimal::new), standing);
+    private static ShoppingItem item(String name, String price, String used, ShoppingItem.Standing standing) {
+        return new ShoppingItem(
+                name, new BigDecimal(price), Optional.ofNullable(used).map(BigDecimal::new), standing);
     }
 
     private ScriptText text(String name) throws IOException {

@@ -12,6 +12,7 @@ import app.redlamp.core.port.Shelf;
 import app.redlamp.core.signal.Biquad;
 import app.redlamp.core.signal.BiquadFilter;
 import app.redlamp.core.signal.Fourier;
+import app.redlamp.core.signal.OctaveBands;
 import app.redlamp.core.signal.OctaveFilter;
 import app.redlamp.media.wav.WavWriter;
 import java.io.IOException;
@@ -144,7 +145,7 @@ final class DemoSounds {
         float[][] bands = ImpulseResponse.of(where, LONGEST_S, RATE);
         for (int b = 0; b < SixBands.COUNT; b++) {
             float[] band = bands[b];
-            float[] octave = new OctaveFilter(1000 * Math.pow(10, 0.3 * (b - 3)), RATE).filter(band);
+            float[] octave = new OctaveFilter(OctaveBands.centreHz(b - 3.0), RATE).filter(band);
             add(sum, octave);
             if (b == SixBands.COUNT - 1) {
                 BiquadFilter above = new BiquadFilter(Biquad.highPass(HIGHEST_OCTAVE_HZ, Biquad.BUTTERWORTH_Q, RATE));

@@ -1,9 +1,9 @@
 package app.redlamp.media.production;
 
 import app.redlamp.core.planning.plan.Fee;
-import app.redlamp.core.planning.plan.Item;
 import app.redlamp.core.planning.plan.Money;
 import app.redlamp.core.planning.plan.QuietHours;
+import app.redlamp.core.planning.plan.ShoppingItem;
 import app.redlamp.core.planning.plan.Spent;
 import app.redlamp.core.planning.plan.WorkRatios;
 import app.redlamp.core.planning.plan.WorkingTime;
@@ -54,11 +54,11 @@ final class PlanCodec {
     private static final Codec<Fee> FEE =
             Codec.of(o -> new Fee(o.named("basis", Fee.Basis.class, Fee::basis), o.as("amount", AMOUNT, Fee::amount)));
 
-    private static final Codec<Item> ITEM = Codec.of(o -> new Item(
-            o.text("name", Item::name),
-            o.as("new", AMOUNT, Item::newPrice),
-            o.optional("used", AMOUNT, Item::usedPrice),
-            o.named("standing", Item.Standing.class, Item::standing)));
+    private static final Codec<ShoppingItem> ITEM = Codec.of(o -> new ShoppingItem(
+            o.text("name", ShoppingItem::name),
+            o.as("new", AMOUNT, ShoppingItem::newPrice),
+            o.optional("used", AMOUNT, ShoppingItem::usedPrice),
+            o.named("standing", ShoppingItem.Standing.class, ShoppingItem::standing)));
 
     static final Codec<Money> MONEY = Codec.of(o -> new Money(
             o.as("currency", CURRENCY, Money::currency),

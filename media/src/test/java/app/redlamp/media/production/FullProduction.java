@@ -3,10 +3,10 @@ package app.redlamp.media.production;
 import app.redlamp.core.delivery.spec.Asked;
 import app.redlamp.core.delivery.spec.Specifications;
 import app.redlamp.core.planning.plan.Fee;
-import app.redlamp.core.planning.plan.Item;
 import app.redlamp.core.planning.plan.Order;
 import app.redlamp.core.planning.plan.Production;
 import app.redlamp.core.planning.plan.Productions;
+import app.redlamp.core.planning.plan.ShoppingItem;
 import app.redlamp.core.planning.plan.Spent;
 import app.redlamp.core.planning.script.Block;
 import app.redlamp.core.planning.script.CharacterVoice;
@@ -60,12 +60,16 @@ final class FullProduction {
                         .withFee(Optional.of(new Fee(Fee.Basis.FINISHED_HOUR, new BigDecimal("180.10"))))
                         .withBudget(Optional.of(new BigDecimal("300")))
                         .withItems(List.of(
-                                new Item(
+                                new ShoppingItem(
                                         "stand",
                                         new BigDecimal("40"),
                                         Optional.of(new BigDecimal("0.1")),
-                                        Item.Standing.USED),
-                                new Item("lead", new BigDecimal("9.99"), Optional.empty(), Item.Standing.OWNED))))
+                                        ShoppingItem.Standing.USED),
+                                new ShoppingItem(
+                                        "lead",
+                                        new BigDecimal("9.99"),
+                                        Optional.empty(),
+                                        ShoppingItem.Standing.OWNED))))
                 .with(book.time().withDaysOff(Set.of(LocalDate.of(2028, 2, 29))))
                 .with(Cards.NONE
                         .with(GainCards.card("card-1", "Narrator"))

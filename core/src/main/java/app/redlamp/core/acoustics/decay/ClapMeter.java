@@ -2,6 +2,7 @@ package app.redlamp.core.acoustics.decay;
 
 import app.redlamp.core.acoustics.room.SixBands;
 import app.redlamp.core.signal.AudioSource;
+import app.redlamp.core.signal.OctaveBands;
 import app.redlamp.core.signal.OctaveFilter;
 import java.io.IOException;
 import java.util.ArrayList;
@@ -19,9 +20,6 @@ public final class ClapMeter {
 
     /** No room at home rings for longer (common practice, no source). */
     private static final double LONGEST_FALL_S = 6;
-
-    /** Half an octave to each side (IEC 61260-1, from memory). */
-    private static final double EDGE = Math.pow(10, 0.15);
 
     private ClapMeter() {}
 
@@ -52,14 +50,15 @@ public final class ClapMeter {
     }
 
     private static BandDecay band(float[] fall, int sampleRateHz, int band, boolean clipped) {
-        double centre = 1000 * Math.pow(10, 0.3 * (band - 3));
-        if (centre * EDGE >= sampleRateHz / 2.0) {
+        double centre = OctaveBands.centreHz(band - 3.0);
+        if (centre * OctaveBands.HALF_OCTAVE >= sampleRateHz / 2.0) {
             OptionalDouble none = OptionalDouble.empty();
             BandDecay.Trust no = BandDecay.Trust.NONE;
             return new BandDecay(none, none, none, 0, 0, false, no, no, no);
         }
         float[] filtered = new OctaveFilter(centre, sampleRateHz).filterBackwards(fall);
-        return DecayCurve.measure(filtered, sampleRateHz, centre * (EDGE - 1 / EDGE), clipped);
+        return DecayCurve.measure(
+                filtered, sampleRateHz, centre * (OctaveBands.HALF_OCTAVE - 1 / OctaveBands.HALF_OCTAVE), clipped);
     }
 
     private static float[] loudestChannel(AudioSource source) throws IOException {

@@ -126,7 +126,7 @@ final class DecayCurve {
     private void integrate() {
         double[] sums = new double[crossing + 1];
         // What is left beyond the crossing, as the straight line goes on.
-        double perSample = -dbPerS / 10 * Math.log(10) / sampleRateHz;
+        double perSample = 2 * Decibels.toNepers(-dbPerS) / sampleRateHz;
         sums[crossing] = crossing < samples.length ? noise / perSample : 0;
         for (int n = crossing - 1; n >= 0; n--) {
             sums[n] = sums[n + 1] + (double) samples[n] * samples[n] - noise;

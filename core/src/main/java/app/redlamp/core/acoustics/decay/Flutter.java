@@ -2,6 +2,7 @@ package app.redlamp.core.acoustics.decay;
 
 import app.redlamp.core.acoustics.room.Face;
 import app.redlamp.core.acoustics.room.Room;
+import app.redlamp.core.signal.OctaveBands;
 import app.redlamp.core.signal.OctaveFilter;
 import app.redlamp.core.units.Decibels;
 import java.util.Optional;
@@ -36,7 +37,7 @@ public record Flutter(double periodMs, double strength) {
     private static final double HEARD = 0.3;
 
     /** Octaves of 2 and 4 kHz, where rattling is heard (common practice, no source). */
-    private static final double[] BANDS_HZ = {1000 * Math.pow(10, 0.3), 1000 * Math.pow(10, 0.6)};
+    private static final double[] BANDS_HZ = {OctaveBands.centreHz(1.0), OctaveBands.centreHz(2.0)};
 
     /** Between which two surfaces it can run: half of its way, in metres. */
     public double spacingM(double speedMps) {

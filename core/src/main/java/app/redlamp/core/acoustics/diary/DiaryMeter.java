@@ -27,12 +27,6 @@ public final class DiaryMeter implements SampleSink {
     /** Eleven harmonics of 50 Hz, nine of 60 Hz (ours). */
     private static final double LINE_TO_HZ = 560;
 
-    /** Half an octave to each side (IEC 61260-1, from memory). */
-    private static final double EDGE = Math.pow(10, 0.15);
-
-    /** Outside all octaves (by definition). */
-    private static final int NO_BAND = -1;
-
     private final int length;
     private final float[][] waiting;
     private final float[] window;
@@ -60,7 +54,7 @@ public final class DiaryMeter implements SampleSink {
         for (int k = 0; k < bands.length; k++) {
             double hz = (double) k * sampleRateHz / length;
             weights[k] = k == 0 ? 0 : Decibels.toPower(AWeighting.db(hz));
-            bands[k] = band(hz);
+            bands[k] = OctaveLevels.bandOf(hz);
         }
         lineFrom = Math.max(1, (int) (LINE_FROM_HZ * length / sampleRateHz));
         lineSums = new double
@@ -86,16 +80,6 @@ public final class DiaryMeter implements SampleSink {
             meter.accept(block, n);
         }
         return meter.diary();
-    }
-
-    private static int band(double hz) {
-        for (int b = 0; b < OctaveLevels.COUNT; b++) {
-            double centre = OctaveLevels.centreHz(b);
-            if (hz >= centre / EDGE && hz < centre * EDGE) {
-                return b;
-            }
-        }
-        return NO_BAND;
     }
 
     @Override
@@ -140,7 +124,7 @@ public final class DiaryMeter implements SampleSink {
             double power = scale * (work[2 * k] * work[2 * k] + work[2 * k + 1] * work[2 * k + 1]);
             powers[k] = (float) power;
             weighted += power * weights[k];
-            if (bands[k] != NO_BAND) {
+            if (bands[k] != OctaveLevels.NO_BAND) {
                 octaves[bands[k]] += power;
             }
         }

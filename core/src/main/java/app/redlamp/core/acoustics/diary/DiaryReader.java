@@ -16,10 +16,10 @@ import java.util.List;
  */
 final class DiaryReader {
     /** An event begins 6 dB over what was before (ours). */
-    private static final double START_RATIO = Math.pow(10, 0.6);
+    private static final double START_RATIO = Decibels.toPower(6);
 
     /** And ends when it is back within 3 dB (ours). */
-    private static final double END_RATIO = Math.pow(10, 0.3);
+    private static final double END_RATIO = Decibels.toPower(3);
 
     /** It has to stay there for so long (ours). */
     private static final double CALM_S = 2;
@@ -48,7 +48,7 @@ final class DiaryReader {
     /** Steps to each side of a mean (ours). */
     private static final int SMOOTH = 2;
     /** A line that stands so far over both its sides is a hum (ours); a short piece of noise itself reaches about 5 dB. */
-    private static final double TONAL_RATIO = Math.pow(10, 0.75);
+    private static final double TONAL_RATIO = Decibels.toPower(7.5);
 
     /** Beyond the window's main lobe, and in the middle between harmonics of 50 Hz (ours). */
     private static final int BESIDE = 3;

@@ -123,9 +123,7 @@ public record NoiseGroup(List<NoiseEvent> events, OptionalDouble periodS) {
 
     /** How long it lasts as a rule: the median in seconds. */
     public double lengthS() {
-        double[] lengths =
-                events.stream().mapToDouble(NoiseEvent::lengthS).sorted().toArray();
-        return lengths[lengths.length / 2];
+        return median(NoiseEvent::lengthS);
     }
 
     /** How far it lies over the quiet as a rule, A-weighted: the median in dB. */

@@ -2,6 +2,7 @@ package app.redlamp.core.acoustics.outside;
 
 import app.redlamp.core.fault.Faults;
 import app.redlamp.core.signal.AWeighting;
+import app.redlamp.core.signal.OctaveBands;
 import app.redlamp.core.units.Decibels;
 import java.util.Arrays;
 import java.util.function.IntToDoubleFunction;
@@ -10,6 +11,9 @@ import java.util.function.IntToDoubleFunction;
 public final class OctaveLevels {
     /** Octaves from 63 Hz to 8 kHz (IEC 61260-1). */
     public static final int COUNT = 8;
+
+    /** Outside all octaves (by definition). */
+    public static final int NO_BAND = -1;
 
     /** What stands for silence (ours). */
     public static final double SILENCE_DB = -100;
@@ -22,6 +26,13 @@ public final class OctaveLevels {
 
     /** Slopes of the noise rating curves (ISO/R 1996:1971, from memory). */
     private static final double[] NR_B = {0.790, 0.870, 0.930, 0.974, 1.000, 1.015, 1.025, 1.030};
+
+    /** Exact centres (IEC 61260-1, base ten, from memory). */
+    private static final double[] CENTRES_HZ = new double[COUNT];
+
+    static {
+        Arrays.setAll(CENTRES_HZ, b -> OctaveBands.centreHz((double) b - BAND_OF_1_KHZ));
+    }
 
     private final double[] levels;
 
@@ -51,7 +62,27 @@ public final class OctaveLevels {
 
     /** Exact centre of a band in Hz (IEC 61260-1, base ten). */
     public static double centreHz(int band) {
-        return 1000 * Math.pow(10, 0.3 * (band - BAND_OF_1_KHZ));
+        return CENTRES_HZ[band];
+    }
+
+    /** Lower edge of a band in Hz, which belongs to it. */
+    public static double lowHz(int band) {
+        return centreHz(band) / OctaveBands.HALF_OCTAVE;
+    }
+
+    /** Upper edge of a band in Hz, which does not. */
+    public static double highHz(int band) {
+        return centreHz(band) * OctaveBands.HALF_OCTAVE;
+    }
+
+    /** The band that a frequency lies in; {@link #NO_BAND} outside all of them. */
+    public static int bandOf(double hz) {
+        for (int b = 0; b < COUNT; b++) {
+            if (hz >= lowHz(b) && hz < highHz(b)) {
+                return b;
+            }
+        }
+        return NO_BAND;
     }
 
     /** Level of an octave in dB. */

@@ -1,6 +1,7 @@
 package app.redlamp.core.acoustics.room;
 
 import app.redlamp.core.fault.Faults;
+import app.redlamp.core.units.Decibels;
 
 /**
  * The air in a room.
@@ -58,6 +59,6 @@ public record Air(double temperatureC, double humidityPercent) {
 
     /** The same as the exponent m of the energy, 1/m, in each band. */
     public SixBands exponents() {
-        return SixBands.each(b -> absorptionDbPerM(SixBands.centreHz(b)) * Math.log(10) / 10);
+        return SixBands.each(b -> 2 * Decibels.toNepers(absorptionDbPerM(SixBands.centreHz(b))));
     }
 }

@@ -24,8 +24,8 @@ public final class BassField {
     /** Beyond, it is less than a ten-thousandth (ours). */
     private static final double STATIC_REACH_M = 2;
 
-    /** 60 dB of pressure: a mode's damping is ln 1000 over its decay (by definition). */
-    private static final double LN_1000 = 3 * Math.log(10);
+    /** A mode's damping is this over its decay (by definition). */
+    private static final double DECAY = Decibels.toNepers(60);
 
     /** More change nothing within 0.2 dB (ours). */
     private static final int MOST_MODES = 4000;
@@ -33,7 +33,6 @@ public final class BassField {
     private final Room room;
     private final double speed;
     private final double[] wavenumberSquares;
-    private final double[] damping;
     private final List<Mode> modes;
 
     /** What each mode gives at each frequency, real and imaginary, for a product of pressures of 1: the same at every place. */
@@ -55,12 +54,12 @@ public final class BassField {
                 / (4 * Math.PI * room.space().volume()));
         modes = Mode.upTo(Math.max(2 * HIGHEST_HZ, Math.min(highestModeHz, most)), room.space(), speed);
         wavenumberSquares = new double[modes.size() + 1];
-        damping = new double[modes.size() + 1];
-        damping[0] = LN_1000 / decayS.at(0);
+        double[] damping = new double[modes.size() + 1];
+        damping[0] = DECAY / decayS.at(0);
         for (int i = 0; i < modes.size(); i++) {
             double hz = modes.get(i).frequencyHz();
             wavenumberSquares[i + 1] = square(2 * Math.PI * hz / speed);
-            damping[i + 1] = LN_1000 / decayS.between(hz);
+            damping[i + 1] = DECAY / decayS.between(hz);
         }
         inPhase = new double[frequenciesHz.length][modes.size() + 1];
         lagging = new double[frequenciesHz.length][modes.size() + 1];
@@ -95,18 +94,15 @@ public final class BassField {
         return colour;
     }
 
-    /** The mode that gives most at a frequency, between two points. */
-    Mode strongest(Point mouth, Point microphone, double frequencyHz) {
+    /** The mode that gives most at one of the frequencies, between two points. */
+    Mode strongest(Point mouth, Point microphone, int frequency) {
         double[] products = products(mouth, microphone);
-        double k = 2 * Math.PI * frequencyHz / speed;
         Mode best = modes.get(0);
         double most = -1;
         for (int n = 1; n < products.length; n++) {
-            double a = wavenumberSquares[n] - k * k;
-            double b = 2 * k * damping[n] / speed;
-            double square = products[n] * products[n] / (a * a + b * b);
-            if (square > most) {
-                most = square;
+            double size = Math.abs(products[n]) * Math.hypot(inPhase[frequency][n], lagging[frequency][n]);
+            if (size > most) {
+                most = size;
                 best = modes.get(n - 1);
             }
         }

@@ -72,7 +72,7 @@ public record Boominess(List<Double> frequenciesHz, List<Double> colourDb, List<
             if (colour[i] > colour[i - 1] && colour[i] >= colour[i + 1]) {
                 double excess = colour[i] - around(hz, colour, i);
                 if (excess >= HEARD_DB && colour[i] > 0) {
-                    booms.add(new Boom(hz[i], colour[i], excess, field.strongest(mouth, microphone, hz[i])));
+                    booms.add(new Boom(hz[i], colour[i], excess, field.strongest(mouth, microphone, i)));
                 }
             }
         }

@@ -1,5 +1,6 @@
 package app.redlamp.core.acoustics.room;
 
+import app.redlamp.core.units.Decibels;
 import java.util.ArrayList;
 import java.util.List;
 
@@ -41,8 +42,8 @@ public record DrawnDecay(
     /** Rays that ring longer by so much say that the room is uneven (ours). */
     private static final double UNEVEN = 1.12;
 
-    /** 24 ln 10: 60 dB in Sabine's constant (any acoustics handbook). */
-    private static final double DECADES = 24 * Math.log(10);
+    /** 24 ln 10, four times 60 dB of power, in Sabine's constant (any acoustics handbook). */
+    private static final double DECADES = 4 * 2 * Decibels.toNepers(60);
 
     public DrawnDecay {
         trust = List.copyOf(trust);

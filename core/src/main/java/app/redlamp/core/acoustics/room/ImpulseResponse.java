@@ -3,7 +3,6 @@ package app.redlamp.core.acoustics.room;
 import app.redlamp.core.fault.Faults;
 import java.util.Arrays;
 import java.util.Map;
-import java.util.stream.IntStream;
 
 /**
  * What a microphone would record of a burst in a drawn room, octave by octave: all image sources that are heard within
@@ -19,26 +18,11 @@ public final class ImpulseResponse {
     private ImpulseResponse() {}
 
     /**
-     * @param band as of {@link SixBands}
      * @param seconds how long, from the burst on
-     * @return samples, the sound that comes straight at 1/(4πr)
-     * @throws IllegalArgumentException where the room is so small for the time that it would never end
-     */
-    public static float[] of(Room room, int band, double seconds, int sampleRateHz) {
-        return of(room, new int[] {band}, seconds, sampleRateHz)[0];
-    }
-
-    /**
-     * The same for every band, at little more work than for one: the way of an image is looked at once.
-     *
-     * @return a row of samples for each band of {@link SixBands}
+     * @return a row of samples for each band of {@link SixBands}, the sound that comes straight at 1/(4πr)
      * @throws IllegalArgumentException where the room is so small for the time that it would never end
      */
     public static float[][] of(Room room, double seconds, int sampleRateHz) {
-        return of(room, IntStream.range(0, SixBands.COUNT).toArray(), seconds, sampleRateHz);
-    }
-
-    private static float[][] of(Room room, int[] bands, double seconds, int sampleRateHz) {
         Space space = room.space();
         double speed = room.air().speedMps();
         double reach = seconds * speed;
@@ -51,18 +35,17 @@ public final class ImpulseResponse {
         int length = (int) Math.ceil(seconds * sampleRateHz) + 1;
         Absorption absorption = Absorption.of(room);
         Map<Face, SixBands> sides = absorption.sides();
-        float[][] samples = new float[bands.length][length];
-        double[][] alongX = new double[bands.length][];
-        double[][] alongY = new double[bands.length][];
-        double[][] alongZ = new double[bands.length][];
-        double[] away = new double[bands.length];
-        for (int b = 0; b < bands.length; b++) {
-            alongX[b] = table(2 * farX, factors(sides, Face.LEFT, bands[b]));
-            alongY[b] = table(2 * farY, factors(sides, Face.FRONT, bands[b]));
-            alongZ[b] = table(2 * farZ, factors(sides, Face.FLOOR, bands[b]));
+        float[][] samples = new float[SixBands.COUNT][length];
+        double[][] alongX = new double[SixBands.COUNT][];
+        double[][] alongY = new double[SixBands.COUNT][];
+        double[][] alongZ = new double[SixBands.COUNT][];
+        double[] away = new double[SixBands.COUNT];
+        for (int b = 0; b < SixBands.COUNT; b++) {
+            alongX[b] = table(2 * farX, factors(sides, Face.LEFT, b));
+            alongY[b] = table(2 * farY, factors(sides, Face.FRONT, b));
+            alongZ[b] = table(2 * farZ, factors(sides, Face.FLOOR, b));
             // Air, and what stands in the room, take their part along the way.
-            away[b] =
-                    (room.air().exponents().at(bands[b]) + absorption.things().at(bands[b]) / (4 * space.volume())) / 2;
+            away[b] = (room.air().exponents().at(b) + absorption.things().at(b) / (4 * space.volume())) / 2;
         }
         Point m = room.microphone();
         for (int i = -2 * farX; i <= 2 * farX; i++) {

@@ -1,5 +1,6 @@
 package app.redlamp.core.acoustics.room;
 
+import app.redlamp.core.units.Decibels;
 import java.util.Map;
 
 /**
@@ -95,7 +96,7 @@ final class RayDecay {
      * @param nearM metres at which more than that is left
      */
     private double length(double db, double nearM) {
-        double wanted = Math.log(all) + db / 10 * Math.log(10);
+        double wanted = Math.log(all) + 2 * Decibels.toNepers(db);
         double metres = nearM;
         for (int i = 0; i < MOST_STEPS; i++) {
             double left = 0;

@@ -23,12 +23,12 @@ public record DataSheet(List<Entry> entries, Optional<Pattern> pattern, boolean 
     }
 
     /** What the sheet says of an item; absent where it is silent. */
-    public Optional<Entry> entry(Item item) {
+    public Optional<Entry> entry(DataSheetItem item) {
         return entries.stream().filter(e -> e.item() == item).findFirst();
     }
 
     /** Value of an item in its unit; absent where it is not said. */
-    public OptionalDouble value(Item item) {
+    public OptionalDouble value(DataSheetItem item) {
         Optional<Entry> entry = entry(item);
         return entry.isPresent() ? OptionalDouble.of(entry.get().value()) : OptionalDouble.empty();
     }
@@ -42,7 +42,7 @@ public record DataSheet(List<Entry> entries, Optional<Pattern> pattern, boolean 
     }
 
     /** Without an item. */
-    public DataSheet without(Item item) {
+    public DataSheet without(DataSheetItem item) {
         return new DataSheet(entries.stream().filter(e -> e.item() != item).toList(), pattern, phantom, faults);
     }
 
@@ -51,8 +51,8 @@ public record DataSheet(List<Entry> entries, Optional<Pattern> pattern, boolean 
      * them.
      */
     public OptionalDouble selfNoiseDbA() {
-        OptionalDouble said = value(Item.SELF_NOISE);
-        OptionalDouble ratio = value(Item.SIGNAL_TO_NOISE);
+        OptionalDouble said = value(DataSheetItem.SELF_NOISE);
+        OptionalDouble ratio = value(DataSheetItem.SIGNAL_TO_NOISE);
         OptionalDouble counted =
                 ratio.isPresent() ? OptionalDouble.of(94 - ratio.getAsDouble()) : OptionalDouble.empty();
         if (said.isPresent() && counted.isPresent()) {

@@ -21,7 +21,7 @@ import java.util.OptionalDouble;
  * @param doubts what cannot be, or hardly can
  */
 public record DataSheetInterface(
-        Preamp usual, Preamp worst, Preamp best, Converter converter, List<Item> assumed, List<Doubt> doubts) {
+        Preamp usual, Preamp worst, Preamp best, Converter converter, List<DataSheetItem> assumed, List<Doubt> doubts) {
     /** What a preamp hisses more at the end of its knob (common practice, no source). */
     private static final double STRAIN_DB = 4;
 
@@ -32,14 +32,14 @@ public record DataSheetInterface(
     private static final double USUAL_BITS = 24;
 
     /** What interfaces usually have. */
-    private static final List<Item> ITEMS = List.of(
-            Item.MIN_GAIN,
-            Item.MAX_GAIN,
-            Item.INPUT_NOISE,
-            Item.MAX_INPUT,
-            Item.INPUT_IMPEDANCE,
-            Item.DYNAMIC_RANGE,
-            Item.BITS);
+    private static final List<DataSheetItem> ITEMS = List.of(
+            DataSheetItem.MIN_GAIN,
+            DataSheetItem.MAX_GAIN,
+            DataSheetItem.INPUT_NOISE,
+            DataSheetItem.MAX_INPUT,
+            DataSheetItem.INPUT_IMPEDANCE,
+            DataSheetItem.DYNAMIC_RANGE,
+            DataSheetItem.BITS);
 
     public DataSheetInterface {
         assumed = List.copyOf(assumed);
@@ -48,29 +48,29 @@ public record DataSheetInterface(
 
     /** @throws IllegalArgumentException for a figure that no interface has; one line */
     public static DataSheetInterface of(DataSheet sheet) {
-        List<Item> assumed =
+        List<DataSheetItem> assumed =
                 ITEMS.stream().filter(i -> sheet.value(i).isEmpty()).toList();
         return new DataSheetInterface(
                 preamp(sheet, 0),
                 preamp(sheet, -1),
                 preamp(sheet, 1),
                 new Converter(
-                        (int) Math.rint(sheet.value(Item.BITS).orElse(USUAL_BITS)),
-                        sheet.value(Item.DYNAMIC_RANGE).orElse(USUAL_RANGE_DB)),
+                        (int) Math.rint(sheet.value(DataSheetItem.BITS).orElse(USUAL_BITS)),
+                        sheet.value(DataSheetItem.DYNAMIC_RANGE).orElse(USUAL_RANGE_DB)),
                 assumed,
                 doubts(sheet));
     }
 
     /** @param side −1 for the worst, 0 for the usual, 1 for the best */
     private static Preamp preamp(DataSheet sheet, int side) {
-        double least = sheet.value(Item.MIN_GAIN).orElse(0);
+        double least = sheet.value(DataSheetItem.MIN_GAIN).orElse(0);
         return new Preamp(
                 least,
-                sheet.value(Item.MAX_GAIN).orElse(at(side, 46, 55, 65)),
-                sheet.value(Item.INPUT_NOISE).orElse(at(side, -118, -126, -129)),
+                sheet.value(DataSheetItem.MAX_GAIN).orElse(at(side, 46, 55, 65)),
+                sheet.value(DataSheetItem.INPUT_NOISE).orElse(at(side, -118, -126, -129)),
                 STRAIN_DB,
-                sheet.value(Item.MAX_INPUT).orElse(at(side, 4, 10, 16)),
-                sheet.value(Item.INPUT_IMPEDANCE).orElse(at(side, 1500, 3000, 6000)));
+                sheet.value(DataSheetItem.MAX_INPUT).orElse(at(side, 4, 10, 16)),
+                sheet.value(DataSheetItem.INPUT_IMPEDANCE).orElse(at(side, 1500, 3000, 6000)));
     }
 
     private static double at(int side, double worst, double usual, double best) {
@@ -80,17 +80,17 @@ public record DataSheetInterface(
     private static List<Doubt> doubts(DataSheet sheet) {
         List<Doubt> doubts = new ArrayList<>();
         double thermal = Volts.thermalDbu(150);
-        OptionalDouble noise = sheet.value(Item.INPUT_NOISE);
+        OptionalDouble noise = sheet.value(DataSheetItem.INPUT_NOISE);
         if (noise.isPresent() && noise.getAsDouble() < thermal) {
-            doubts.add(new Doubt(Doubt.Kind.BELOW_THERMAL, Item.INPUT_NOISE, noise.getAsDouble(), thermal));
+            doubts.add(new Doubt(Doubt.Kind.BELOW_THERMAL, DataSheetItem.INPUT_NOISE, noise.getAsDouble(), thermal));
         }
-        doubt(sheet, Item.MAX_GAIN, 20, 85, doubts);
-        doubt(sheet, Item.MAX_INPUT, -20, 30, doubts);
-        doubt(sheet, Item.DYNAMIC_RANGE, 75, 130, doubts);
+        doubt(sheet, DataSheetItem.MAX_GAIN, 20, 85, doubts);
+        doubt(sheet, DataSheetItem.MAX_INPUT, -20, 30, doubts);
+        doubt(sheet, DataSheetItem.DYNAMIC_RANGE, 75, 130, doubts);
         return doubts;
     }
 
-    private static void doubt(DataSheet sheet, Item item, double low, double high, List<Doubt> doubts) {
+    private static void doubt(DataSheet sheet, DataSheetItem item, double low, double high, List<Doubt> doubts) {
         OptionalDouble value = sheet.value(item);
         if (value.isPresent() && value.getAsDouble() < low) {
             doubts.add(new Doubt(Doubt.Kind.LOW, item, value.getAsDouble(), low));

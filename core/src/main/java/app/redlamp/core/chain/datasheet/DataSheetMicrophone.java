@@ -19,7 +19,8 @@ import java.util.OptionalDouble;
  * @param assumed what was not said
  * @param doubts what cannot be, or hardly can
  */
-public record DataSheetMicrophone(Capsule usual, Capsule worst, Capsule best, List<Item> assumed, List<Doubt> doubts) {
+public record DataSheetMicrophone(
+        Capsule usual, Capsule worst, Capsule best, List<DataSheetItem> assumed, List<Doubt> doubts) {
     /** Rounding of data sheets (common practice, no source). */
     private static final double ROUNDING_DB = 1;
 
@@ -33,12 +34,16 @@ public record DataSheetMicrophone(Capsule usual, Capsule worst, Capsule best, Li
      * @throws IllegalArgumentException for a figure that no capsule has; one line
      */
     public static DataSheetMicrophone of(DataSheet sheet, Microphone.Kind kind) {
-        List<Item> assumed = new ArrayList<>();
+        List<DataSheetItem> assumed = new ArrayList<>();
         Pattern pattern = sheet.pattern().orElse(Pattern.CARDIOID);
         boolean thermal = kind == Microphone.Kind.DYNAMIC || kind == Microphone.Kind.RIBBON;
         OptionalDouble noise = sheet.selfNoiseDbA();
-        for (Item item : List.of(Item.SENSITIVITY, Item.SELF_NOISE, Item.MAX_SPL, Item.OUTPUT_IMPEDANCE)) {
-            boolean said = item == Item.SELF_NOISE
+        for (DataSheetItem item : List.of(
+                DataSheetItem.SENSITIVITY,
+                DataSheetItem.SELF_NOISE,
+                DataSheetItem.MAX_SPL,
+                DataSheetItem.OUTPUT_IMPEDANCE)) {
+            boolean said = item == DataSheetItem.SELF_NOISE
                     ? noise.isPresent() || thermal
                     : sheet.value(item).isPresent();
             if (!said) {
@@ -59,17 +64,17 @@ public record DataSheetMicrophone(Capsule usual, Capsule worst, Capsule best, Li
         boolean thermal = kind == Microphone.Kind.DYNAMIC || kind == Microphone.Kind.RIBBON;
         OptionalDouble noise = sheet.selfNoiseDbA();
         if (noise.isEmpty() && !thermal) {
-            noise = OptionalDouble.of(at(Usual.of(Item.SELF_NOISE, kind), -side));
+            noise = OptionalDouble.of(at(Usual.of(DataSheetItem.SELF_NOISE, kind), -side));
         }
         return new Capsule(
                 pattern,
-                said(sheet, Item.SENSITIVITY, kind, side),
+                said(sheet, DataSheetItem.SENSITIVITY, kind, side),
                 noise,
-                said(sheet, Item.MAX_SPL, kind, side),
-                said(sheet, Item.OUTPUT_IMPEDANCE, kind, -side));
+                said(sheet, DataSheetItem.MAX_SPL, kind, side),
+                said(sheet, DataSheetItem.OUTPUT_IMPEDANCE, kind, -side));
     }
 
-    private static double said(DataSheet sheet, Item item, Microphone.Kind kind, int side) {
+    private static double said(DataSheet sheet, DataSheetItem item, Microphone.Kind kind, int side) {
         return sheet.value(item).orElse(at(Usual.of(item, kind), side));
     }
 
@@ -79,16 +84,20 @@ public record DataSheetMicrophone(Capsule usual, Capsule worst, Capsule best, Li
 
     private static List<Doubt> doubts(DataSheet sheet, Microphone.Kind kind, Capsule capsule) {
         List<Doubt> doubts = new ArrayList<>();
-        OptionalDouble said = sheet.value(Item.SELF_NOISE);
-        OptionalDouble ratio = sheet.value(Item.SIGNAL_TO_NOISE);
+        OptionalDouble said = sheet.value(DataSheetItem.SELF_NOISE);
+        OptionalDouble ratio = sheet.value(DataSheetItem.SIGNAL_TO_NOISE);
         if (said.isPresent() && ratio.isPresent()) {
             double counted = Volts.PASCAL_DB - ratio.getAsDouble();
             if (Math.abs(counted - said.getAsDouble()) > ROUNDING_DB) {
-                doubts.add(new Doubt(Doubt.Kind.CONTRADICTION, Item.SELF_NOISE, said.getAsDouble(), counted));
+                doubts.add(new Doubt(Doubt.Kind.CONTRADICTION, DataSheetItem.SELF_NOISE, said.getAsDouble(), counted));
             }
         }
-        for (Item item : List.of(Item.SENSITIVITY, Item.SELF_NOISE, Item.MAX_SPL, Item.OUTPUT_IMPEDANCE)) {
-            OptionalDouble value = item == Item.SELF_NOISE ? sheet.selfNoiseDbA() : sheet.value(item);
+        for (DataSheetItem item : List.of(
+                DataSheetItem.SENSITIVITY,
+                DataSheetItem.SELF_NOISE,
+                DataSheetItem.MAX_SPL,
+                DataSheetItem.OUTPUT_IMPEDANCE)) {
+            OptionalDouble value = item == DataSheetItem.SELF_NOISE ? sheet.selfNoiseDbA() : sheet.value(item);
             if (value.isPresent()) {
                 Usual usual = Usual.of(item, kind);
                 if (value.getAsDouble() < usual.lowest(item)) {
@@ -108,7 +117,7 @@ public record DataSheetMicrophone(Capsule usual, Capsule worst, Capsule best, Li
                 .dbA();
         OptionalDouble noise = sheet.selfNoiseDbA();
         if (noise.isPresent() && noise.getAsDouble() < thermal - ROUNDING_DB) {
-            doubts.add(new Doubt(Doubt.Kind.BELOW_THERMAL, Item.SELF_NOISE, noise.getAsDouble(), thermal));
+            doubts.add(new Doubt(Doubt.Kind.BELOW_THERMAL, DataSheetItem.SELF_NOISE, noise.getAsDouble(), thermal));
         }
         return doubts;
     }

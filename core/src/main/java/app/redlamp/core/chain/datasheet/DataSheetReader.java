@@ -19,7 +19,7 @@ public final class DataSheetReader {
     private static final int MOST_LINES = 2000;
 
     /** A name is looked for before names that are part of it. */
-    private static final Map<String, Item> NAMES = names();
+    private static final Map<String, DataSheetItem> NAMES = names();
 
     private static final java.util.regex.Pattern AT_FREQUENCY = java.util.regex.Pattern.compile(
             "(?i)(?:[@(,]\\s?)?(?:at |re |ref\\.? )?(?<!\\d)(?<!\\d[.,])\\d{1,6}(?:[.,]\\d{1,3})?\\s?k?hz\\)?");
@@ -31,7 +31,7 @@ public final class DataSheetReader {
     private static final java.util.regex.Pattern RANGE = java.util.regex.Pattern.compile(
             "([-+]?\\d{1,3}(?:[.,]\\d)?)\\s*(?:db)?\\s*(?:to|\\.\\.\\.?|…|-)\\s*([-+]?\\d{1,3}(?:[.,]\\d)?)\\s*db");
 
-    private final Map<Item, Entry> entries = new LinkedHashMap<>();
+    private final Map<DataSheetItem, Entry> entries = new LinkedHashMap<>();
     private final List<String> faults = new ArrayList<>();
     private Optional<Pattern> pattern = Optional.empty();
     private boolean phantom;
@@ -51,42 +51,42 @@ public final class DataSheetReader {
         return new DataSheet(List.copyOf(reader.entries.values()), reader.pattern, reader.phantom, reader.faults);
     }
 
-    private static Map<String, Item> names() {
-        Map<String, Item> names = new LinkedHashMap<>();
-        names.put("equivalent input noise", Item.INPUT_NOISE);
-        names.put("ein", Item.INPUT_NOISE);
-        names.put("equivalent noise", Item.SELF_NOISE);
-        names.put("self-noise", Item.SELF_NOISE);
-        names.put("self noise", Item.SELF_NOISE);
-        names.put("inherent noise", Item.SELF_NOISE);
-        names.put("noise level", Item.SELF_NOISE);
-        names.put("signal-to-noise", Item.SIGNAL_TO_NOISE);
-        names.put("signal to noise", Item.SIGNAL_TO_NOISE);
-        names.put("s/n", Item.SIGNAL_TO_NOISE);
-        names.put("snr", Item.SIGNAL_TO_NOISE);
-        names.put("dynamic range", Item.DYNAMIC_RANGE);
-        names.put("maximum sound pressure", Item.MAX_SPL);
-        names.put("sound pressure level", Item.MAX_SPL);
-        names.put("max spl", Item.MAX_SPL);
-        names.put("max. spl", Item.MAX_SPL);
-        names.put("maximum spl", Item.MAX_SPL);
-        names.put("maximum input sound", Item.MAX_SPL);
-        names.put("input impedance", Item.INPUT_IMPEDANCE);
-        names.put("impedance", Item.OUTPUT_IMPEDANCE);
-        names.put("maximum input", Item.MAX_INPUT);
-        names.put("max. input", Item.MAX_INPUT);
-        names.put("max input", Item.MAX_INPUT);
-        names.put("maximum gain", Item.MAX_GAIN);
-        names.put("max. gain", Item.MAX_GAIN);
-        names.put("max gain", Item.MAX_GAIN);
-        names.put("minimum gain", Item.MIN_GAIN);
-        names.put("gain", Item.MAX_GAIN);
-        names.put("sensitivity", Item.SENSITIVITY);
-        names.put("open circuit", Item.SENSITIVITY);
-        names.put("diaphragm", Item.DIAPHRAGM);
-        names.put("weight", Item.WEIGHT);
-        names.put("bit depth", Item.BITS);
-        names.put("resolution", Item.BITS);
+    private static Map<String, DataSheetItem> names() {
+        Map<String, DataSheetItem> names = new LinkedHashMap<>();
+        names.put("equivalent input noise", DataSheetItem.INPUT_NOISE);
+        names.put("ein", DataSheetItem.INPUT_NOISE);
+        names.put("equivalent noise", DataSheetItem.SELF_NOISE);
+        names.put("self-noise", DataSheetItem.SELF_NOISE);
+        names.put("self noise", DataSheetItem.SELF_NOISE);
+        names.put("inherent noise", DataSheetItem.SELF_NOISE);
+        names.put("noise level", DataSheetItem.SELF_NOISE);
+        names.put("signal-to-noise", DataSheetItem.SIGNAL_TO_NOISE);
+        names.put("signal to noise", DataSheetItem.SIGNAL_TO_NOISE);
+        names.put("s/n", DataSheetItem.SIGNAL_TO_NOISE);
+        names.put("snr", DataSheetItem.SIGNAL_TO_NOISE);
+        names.put("dynamic range", DataSheetItem.DYNAMIC_RANGE);
+        names.put("maximum sound pressure", DataSheetItem.MAX_SPL);
+        names.put("sound pressure level", DataSheetItem.MAX_SPL);
+        names.put("max spl", DataSheetItem.MAX_SPL);
+        names.put("max. spl", DataSheetItem.MAX_SPL);
+        names.put("maximum spl", DataSheetItem.MAX_SPL);
+        names.put("maximum input sound", DataSheetItem.MAX_SPL);
+        names.put("input impedance", DataSheetItem.INPUT_IMPEDANCE);
+        names.put("impedance", DataSheetItem.OUTPUT_IMPEDANCE);
+        names.put("maximum input", DataSheetItem.MAX_INPUT);
+        names.put("max. input", DataSheetItem.MAX_INPUT);
+        names.put("max input", DataSheetItem.MAX_INPUT);
+        names.put("maximum gain", DataSheetItem.MAX_GAIN);
+        names.put("max. gain", DataSheetItem.MAX_GAIN);
+        names.put("max gain", DataSheetItem.MAX_GAIN);
+        names.put("minimum gain", DataSheetItem.MIN_GAIN);
+        names.put("gain", DataSheetItem.MAX_GAIN);
+        names.put("sensitivity", DataSheetItem.SENSITIVITY);
+        names.put("open circuit", DataSheetItem.SENSITIVITY);
+        names.put("diaphragm", DataSheetItem.DIAPHRAGM);
+        names.put("weight", DataSheetItem.WEIGHT);
+        names.put("bit depth", DataSheetItem.BITS);
+        names.put("resolution", DataSheetItem.BITS);
         return names;
     }
 
@@ -103,7 +103,7 @@ public final class DataSheetReader {
         if (low.contains("load impedance") || low.contains("recommended load") || low.contains("minimum load")) {
             return;
         }
-        for (Map.Entry<String, Item> name : NAMES.entrySet()) {
+        for (Map.Entry<String, DataSheetItem> name : NAMES.entrySet()) {
             int at = find(low, name.getKey());
             if (at >= 0) {
                 if (!entries.containsKey(name.getValue())) {
@@ -129,11 +129,11 @@ public final class DataSheetReader {
         return -1;
     }
 
-    private void take(Item item, String rest, String low) {
+    private void take(DataSheetItem item, String rest, String low) {
         Matcher range = RANGE.matcher(rest.toLowerCase(Locale.ROOT));
-        if (item == Item.MAX_GAIN && range.find()) {
-            put(Item.MIN_GAIN, range.group(1) + " dB", "");
-            put(Item.MAX_GAIN, range.group(2) + " dB", "");
+        if (item == DataSheetItem.MAX_GAIN && range.find()) {
+            put(DataSheetItem.MIN_GAIN, range.group(1) + " dB", "");
+            put(DataSheetItem.MAX_GAIN, range.group(2) + " dB", "");
             return;
         }
         int colon = rest.indexOf(':');
@@ -143,7 +143,7 @@ public final class DataSheetReader {
         String figure = withoutConditions(after ? rest.substring(colon) : rest);
         String condition = after ? " " + rest.substring(0, colon) : "";
         if (Quantity.NUMBER.matcher(figure).find()) {
-            boolean weighted = low.contains("a-weighted") && item == Item.INPUT_NOISE;
+            boolean weighted = low.contains("a-weighted") && item == DataSheetItem.INPUT_NOISE;
             put(item, figure, condition + (weighted ? " A-weighted" : ""));
         }
     }
@@ -157,7 +157,7 @@ public final class DataSheetReader {
     }
 
     /** @param condition what else counts, and is not shown with it */
-    private void put(Item item, String written, String condition) {
+    private void put(DataSheetItem item, String written, String condition) {
         try {
             Entry read = Quantity.read(item, written + condition);
             entries.putIfAbsent(item, new Entry(item, read.value(), written, read.how()));

@@ -10,7 +10,7 @@ import java.util.Locale;
  * @param value as it stands there
  * @param other what it is held against
  */
-public record Doubt(Kind kind, Item item, double value, double other) {
+public record Doubt(Kind kind, DataSheetItem item, double value, double other) {
 
     /** What it is. */
     public enum Kind {

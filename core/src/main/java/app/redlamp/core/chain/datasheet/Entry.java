@@ -9,7 +9,7 @@ import java.util.Locale;
  * @param written as it stood there
  * @param how by what it was brought there
  */
-public record Entry(Item item, double value, String written, How how) {
+public record Entry(DataSheetItem item, double value, String written, How how) {
 
     /** How a figure was brought to its unit. */
     public enum How {

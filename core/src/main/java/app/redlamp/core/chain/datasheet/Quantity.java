@@ -34,7 +34,7 @@ public final class Quantity {
      * @param written such as "−54 dBV/Pa", "16 dB(A)", "134 dB at 0.5 % THD"
      * @throws IllegalArgumentException with one line that says what to write, where it is none or cannot be
      */
-    public static Entry read(Item item, String written) {
+    public static Entry read(DataSheetItem item, String written) {
         String text = plain(written);
         Matcher number = NUMBER.matcher(text);
         if (text.length() > LONGEST || !number.find()) {
@@ -69,7 +69,7 @@ public final class Quantity {
         return text.length() > 40 ? text.substring(0, 40) + "…" : text;
     }
 
-    private static Entry as(Item item, double value, String written) {
+    private static Entry as(DataSheetItem item, double value, String written) {
         return new Entry(item, value, written, How.AS_IT_IS);
     }
 
@@ -80,7 +80,7 @@ public final class Quantity {
             }
             boolean volts = unit.startsWith("v/");
             return new Entry(
-                    Item.SENSITIVITY,
+                    DataSheetItem.SENSITIVITY,
                     volts ? value * 1000 : value,
                     written,
                     volts ? How.FROM_OTHER_UNIT : How.AS_IT_IS);
@@ -91,7 +91,10 @@ public final class Quantity {
             }
             if (unit.startsWith("dbu")) {
                 return new Entry(
-                        Item.SENSITIVITY, 1000 * Volts.DBU_V * Decibels.toAmplitude(value), written, How.FROM_DBU);
+                        DataSheetItem.SENSITIVITY,
+                        1000 * Volts.DBU_V * Decibels.toAmplitude(value),
+                        written,
+                        How.FROM_DBU);
             }
             boolean microbar = unit.contains("bar");
             double level = microbar ? value + 20 : value;
@@ -99,7 +102,7 @@ public final class Quantity {
                 throw new IllegalArgumentException(Faults.say("quantity.such-levels-lie", shortened(written)));
             }
             return new Entry(
-                    Item.SENSITIVITY,
+                    DataSheetItem.SENSITIVITY,
                     1000 * Decibels.toAmplitude(level),
                     written,
                     microbar ? How.FROM_MICROBAR : How.FROM_LEVEL);
@@ -113,8 +116,8 @@ public final class Quantity {
         }
         boolean quasiPeak = unit.contains("468") || unit.contains("ccir") || unit.contains("quasi");
         return quasiPeak
-                ? new Entry(Item.SELF_NOISE, Math.max(0, value - QUASI_PEAK_DB), written, How.FROM_QUASI_PEAK)
-                : as(Item.SELF_NOISE, value, written);
+                ? new Entry(DataSheetItem.SELF_NOISE, Math.max(0, value - QUASI_PEAK_DB), written, How.FROM_QUASI_PEAK)
+                : as(DataSheetItem.SELF_NOISE, value, written);
     }
 
     private static Entry maxSpl(double value, String text, String written) {
@@ -122,8 +125,8 @@ public final class Quantity {
         double thd = percent.orElse(1.0);
         boolean other = Math.abs(thd - 1) > 1e-9 && thd > 0;
         return other
-                ? new Entry(Item.MAX_SPL, value - Decibels.levelOfAmplitude(thd), written, How.FROM_DISTORTION)
-                : as(Item.MAX_SPL, value, written);
+                ? new Entry(DataSheetItem.MAX_SPL, value - Decibels.levelOfAmplitude(thd), written, How.FROM_DISTORTION)
+                : as(DataSheetItem.MAX_SPL, value, written);
     }
 
     private static Optional<Double> distortion(String text) {
@@ -138,9 +141,9 @@ public final class Quantity {
         boolean weighted = unit.contains("(a)") || unit.startsWith("dbua") || weighted(text);
         double dbu = unit.startsWith("dbv") ? value + Volts.dbu(1) : value;
         if (weighted) {
-            return new Entry(Item.INPUT_NOISE, dbu - Noise.whiteWeightDb(), written, How.FROM_A_WEIGHTED);
+            return new Entry(DataSheetItem.INPUT_NOISE, dbu - Noise.whiteWeightDb(), written, How.FROM_A_WEIGHTED);
         }
-        return new Entry(Item.INPUT_NOISE, dbu, written, unit.startsWith("dbv") ? How.FROM_DBV : How.AS_IT_IS);
+        return new Entry(DataSheetItem.INPUT_NOISE, dbu, written, unit.startsWith("dbv") ? How.FROM_DBV : How.AS_IT_IS);
     }
 
     private static boolean weighted(String text) {
@@ -150,11 +153,11 @@ public final class Quantity {
 
     private static Entry maxInput(double value, String unit, String written) {
         return unit.startsWith("dbv")
-                ? new Entry(Item.MAX_INPUT, value + Volts.dbu(1), written, How.FROM_DBV)
-                : as(Item.MAX_INPUT, value, written);
+                ? new Entry(DataSheetItem.MAX_INPUT, value + Volts.dbu(1), written, How.FROM_DBV)
+                : as(DataSheetItem.MAX_INPUT, value, written);
     }
 
-    private static Entry impedance(Item item, double value, String unit, String written) {
+    private static Entry impedance(DataSheetItem item, double value, String unit, String written) {
         boolean kilo = unit.startsWith("k");
         boolean mega = unit.startsWith("m");
         double ohm = kilo ? value * 1e3 : mega ? value * 1e6 : value;
@@ -166,14 +169,14 @@ public final class Quantity {
 
     private static Entry weight(double value, String unit, String written) {
         if (unit.startsWith("kg")) {
-            return as(Item.WEIGHT, value, written);
+            return as(DataSheetItem.WEIGHT, value, written);
         }
         double grams = unit.startsWith("oz") ? value * 28.3495 : unit.startsWith("lb") ? value * 453.592 : value;
-        return new Entry(Item.WEIGHT, grams / 1000, written, How.FROM_OTHER_UNIT);
+        return new Entry(DataSheetItem.WEIGHT, grams / 1000, written, How.FROM_OTHER_UNIT);
     }
 
     /** How an item may be written. */
-    private static String example(Item item) {
+    private static String example(DataSheetItem item) {
         return switch (item) {
             case SENSITIVITY -> "20 mV/Pa, or −34 dBV/Pa";
             case SELF_NOISE -> "14 dB(A)";

@@ -15,7 +15,7 @@ public record Usual(double low, double usual, double high) {
     private static final double LEVEL_DB = 3;
 
     /** In the unit of the item; only for the figures of a capsule. */
-    static Usual of(Item item, Microphone.Kind kind) {
+    static Usual of(DataSheetItem item, Microphone.Kind kind) {
         return switch (item) {
             case SENSITIVITY -> sensitivity(kind);
             case SELF_NOISE -> selfNoise(kind);
@@ -63,16 +63,16 @@ public record Usual(double low, double usual, double high) {
     }
 
     /** Below this it hardly can be: a third less, or for levels a few decibels. */
-    double lowest(Item item) {
+    double lowest(DataSheetItem item) {
         return isLevel(item) ? low - LEVEL_DB : low * 2 / 3;
     }
 
     /** Above this it hardly can be. */
-    double highest(Item item) {
+    double highest(DataSheetItem item) {
         return isLevel(item) ? high + LEVEL_DB : high * 3 / 2;
     }
 
-    private static boolean isLevel(Item item) {
-        return item == Item.SELF_NOISE || item == Item.MAX_SPL;
+    private static boolean isLevel(DataSheetItem item) {
+        return item == DataSheetItem.SELF_NOISE || item == DataSheetItem.MAX_SPL;
     }
 }

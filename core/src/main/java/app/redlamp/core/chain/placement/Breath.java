@@ -1,6 +1,7 @@
 package app.redlamp.core.chain.placement;
 
 import app.redlamp.core.chain.Position;
+import app.redlamp.core.units.Decibels;
 import java.util.OptionalDouble;
 
 /**
@@ -47,7 +48,7 @@ public final class Breath {
         double on = Math.min(1, DECAY * OPENING_M / position.distanceM());
         double beside =
                 Math.tan(Math.toRadians(Math.max(0, Math.min(89, position.offMouthDeg() - SWAY_DEG)))) / HALF_AT;
-        double db = 40 * Math.log10(on) - 40 * Math.log10(2) * beside * beside;
+        double db = 2 * (Decibels.levelOfAmplitude(on) - Decibels.levelOfAmplitude(2) * beside * beside);
         return Math.max(SOFTEST_DB, db - screenDb(position, screenM));
     }
 

@@ -12,9 +12,6 @@ final class VoiceBand {
     /** What is left outside may be this far below all of it, in dB (common practice, no source). */
     static final double MOST_OUTSIDE_DB = -20;
 
-    /** Third octaves are so far apart, 10 to the 0.1 (IEC 61260-1, from memory). */
-    private static final double SLOPE = Math.pow(10, 0.1);
-
     private VoiceBand() {}
 
     /** Level outside the band in dB below the whole; absent without a spectrum. */
@@ -28,8 +25,8 @@ final class VoiceBand {
         double sum = 0;
         for (int b = 0; b < OctaveBands.THIRDS.count(); b++) {
             double centre = OctaveBands.THIRDS.centreHz(b);
-            boolean inside = centre > band.low().orElse(0) / SLOPE
-                    && centre < band.high().orElse(Double.POSITIVE_INFINITY) * SLOPE;
+            boolean inside = centre > band.low().orElse(0) / OctaveBands.THIRD
+                    && centre < band.high().orElse(Double.POSITIVE_INFINITY) * OctaveBands.THIRD;
             sum += inside ? 0 : Decibels.toPower(spectrum.levelsDb().get(b));
         }
         return Math.max(-100, Decibels.levelOfPower(sum));

@@ -1,6 +1,7 @@
 package app.redlamp.core.measure.noise;
 
 import app.redlamp.core.signal.Fourier;
+import app.redlamp.core.signal.Hann;
 import app.redlamp.core.signal.Quantile;
 import app.redlamp.core.units.Decibels;
 import java.util.ArrayList;
@@ -63,11 +64,11 @@ final class HumFinder {
         float[] slow = decimated(pause);
         int length = Math.min(slow.length, (int) (LONGEST_S * workingHz));
         float[] work = new float[LENGTH];
+        float[] window = Hann.window(length);
         double windowSum = 0;
         for (int n = 0; n < length; n++) {
-            double window = 0.5 - 0.5 * Math.cos(2 * Math.PI * (n + 0.5) / length);
-            work[n] = (float) (slow[n] * window);
-            windowSum += window;
+            work[n] = slow[n] * window[n];
+            windowSum += window[n];
         }
         transform.forward(work);
         double scale = 2 / (windowSum * windowSum) * length;

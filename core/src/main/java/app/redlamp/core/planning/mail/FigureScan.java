@@ -36,13 +36,13 @@ final class FigureScan {
     private FigureScan() {}
 
     /** @param text in small letters and with plain hyphens for minus signs */
-    static List<Figure> of(String text) {
-        List<Figure> figures = new ArrayList<>();
+    static List<WrittenFigure> of(String text) {
+        List<WrittenFigure> figures = new ArrayList<>();
         Matcher found = FIGURE.matcher(text);
         while (found.find() && figures.size() < MOST) {
-            Figure figure = figure(found);
+            WrittenFigure figure = figure(found);
             boolean spelt = NAMED.containsKey(first(found));
-            if (!spelt || figure.unit() == Figure.Unit.SECONDS) {
+            if (!spelt || figure.unit() == WrittenFigure.Unit.SECONDS) {
                 figures.add(figure);
             }
         }
@@ -53,7 +53,7 @@ final class FigureScan {
         return found.group(1) == null ? found.group(3) : found.group(1);
     }
 
-    private static Figure figure(Matcher found) {
+    private static WrittenFigure figure(Matcher found) {
         String other = found.group(1) == null ? found.group(4) : found.group(2);
         String unit =
                 found.group(5) == null ? "" : BLANK.matcher(found.group(5)).replaceAll("");
@@ -67,7 +67,7 @@ final class FigureScan {
         }
         OptionalDouble tolerance =
                 found.group(6) == null ? OptionalDouble.empty() : OptionalDouble.of(number(found.group(6)));
-        return new Figure(
+        return new WrittenFigure(
                 Math.min(first, second),
                 two ? OptionalDouble.of(Math.max(first, second)) : OptionalDouble.empty(),
                 tolerance,
@@ -102,18 +102,18 @@ final class FigureScan {
         return unit.startsWith("h") && !unit.equals("hz") ? 3600 : 1;
     }
 
-    private static Figure.Unit unit(String unit) {
+    private static WrittenFigure.Unit unit(String unit) {
         return switch (unit.toLowerCase(Locale.ROOT)) {
-            case "" -> Figure.Unit.NONE;
-            case "lufs", "lkfs", "lu" -> Figure.Unit.LUFS;
-            case "dbtp", "dbtruepeak" -> Figure.Unit.DBTP;
-            case "dbov" -> Figure.Unit.DBOV;
-            case "rms", "dbrms", "dbfsrms" -> Figure.Unit.RMS;
-            case "db", "dbfs" -> Figure.Unit.DECIBEL;
-            case "khz", "hz", "k" -> Figure.Unit.HERTZ;
-            case "kbps", "kbit/s", "kbits/s", "kb/s", "kbs", "kbit", "kbits" -> Figure.Unit.KBPS;
-            case "bit", "bits" -> Figure.Unit.BITS;
-            default -> Figure.Unit.SECONDS;
+            case "" -> WrittenFigure.Unit.NONE;
+            case "lufs", "lkfs", "lu" -> WrittenFigure.Unit.LUFS;
+            case "dbtp", "dbtruepeak" -> WrittenFigure.Unit.DBTP;
+            case "dbov" -> WrittenFigure.Unit.DBOV;
+            case "rms", "dbrms", "dbfsrms" -> WrittenFigure.Unit.RMS;
+            case "db", "dbfs" -> WrittenFigure.Unit.DECIBEL;
+            case "khz", "hz", "k" -> WrittenFigure.Unit.HERTZ;
+            case "kbps", "kbit/s", "kbits/s", "kb/s", "kbs", "kbit", "kbits" -> WrittenFigure.Unit.KBPS;
+            case "bit", "bits" -> WrittenFigure.Unit.BITS;
+            default -> WrittenFigure.Unit.SECONDS;
         };
     }
 }

@@ -39,7 +39,7 @@ final class FormatScan {
         this.draft = draft;
     }
 
-    void read(List<Figure> figures) {
+    void read(List<WrittenFigure> figures) {
         codings();
         channels();
         pairs();
@@ -98,21 +98,21 @@ final class FormatScan {
         }
     }
 
-    private void figure(Figure figure) {
+    private void figure(WrittenFigure figure) {
         String words = words(figure.from(), figure.to());
         int rounded = (int) Math.round(figure.low());
-        if (figure.unit() == Figure.Unit.HERTZ
+        if (figure.unit() == WrittenFigure.Unit.HERTZ
                 && (RATES.contains(rounded) || figure.high().isEmpty())) {
             if (figure.low() >= 8000) {
                 rate(figure.low(), words);
             }
-        } else if (figure.unit() == Figure.Unit.BITS) {
+        } else if (figure.unit() == WrittenFigure.Unit.BITS) {
             if (rounded == 16 || rounded == 24) {
                 draft.say(Asked.BIT_DEPTH, rounded, words);
             } else {
                 draft.ask(Question.Kind.IMPOSSIBLE, Asked.BIT_DEPTH, words);
             }
-        } else if (figure.unit() == Figure.Unit.KBPS) {
+        } else if (figure.unit() == WrittenFigure.Unit.KBPS) {
             if (rounded >= 32 && rounded <= 320) {
                 draft.say(Asked.BIT_RATE, rounded, words);
             } else {

@@ -51,7 +51,7 @@ public final class RequirementReader {
     private final String original;
     private final String text;
     private final Draft draft = new Draft();
-    private final List<Figure> figures;
+    private final List<WrittenFigure> figures;
     private final List<Keyword> keywords;
 
     private RequirementReader(String mail) {
@@ -115,23 +115,23 @@ public final class RequirementReader {
         }
     }
 
-    private void figure(Figure figure) {
-        if (figure.unit() == Figure.Unit.SECONDS) {
+    private void figure(WrittenFigure figure) {
+        if (figure.unit() == WrittenFigure.Unit.SECONDS) {
             time(figure);
-        } else if (figure.isLevel() || (figure.unit() == Figure.Unit.NONE && figure.low() < 0)) {
+        } else if (figure.isLevel() || (figure.unit() == WrittenFigure.Unit.NONE && figure.low() < 0)) {
             level(figure);
         }
     }
 
-    private void level(Figure figure) {
+    private void level(WrittenFigure figure) {
         Optional<Keyword> nearest = nearest(figure, LEVELS);
         Asked asked = nearest.map(Keyword::asked).orElse(null);
-        if (figure.unit() == Figure.Unit.LUFS) {
+        if (figure.unit() == WrittenFigure.Unit.LUFS) {
             asked = Asked.LOUDNESS;
-        } else if (figure.unit() == Figure.Unit.DBTP) {
+        } else if (figure.unit() == WrittenFigure.Unit.DBTP) {
             asked = Asked.PEAK;
-        } else if (figure.unit() == Figure.Unit.DBOV
-                || (figure.unit() == Figure.Unit.RMS && asked != Asked.NOISE_FLOOR)) {
+        } else if (figure.unit() == WrittenFigure.Unit.DBOV
+                || (figure.unit() == WrittenFigure.Unit.RMS && asked != Asked.NOISE_FLOOR)) {
             asked = Asked.LOUDNESS;
         }
         String words = quote(figure, nearest);
@@ -149,7 +149,7 @@ public final class RequirementReader {
         }
     }
 
-    private void loudness(Figure figure, Optional<Keyword> keyword, String words) {
+    private void loudness(WrittenFigure figure, Optional<Keyword> keyword, String words) {
         Optional<LoudnessTarget.Measure> measure = switch (figure.unit()) {
             case LUFS -> Optional.of(LoudnessTarget.Measure.INTEGRATED);
             case RMS -> Optional.of(LoudnessTarget.Measure.RMS);
@@ -181,8 +181,8 @@ public final class RequirementReader {
         };
     }
 
-    private void peak(Figure figure, Optional<Keyword> keyword, String words) {
-        boolean isTrue = figure.unit() == Figure.Unit.DBTP
+    private void peak(WrittenFigure figure, Optional<Keyword> keyword, String words) {
+        boolean isTrue = figure.unit() == WrittenFigure.Unit.DBTP
                 || keyword.map(k -> k.measure().equals("true")).orElse(false);
         PeakLimit.Measure measure = isTrue ? PeakLimit.Measure.TRUE : PeakLimit.Measure.SAMPLE;
         boolean range = figure.high().isPresent() && figure.high().getAsDouble() > figure.low();
@@ -197,7 +197,7 @@ public final class RequirementReader {
                 words);
     }
 
-    private void time(Figure figure) {
+    private void time(WrittenFigure figure) {
         int end = sentenceEnd(figure.to());
         Matcher both =
                 ENDS_BOTH.matcher(text).region(figure.to(), Math.max(figure.to(), Math.min(end, figure.to() + FAR)));
@@ -219,19 +219,19 @@ public final class RequirementReader {
     }
 
     /** A single length of room tone is the least that is wanted. */
-    private static Limits window(Figure figure) {
+    private static Limits window(WrittenFigure figure) {
         return figure.high().isPresent()
                 ? Limits.between(figure.low(), figure.high().getAsDouble())
                 : new Limits(OptionalDouble.of(figure.low()), OptionalDouble.empty());
     }
 
     /** Times are told by what follows them first: "a second at the head and three at the end". */
-    private Optional<Keyword> nearestOf(Figure figure) {
+    private Optional<Keyword> nearestOf(WrittenFigure figure) {
         return nearest(figure, TIMES);
     }
 
     /** The keyword of a kind in the same sentence that stands nearest, with no other figure of the kind between. */
-    private Optional<Keyword> nearest(Figure figure, Set<Asked> kind) {
+    private Optional<Keyword> nearest(WrittenFigure figure, Set<Asked> kind) {
         boolean time = kind.equals(TIMES);
         return keywords.stream()
                 .filter(k -> kind.contains(k.asked()) && (k.to() <= figure.from() || k.from() >= figure.to()))
@@ -240,11 +240,11 @@ public final class RequirementReader {
     }
 
     /** Characters between; what is too far away is not looked at any closer, however long the mail is. */
-    private static int apart(Figure figure, Keyword keyword) {
+    private static int apart(WrittenFigure figure, Keyword keyword) {
         return keyword.to() <= figure.from() ? figure.from() - keyword.to() : keyword.from() - figure.to();
     }
 
-    private int distance(Figure figure, Keyword keyword, boolean followingFirst) {
+    private int distance(WrittenFigure figure, Keyword keyword, boolean followingFirst) {
         boolean before = keyword.to() <= figure.from();
         int from = before ? keyword.to() : figure.to();
         int to = before ? figure.from() : keyword.from();
@@ -272,7 +272,7 @@ public final class RequirementReader {
         return end.find(Math.min(from, text.length())) ? end.start() : text.length();
     }
 
-    private String quote(Figure figure, Optional<Keyword> keyword) {
+    private String quote(WrittenFigure figure, Optional<Keyword> keyword) {
         int from = keyword.map(k -> Math.min(k.from(), figure.from())).orElse(figure.from());
         int to = keyword.map(k -> Math.max(k.to(), figure.to())).orElse(figure.to());
         return words(from, to);

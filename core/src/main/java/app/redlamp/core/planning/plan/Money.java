@@ -14,7 +14,7 @@ import java.util.Optional;
  * @param budget what may be spent on gear; absent where that is not settled
  * @param items the shopping list
  */
-public record Money(Currency currency, Optional<Fee> fee, Optional<BigDecimal> budget, List<Item> items) {
+public record Money(Currency currency, Optional<Fee> fee, Optional<BigDecimal> budget, List<ShoppingItem> items) {
 
     /** @throws IllegalArgumentException for a budget below nothing */
     public Money {
@@ -31,7 +31,7 @@ public record Money(Currency currency, Optional<Fee> fee, Optional<BigDecimal> b
 
     /** What has still to be paid for the list. */
     public BigDecimal toPay() {
-        return items.stream().map(Item::toPay).reduce(BigDecimal.ZERO, BigDecimal::add);
+        return items.stream().map(ShoppingItem::toPay).reduce(BigDecimal.ZERO, BigDecimal::add);
     }
 
     /** What is left of the budget, negative where the list goes beyond it; absent without a budget. */
@@ -50,7 +50,7 @@ public record Money(Currency currency, Optional<Fee> fee, Optional<BigDecimal> b
     }
 
     /** The same with other things to buy. */
-    public Money withItems(List<Item> newItems) {
+    public Money withItems(List<ShoppingItem> newItems) {
         return new Money(currency, fee, budget, newItems);
     }
 

@@ -16,7 +16,7 @@ final class Abbreviations {
             "apr", "jun", "jul", "aug", "sep", "sept", "oct", "nov", "dec", "mon", "tue", "tues", "wed", "thu", "thurs",
             "fri", "sat", "sun", "min", "max", "sec", "hr", "hrs", "ft", "lb", "lbs", "oz", "km", "cm", "mm", "kg",
             "mg", "ml", "mph", "kph", "kwh", "hz", "khz");
-    /** Words of their own without a point: abbreviations only with one. */
+    /** WordScan of their own without a point: abbreviations only with one. */
     private static final Set<String> ALSO_WORDS = Set.of(
             "no", "gen", "hon", "rep", "fig", "co", "mar", "jun", "dec", "sat", "sun", "wed", "mon", "min", "max", "ed",
             "inc", "ave", "mt", "ch", "est", "pres", "fri", "thu", "jan", "nov", "oct", "jul", "apr", "aug", "feb",

@@ -20,7 +20,7 @@ public final class Counter {
 
     /** Counts one paragraph or heading. */
     public static Count of(String text) {
-        Words words = new Words(text);
+        WordScan words = new WordScan(text);
         Dialogue dialogue = new Dialogue(text);
         int count = 0;
         int sentences = 0;

@@ -27,7 +27,7 @@ public record LoudestLine(String text, int block, int weight) {
     /** For a verb such as "shouted" (ours). */
     private static final int TAG = 4;
 
-    /** Words in capitals that count (ours). */
+    /** WordScan in capitals that count (ours). */
     private static final int MOST_CAPITALS = 3;
 
     /** Letters: shorter ones are abbreviations (ours). */
@@ -112,7 +112,7 @@ public record LoudestLine(String text, int block, int weight) {
             String shown = tagged ? one + " " + sentences.get(i + 1) : one;
             int sum = weight + words(shown);
             i += tagged ? 1 : 0;
-            if (sum > 0 && Words.count(shown) >= FEWEST_WORDS) {
+            if (sum > 0 && WordScan.count(shown) >= FEWEST_WORDS) {
                 all.add(new LoudestLine(
                         shown.length() > LONGEST ? shown.substring(0, LONGEST) + "…" : shown, block, sum));
             }
@@ -123,13 +123,13 @@ public record LoudestLine(String text, int block, int weight) {
     private static boolean isTag(String sentence) {
         return sentence.isEmpty()
                 || Character.isLowerCase(sentence.codePointAt(0))
-                || (Words.count(sentence) <= 4 && words(sentence) != 0);
+                || (WordScan.count(sentence) <= 4 && words(sentence) != 0);
     }
 
     private static int signs(String sentence) {
         int marks = (int) sentence.chars().filter(c -> c == '!').count();
         int weight = marks > 0 ? MARK + MORE_MARKS * Math.min(2, marks - 1) : 0;
-        Words words = new Words(sentence);
+        WordScan words = new WordScan(sentence);
         int capitals = 0;
         while (words.next()) {
             String bare = words.bare();
@@ -141,7 +141,7 @@ public record LoudestLine(String text, int block, int weight) {
     }
 
     private static int words(String sentence) {
-        Words words = new Words(sentence);
+        WordScan words = new WordScan(sentence);
         int weight = 0;
         while (words.next()) {
             String bare = words.bare().toLowerCase(Locale.ROOT);
@@ -152,7 +152,7 @@ public record LoudestLine(String text, int block, int weight) {
 
     private static List<String> sentences(String text) {
         List<String> all = new ArrayList<>();
-        Words words = new Words(text);
+        WordScan words = new WordScan(text);
         int begin = -1;
         while (words.next()) {
             begin = begin < 0 ? words.start() : begin;

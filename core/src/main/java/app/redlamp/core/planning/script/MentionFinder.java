@@ -16,7 +16,7 @@ import java.util.regex.Pattern;
  * scripts in English.
  */
 public final class MentionFinder {
-    /** Words of a name (ours). */
+    /** WordScan of a name (ours). */
     private static final int MOST_WORDS = 4;
 
     private static final Pattern ROMAN = Pattern.compile("^(?=[IVXLC]{2,})X{0,3}(?:XC|XL|L?X{0,3})(?:IX|IV|V?I{0,3})");
@@ -90,7 +90,7 @@ public final class MentionFinder {
     /** Which words occur in small letters, and which with a capital where no sentence begins. */
     private void learn() {
         for (Block block : text.blocks()) {
-            Words words = new Words(block.text());
+            WordScan words = new WordScan(block.text());
             boolean first = true;
             while (words.next()) {
                 String bare = words.bare();
@@ -107,7 +107,7 @@ public final class MentionFinder {
     private void look(int index) {
         Block block = text.blocks().get(index);
         boolean loud = block.text().codePoints().noneMatch(Character::isLowerCase);
-        Words words = new Words(block.text());
+        WordScan words = new WordScan(block.text());
         List<Capital> run = new ArrayList<>();
         boolean first = true;
         while (words.next()) {
@@ -214,7 +214,7 @@ public final class MentionFinder {
         return ",;:)”\"".indexOf(written.charAt(written.length() - 1)) >= 0;
     }
 
-    private static boolean opens(Words words) {
+    private static boolean opens(WordScan words) {
         return "\"“‘'«(".indexOf(words.written().charAt(0)) >= 0;
     }
 }

@@ -13,7 +13,7 @@ final class Sentences {
     private Sentences() {}
 
     /** Whether a sentence ends with the word at which {@code words} stands. */
-    static boolean endsAt(String text, Words words) {
+    static boolean endsAt(String text, WordScan words) {
         int at = words.end();
         boolean ends = false;
         boolean point = false;
@@ -41,7 +41,7 @@ final class Sentences {
         return ends && !Character.isLowerCase(text.codePointAt(at)) && !(point && abbreviated(text, words, at));
     }
 
-    private static boolean abbreviated(String text, Words words, int next) {
+    private static boolean abbreviated(String text, WordScan words, int next) {
         String bare = words.bare();
         boolean initial = bare.length() == 1 && Character.isUpperCase(bare.charAt(0)) && !bare.equals("I");
         if (initial || Abbreviations.isTitle(bare)) {

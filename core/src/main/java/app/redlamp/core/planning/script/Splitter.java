@@ -13,7 +13,7 @@ public final class Splitter {
     /** Fewer are chance (ours). */
     private static final int FEWEST_CUES = 3;
 
-    /** Words of a title that is made of a beginning (ours). */
+    /** WordScan of a title that is made of a beginning (ours). */
     private static final int TITLE_WORDS = 6;
 
     /** Letters of it (ours). */
@@ -49,7 +49,7 @@ public final class Splitter {
      * where it holds more than headings.
      */
     public List<Piece> by(SplitRule rule) {
-        if (text.blocks().stream().noneMatch(b -> Words.count(b.text()) > 0)) {
+        if (text.blocks().stream().noneMatch(b -> WordScan.count(b.text()) > 0)) {
             return List.of();
         }
         List<Integer> starts = switch (rule) {
@@ -73,7 +73,7 @@ public final class Splitter {
         List<Piece> pieces = new ArrayList<>();
         for (int i = 0; i < starts.size(); i++) {
             int to = i + 1 < starts.size() ? starts.get(i + 1) : text.size();
-            if (text.blocks().subList(starts.get(i), to).stream().anyMatch(b -> Words.count(b.text()) > 0)) {
+            if (text.blocks().subList(starts.get(i), to).stream().anyMatch(b -> WordScan.count(b.text()) > 0)) {
                 int titled = i == 0 && !opening ? found.get(0) : starts.get(i);
                 pieces.add(Piece.read(title(titled, to), List.of(new Span(starts.get(i), to))));
             }
@@ -190,7 +190,7 @@ public final class Splitter {
     }
 
     private static String firstWords(String text) {
-        Words words = new Words(text);
+        WordScan words = new WordScan(text);
         int end = 0;
         boolean over = false;
         for (int i = 0; i < TITLE_WORDS && !over && words.next(); i++) {

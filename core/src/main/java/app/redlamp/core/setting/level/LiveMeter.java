@@ -149,7 +149,7 @@ public final class LiveMeter {
 
     public LiveMeter(int sampleRateHz) {
         samplesALevel = (int) (LEVEL_S * sampleRateHz);
-        fallASample = Math.pow(10, -FALL_DB_A_S / sampleRateHz / 20);
+        fallASample = Decibels.toAmplitude(-FALL_DB_A_S / sampleRateHz);
         int size = Integer.highestOneBit((int) (WINDOW_S * sampleRateHz));
         transform = new Fourier(size);
         ring = new float[size];
@@ -157,13 +157,11 @@ public final class LiveMeter {
         work = new float[size];
         scale = Hann.scale(window);
         bandOfBin = new int[size / 2];
-        double edge = Math.pow(10, 0.05);
         for (int k = 0; k < bandOfBin.length; k++) {
             bandOfBin[k] = -1;
             double hz = (double) k * sampleRateHz / size;
             for (int b = 0; b < bands.length; b++) {
-                double centre = OctaveBands.THIRDS.centreHz(b);
-                if (hz >= centre / edge && hz < centre * edge) {
+                if (OctaveBands.THIRDS.contains(b, hz)) {
                     bandOfBin[k] = b;
                 }
             }

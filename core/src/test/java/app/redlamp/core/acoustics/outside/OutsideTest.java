@@ -185,4 +185,11 @@ class OutsideTest {
                 .hasMessageContaining("day");
         assertThatThrownBy(() -> OctaveLevels.of(1, 2, 3)).hasMessageContaining("eight");
     }
+
+    /** IEC 61260-1, base ten (from memory): the octave of 1 kHz goes from 707.95 to 1412.54 Hz; the eight end at 44.67 and 11220.2 Hz. */
+    @ParameterizedTest
+    @CsvSource({"707.9,3", "708.0,4", "1412.5,4", "1412.6,5", "44.6,-1", "44.7,0", "11220,7", "11221,-1"})
+    void everyFrequencyHasItsOctave(double hz, int band) {
+        assertThat(OctaveLevels.bandOf(hz)).isEqualTo(band);
+    }
 }

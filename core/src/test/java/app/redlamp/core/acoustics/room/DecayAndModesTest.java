@@ -178,7 +178,7 @@ class DecayAndModesTest {
             Room at = room.placed(
                     new Point(p[0] * space.widthM(), p[1] * space.depthM(), p[2] * space.heightM()),
                     new Point(p[3] * space.widthM(), p[4] * space.depthM(), p[5] * space.heightM()));
-            float[] heard = ImpulseResponse.of(at, band, seconds * 0.9, 24_000);
+            float[] heard = ImpulseResponse.of(at, seconds * 0.9, 24_000)[band];
             float[] recorded = new float[heard.length + 24_000];
             System.arraycopy(heard, 0, recorded, 12_000, heard.length);
             Clap clap = ClapMeter.of(recorded, 24_000);

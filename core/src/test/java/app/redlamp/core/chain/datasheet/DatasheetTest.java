@@ -18,7 +18,7 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
 class DatasheetTest {
-    private static Entry read(Item item, String written) {
+    private static Entry read(DataSheetItem item, String written) {
         return Quantity.read(item, written);
     }
 
@@ -39,58 +39,61 @@ class DatasheetTest {
                 "1.5 mV;1.5"
             })
     void sensitivityInAnyUnit(String written, double millivolts) {
-        assertThat(read(Item.SENSITIVITY, written).value()).isCloseTo(millivolts, within(0.005 * millivolts));
+        assertThat(read(DataSheetItem.SENSITIVITY, written).value()).isCloseTo(millivolts, within(0.005 * millivolts));
     }
 
     @Test
     void whatCannotBeASensitivity() {
-        assertThatThrownBy(() -> read(Item.SENSITIVITY, "-5 mV/Pa")).hasMessageContaining("never below 0");
-        assertThatThrownBy(() -> read(Item.SENSITIVITY, "54 dBV/Pa")).hasMessageContaining("was the minus lost?");
-        assertThatThrownBy(() -> read(Item.SENSITIVITY, "-6 dBFS")).hasMessageContaining("converter");
-        assertThatThrownBy(() -> read(Item.SENSITIVITY, "5 apples")).hasMessageContaining("unit is not known");
-        assertThatThrownBy(() -> read(Item.SENSITIVITY, "high")).hasMessageContaining("20 mV/Pa");
-        assertThatThrownBy(() -> read(Item.SENSITIVITY, "")).hasMessageContaining("is not a figure");
+        assertThatThrownBy(() -> read(DataSheetItem.SENSITIVITY, "-5 mV/Pa")).hasMessageContaining("never below 0");
+        assertThatThrownBy(() -> read(DataSheetItem.SENSITIVITY, "54 dBV/Pa"))
+                .hasMessageContaining("was the minus lost?");
+        assertThatThrownBy(() -> read(DataSheetItem.SENSITIVITY, "-6 dBFS")).hasMessageContaining("converter");
+        assertThatThrownBy(() -> read(DataSheetItem.SENSITIVITY, "5 apples")).hasMessageContaining("unit is not known");
+        assertThatThrownBy(() -> read(DataSheetItem.SENSITIVITY, "high")).hasMessageContaining("20 mV/Pa");
+        assertThatThrownBy(() -> read(DataSheetItem.SENSITIVITY, "")).hasMessageContaining("is not a figure");
     }
 
     @Test
     void noise() {
-        assertThat(read(Item.SELF_NOISE, "14 dB-A").value()).isEqualTo(14);
+        assertThat(read(DataSheetItem.SELF_NOISE, "14 dB-A").value()).isEqualTo(14);
         // Common practice, no source: quasi-peak readings lie about 11 dB higher.
-        Entry quasiPeak = read(Item.SELF_NOISE, "25 dB (CCIR 468)");
+        Entry quasiPeak = read(DataSheetItem.SELF_NOISE, "25 dB (CCIR 468)");
         assertThat(quasiPeak.value()).isEqualTo(14);
         assertThat(quasiPeak.how()).isEqualTo(Entry.How.FROM_QUASI_PEAK);
-        assertThatThrownBy(() -> read(Item.SELF_NOISE, "-3 dB(A)")).hasMessageContaining("above 0");
-        assertThat(read(Item.INPUT_NOISE, "-128 dBu").value()).isEqualTo(-128);
+        assertThatThrownBy(() -> read(DataSheetItem.SELF_NOISE, "-3 dB(A)")).hasMessageContaining("above 0");
+        assertThat(read(DataSheetItem.INPUT_NOISE, "-128 dBu").value()).isEqualTo(-128);
         // White noise through A: 2.05 dB less.
-        assertThat(read(Item.INPUT_NOISE, "-130 dBu A-weighted").value()).isCloseTo(-127.95, within(0.01));
-        assertThat(read(Item.INPUT_NOISE, "−130 dB(A)").value()).isCloseTo(-127.95, within(0.01));
+        assertThat(read(DataSheetItem.INPUT_NOISE, "-130 dBu A-weighted").value())
+                .isCloseTo(-127.95, within(0.01));
+        assertThat(read(DataSheetItem.INPUT_NOISE, "−130 dB(A)").value()).isCloseTo(-127.95, within(0.01));
         // 0 dBV is 2.218 dBu.
-        assertThat(read(Item.INPUT_NOISE, "-130.2 dBV").value()).isCloseTo(-127.98, within(0.01));
-        assertThatThrownBy(() -> read(Item.INPUT_NOISE, "+129 dBu")).hasMessageContaining("was the minus lost?");
+        assertThat(read(DataSheetItem.INPUT_NOISE, "-130.2 dBV").value()).isCloseTo(-127.98, within(0.01));
+        assertThatThrownBy(() -> read(DataSheetItem.INPUT_NOISE, "+129 dBu"))
+                .hasMessageContaining("was the minus lost?");
     }
 
     /** Twice the distortion is 6.02 dB more: 134 dB at 0.5 % are 140 at 1 %. */
     @Test
     void highestLevels() {
-        assertThat(read(Item.MAX_SPL, "134 dB at 0.5 % THD").value()).isCloseTo(140.02, within(0.01));
-        assertThat(read(Item.MAX_SPL, "140 dB SPL (1% THD)").value()).isEqualTo(140);
-        assertThat(read(Item.MAX_SPL, "149.5 dB, 3 %").value()).isCloseTo(139.96, within(0.01));
-        assertThat(read(Item.MAX_SPL, "120 dB").value()).isEqualTo(120);
-        assertThat(read(Item.MAX_INPUT, "8 dBV").value()).isCloseTo(10.22, within(0.01));
-        assertThat(read(Item.MAX_INPUT, "+12 dBu").value()).isEqualTo(12);
+        assertThat(read(DataSheetItem.MAX_SPL, "134 dB at 0.5 % THD").value()).isCloseTo(140.02, within(0.01));
+        assertThat(read(DataSheetItem.MAX_SPL, "140 dB SPL (1% THD)").value()).isEqualTo(140);
+        assertThat(read(DataSheetItem.MAX_SPL, "149.5 dB, 3 %").value()).isCloseTo(139.96, within(0.01));
+        assertThat(read(DataSheetItem.MAX_SPL, "120 dB").value()).isEqualTo(120);
+        assertThat(read(DataSheetItem.MAX_INPUT, "8 dBV").value()).isCloseTo(10.22, within(0.01));
+        assertThat(read(DataSheetItem.MAX_INPUT, "+12 dBu").value()).isEqualTo(12);
     }
 
     @Test
     void theRest() {
-        assertThat(read(Item.OUTPUT_IMPEDANCE, "150 Ω").value()).isEqualTo(150);
-        assertThat(read(Item.INPUT_IMPEDANCE, "3 kΩ").value()).isEqualTo(3000);
-        assertThat(read(Item.INPUT_IMPEDANCE, "1 MOhm").value()).isEqualTo(1e6);
-        assertThatThrownBy(() -> read(Item.OUTPUT_IMPEDANCE, "0 ohm")).hasMessageContaining("above 0");
-        assertThat(read(Item.WEIGHT, "450 g").value()).isEqualTo(0.45);
-        assertThat(read(Item.WEIGHT, "1.2 kg").value()).isEqualTo(1.2);
-        assertThat(read(Item.WEIGHT, "16 oz").value()).isCloseTo(0.4536, within(0.001));
-        assertThat(read(Item.DIAPHRAGM, "1 inch").value()).isEqualTo(25.4);
-        assertThat(read(Item.DIAPHRAGM, "34 mm").value()).isEqualTo(34);
+        assertThat(read(DataSheetItem.OUTPUT_IMPEDANCE, "150 Ω").value()).isEqualTo(150);
+        assertThat(read(DataSheetItem.INPUT_IMPEDANCE, "3 kΩ").value()).isEqualTo(3000);
+        assertThat(read(DataSheetItem.INPUT_IMPEDANCE, "1 MOhm").value()).isEqualTo(1e6);
+        assertThatThrownBy(() -> read(DataSheetItem.OUTPUT_IMPEDANCE, "0 ohm")).hasMessageContaining("above 0");
+        assertThat(read(DataSheetItem.WEIGHT, "450 g").value()).isEqualTo(0.45);
+        assertThat(read(DataSheetItem.WEIGHT, "1.2 kg").value()).isEqualTo(1.2);
+        assertThat(read(DataSheetItem.WEIGHT, "16 oz").value()).isCloseTo(0.4536, within(0.001));
+        assertThat(read(DataSheetItem.DIAPHRAGM, "1 inch").value()).isEqualTo(25.4);
+        assertThat(read(DataSheetItem.DIAPHRAGM, "34 mm").value()).isEqualTo(34);
     }
 
     @Test
@@ -108,12 +111,12 @@ class DatasheetTest {
                 """);
         assertThat(sheet.pattern()).contains(Pattern.CARDIOID);
         assertThat(sheet.phantom()).isTrue();
-        assertThat(sheet.value(Item.SENSITIVITY).orElseThrow()).isCloseTo(19.95, within(0.01));
-        assertThat(sheet.value(Item.OUTPUT_IMPEDANCE)).hasValue(150);
-        assertThat(sheet.value(Item.SELF_NOISE)).hasValue(12);
-        assertThat(sheet.value(Item.SIGNAL_TO_NOISE)).hasValue(82);
-        assertThat(sheet.value(Item.MAX_SPL).orElseThrow()).isCloseTo(140.02, within(0.01));
-        assertThat(sheet.value(Item.WEIGHT)).hasValue(0.42);
+        assertThat(sheet.value(DataSheetItem.SENSITIVITY).orElseThrow()).isCloseTo(19.95, within(0.01));
+        assertThat(sheet.value(DataSheetItem.OUTPUT_IMPEDANCE)).hasValue(150);
+        assertThat(sheet.value(DataSheetItem.SELF_NOISE)).hasValue(12);
+        assertThat(sheet.value(DataSheetItem.SIGNAL_TO_NOISE)).hasValue(82);
+        assertThat(sheet.value(DataSheetItem.MAX_SPL).orElseThrow()).isCloseTo(140.02, within(0.01));
+        assertThat(sheet.value(DataSheetItem.WEIGHT)).hasValue(0.42);
         assertThat(sheet.faults()).isEmpty();
         DataSheetMicrophone made = DataSheetMicrophone.of(sheet, Microphone.Kind.LARGE_CONDENSER);
         assertThat(made.assumed()).isEmpty();
@@ -132,13 +135,13 @@ class DatasheetTest {
                 Dynamic range: 108 dB (A-weighted)
                 Bit depth: 24 bit
                 """);
-        assertThat(sheet.value(Item.MIN_GAIN)).hasValue(0);
-        assertThat(sheet.value(Item.MAX_GAIN)).hasValue(56);
-        assertThat(sheet.value(Item.INPUT_NOISE).orElseThrow()).isCloseTo(-126.95, within(0.01));
-        assertThat(sheet.value(Item.MAX_INPUT)).hasValue(9);
-        assertThat(sheet.value(Item.INPUT_IMPEDANCE)).hasValue(3000);
-        assertThat(sheet.value(Item.DYNAMIC_RANGE)).hasValue(108);
-        assertThat(sheet.value(Item.BITS)).hasValue(24);
+        assertThat(sheet.value(DataSheetItem.MIN_GAIN)).hasValue(0);
+        assertThat(sheet.value(DataSheetItem.MAX_GAIN)).hasValue(56);
+        assertThat(sheet.value(DataSheetItem.INPUT_NOISE).orElseThrow()).isCloseTo(-126.95, within(0.01));
+        assertThat(sheet.value(DataSheetItem.MAX_INPUT)).hasValue(9);
+        assertThat(sheet.value(DataSheetItem.INPUT_IMPEDANCE)).hasValue(3000);
+        assertThat(sheet.value(DataSheetItem.DYNAMIC_RANGE)).hasValue(108);
+        assertThat(sheet.value(DataSheetItem.BITS)).hasValue(24);
     }
 
     /** SNR = 94 − self-noise: 14 dB(A) and 85 dB cannot both be. */
@@ -160,7 +163,7 @@ class DatasheetTest {
         DataSheet dynamic = DataSheetReader.read("Sensitivity: 25 mV/Pa\nImpedance: 300 ohms");
         assertThat(DataSheetMicrophone.of(dynamic, Microphone.Kind.DYNAMIC).doubts())
                 .extracting(Doubt::kind, Doubt::item)
-                .contains(tuple(Doubt.Kind.HIGH, Item.SENSITIVITY));
+                .contains(tuple(Doubt.Kind.HIGH, DataSheetItem.SENSITIVITY));
         // 300 Ω at 1.5 mV/Pa hiss by 18.3 dB(A): no coil is quieter.
         DataSheet quiet = DataSheetReader.read("Sensitivity: 1.5 mV/Pa\nImpedance: 300 ohms\nSelf-noise 10 dB(A)");
         Doubt thermal = DataSheetMicrophone.of(quiet, Microphone.Kind.DYNAMIC).doubts().stream()
@@ -181,7 +184,11 @@ class DatasheetTest {
                 .orElseThrow();
         DataSheetMicrophone nothing = DataSheetMicrophone.of(DataSheet.EMPTY, Microphone.Kind.LARGE_CONDENSER);
         assertThat(nothing.assumed())
-                .containsExactly(Item.SENSITIVITY, Item.SELF_NOISE, Item.MAX_SPL, Item.OUTPUT_IMPEDANCE);
+                .containsExactly(
+                        DataSheetItem.SENSITIVITY,
+                        DataSheetItem.SELF_NOISE,
+                        DataSheetItem.MAX_SPL,
+                        DataSheetItem.OUTPUT_IMPEDANCE);
         assertThat(nothing.spreadDb(chain)).isGreaterThan(5);
         DataSheet some = DataSheetReader.read("Self-noise: 12 dB(A)");
         double narrower =
@@ -190,7 +197,7 @@ class DatasheetTest {
         // A dynamic's noise follows from its coil and is not assumed.
         assertThat(DataSheetMicrophone.of(DataSheet.EMPTY, Microphone.Kind.DYNAMIC)
                         .assumed())
-                .doesNotContain(Item.SELF_NOISE);
+                .doesNotContain(DataSheetItem.SELF_NOISE);
         for (Microphone.Kind kind : Microphone.Kind.values()) {
             DataSheetMicrophone any = DataSheetMicrophone.of(DataSheet.EMPTY, kind);
             assertThat(any.worst().sensitivityMvPerPa()).isLessThan(any.best().sensitivityMvPerPa());
@@ -202,11 +209,11 @@ class DatasheetTest {
     void faultsAreSaidAndTheRestIsRead() {
         DataSheet sheet = DataSheetReader.read("Sensitivity: -5 mV/Pa\nEIN: 129 dBu\nSelf-noise: 12 dB(A)");
         assertThat(sheet.faults()).hasSize(2);
-        assertThat(sheet.value(Item.SELF_NOISE)).hasValue(12);
-        assertThat(sheet.value(Item.SENSITIVITY)).isEmpty();
-        assertThat(sheet.with(read(Item.SELF_NOISE, "9")).value(Item.SELF_NOISE))
+        assertThat(sheet.value(DataSheetItem.SELF_NOISE)).hasValue(12);
+        assertThat(sheet.value(DataSheetItem.SENSITIVITY)).isEmpty();
+        assertThat(sheet.with(read(DataSheetItem.SELF_NOISE, "9")).value(DataSheetItem.SELF_NOISE))
                 .hasValue(9);
-        assertThat(sheet.without(Item.SELF_NOISE).entries()).isEmpty();
+        assertThat(sheet.without(DataSheetItem.SELF_NOISE).entries()).isEmpty();
     }
 
     @Test
@@ -241,7 +248,7 @@ class DatasheetTest {
                 .orElseThrow();
         assertThat(box.spreadDb(chain)).isZero();
         DataSheetInterface nothing = DataSheetInterface.of(DataSheet.EMPTY);
-        assertThat(nothing.assumed()).contains(Item.INPUT_NOISE, Item.MAX_GAIN);
+        assertThat(nothing.assumed()).contains(DataSheetItem.INPUT_NOISE, DataSheetItem.MAX_GAIN);
         assertThat(nothing.spreadDb(chain)).isGreaterThan(2);
         // The voice stands as high in the converter as before.
         Chain other = box.through(chain, box.usual());
@@ -256,8 +263,8 @@ class DatasheetTest {
         assertThat(DataSheetInterface.of(sheet).doubts())
                 .extracting(Doubt::kind, Doubt::item)
                 .containsExactly(
-                        tuple(Doubt.Kind.BELOW_THERMAL, Item.INPUT_NOISE),
-                        tuple(Doubt.Kind.LOW, Item.MAX_GAIN),
-                        tuple(Doubt.Kind.HIGH, Item.DYNAMIC_RANGE));
+                        tuple(Doubt.Kind.BELOW_THERMAL, DataSheetItem.INPUT_NOISE),
+                        tuple(Doubt.Kind.LOW, DataSheetItem.MAX_GAIN),
+                        tuple(Doubt.Kind.HIGH, DataSheetItem.DYNAMIC_RANGE));
     }
 }

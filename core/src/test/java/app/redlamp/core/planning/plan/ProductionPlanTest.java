@@ -153,16 +153,18 @@ class ProductionPlanTest {
                 .money()
                 .withBudget(Optional.of(new BigDecimal("300")))
                 .withItems(List.of(
-                        new Item(
+                        new ShoppingItem(
                                 "dynamic microphone",
                                 new BigDecimal("110"),
                                 Optional.of(new BigDecimal("60.50")),
-                                Item.Standing.USED),
-                        new Item("interface", new BigDecimal("150"), Optional.empty(), Item.Standing.NEW),
-                        new Item("stand", new BigDecimal("40"), Optional.empty(), Item.Standing.OWNED)));
+                                ShoppingItem.Standing.USED),
+                        new ShoppingItem(
+                                "interface", new BigDecimal("150"), Optional.empty(), ShoppingItem.Standing.NEW),
+                        new ShoppingItem(
+                                "stand", new BigDecimal("40"), Optional.empty(), ShoppingItem.Standing.OWNED)));
         assertThat(money.toPay()).isEqualByComparingTo("210.50");
         assertThat(money.left()).hasValueSatisfying(left -> assertThat(left).isEqualByComparingTo("89.50"));
-        assertThatThrownBy(() -> new Item("lead", BigDecimal.TEN, Optional.empty(), Item.Standing.USED))
+        assertThatThrownBy(() -> new ShoppingItem("lead", BigDecimal.TEN, Optional.empty(), ShoppingItem.Standing.USED))
                 .hasMessageContaining("used price");
     }
 

@@ -51,7 +51,7 @@ class CounterTest {
             })
     void countsWords(String text, int words) {
         assertThat(Counter.of(text).words()).isEqualTo(words);
-        assertThat(Words.count(text)).isEqualTo(words);
+        assertThat(WordScan.count(text)).isEqualTo(words);
     }
 
     @ParameterizedTest

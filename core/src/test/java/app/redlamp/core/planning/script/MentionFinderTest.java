@@ -59,7 +59,7 @@ class MentionFinderTest {
         assertThat(in(Kind.ABBREVIATION, "THE LONG RAIN")).isEmpty();
     }
 
-    /** Words that were made up or are rare in English; which look foreign is common practice, no source. */
+    /** WordScan that were made up or are rare in English; which look foreign is common practice, no source. */
     @ParameterizedTest
     @ValueSource(
             strings = {"cwm", "señor", "Łódź", "llyn", "ngoma", "tsch", "dzo", "cwm’s", "crwth", "smørrebrød", "naïve"})

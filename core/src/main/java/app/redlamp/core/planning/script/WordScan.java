@@ -5,13 +5,13 @@ package app.redlamp.core.planning.script;
  * a digit; hyphens and apostrophes join ("well-known", "isn't"), and so do points and commas inside figures ("1,204").
  * For scripts that put blanks between words.
  */
-public final class Words {
+public final class WordScan {
     private final String text;
     private int position;
     private int start;
     private int end;
 
-    public Words(String text) {
+    public WordScan(String text) {
         this.text = text;
     }
 
@@ -67,7 +67,7 @@ public final class Words {
 
     /** How many words there are in a text. */
     public static int count(String text) {
-        Words words = new Words(text);
+        WordScan words = new WordScan(text);
         int count = 0;
         while (words.next()) {
             count++;

@@ -13,7 +13,7 @@ import java.util.Set;
  * @param from first character
  * @param to character after the last
  */
-record Figure(double low, OptionalDouble high, OptionalDouble tolerance, Unit unit, int from, int to) {
+record WrittenFigure(double low, OptionalDouble high, OptionalDouble tolerance, Unit unit, int from, int to) {
 
     private static final Set<Unit> LEVELS = Set.of(Unit.LUFS, Unit.DBTP, Unit.DBOV, Unit.RMS, Unit.DECIBEL);
 

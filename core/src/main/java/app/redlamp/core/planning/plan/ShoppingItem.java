@@ -12,7 +12,7 @@ import java.util.Optional;
  * @param usedPrice what it costs used; absent where that is not known
  * @param standing whether it is to be bought, new or used, or is there already
  */
-public record Item(String name, BigDecimal newPrice, Optional<BigDecimal> usedPrice, Standing standing) {
+public record ShoppingItem(String name, BigDecimal newPrice, Optional<BigDecimal> usedPrice, Standing standing) {
 
     /** Where a thing stands. */
     public enum Standing {
@@ -22,7 +22,7 @@ public record Item(String name, BigDecimal newPrice, Optional<BigDecimal> usedPr
     }
 
     /** @throws IllegalArgumentException without a name, below nothing, or where it is bought used without a price for that */
-    public Item {
+    public ShoppingItem {
         boolean prices =
                 newPrice.signum() >= 0 && usedPrice.orElse(BigDecimal.ZERO).signum() >= 0;
         if (name.isBlank() || !prices || (standing == Standing.USED && usedPrice.isEmpty())) {

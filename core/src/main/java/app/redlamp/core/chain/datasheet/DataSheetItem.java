@@ -3,7 +3,7 @@ package app.redlamp.core.chain.datasheet;
 import java.util.Locale;
 
 /** A figure of a data sheet, in the unit that it is brought to. */
-public enum Item {
+public enum DataSheetItem {
     SENSITIVITY("mV/Pa"),
     SELF_NOISE("dB(A)"),
     /** Re 94 dB SPL, A-weighted. */
@@ -24,7 +24,7 @@ public enum Item {
 
     private final String unit;
 
-    Item(String unit) {
+    DataSheetItem(String unit) {
         this.unit = unit;
     }
 
