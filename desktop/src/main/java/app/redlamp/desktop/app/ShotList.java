@@ -46,16 +46,17 @@ final class ShotList {
     List<Shot> all() throws IOException {
         shots.add(new Shot("brief-start-dusk", w -> {}));
         try (DemoProduction demo = DemoProduction.in(scratch, clock)) {
-            List<Path> recordings = demo.recordings();
-            planBrief(demo.folder());
+            Path book = demo.folder();
+            demo.recordings();
+            planBrief(book);
             planRoom(demo);
             planKit(demo);
             planLevel(demo);
             shots.add(new Shot("deliver-judged-dusk", w -> {
                 w.shell().scale(0);
                 w.shell().switchTheme();
+                w.production().open(book);
                 w.go(StationId.DELIVER);
-                w.deliver().open(recordings);
             }));
         }
         shots.add(new Shot("deliver-too-noisy-dusk", w -> select(w, 3)));

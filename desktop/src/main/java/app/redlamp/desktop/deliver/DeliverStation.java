@@ -6,6 +6,7 @@ import app.redlamp.core.planning.plan.Production;
 import app.redlamp.core.port.Finishing;
 import app.redlamp.core.port.Printing;
 import app.redlamp.desktop.control.Reading;
+import app.redlamp.desktop.gradual.Sight;
 import app.redlamp.desktop.gradual.Steps;
 import app.redlamp.desktop.job.JobService;
 import app.redlamp.desktop.look.Soon;
@@ -176,6 +177,10 @@ public final class DeliverStation extends StationBase {
     }
 
     private void show() {
+        if (Sight.seen(view.node())) {
+            // Another production was opened, or takes have come, while somebody looks.
+            model.measureFresh();
+        }
         redraw();
         DeliverStanding now =
                 DeliverStanding.of(model.rows(), model.specification().get(), strings);

@@ -132,6 +132,20 @@ class DeliverJourneyTest {
         assertThat(bigLamp(robot)).isEqualTo("Not clear to send, see about 1");
     }
 
+    /** Somebody at Deliver opens a production: its takes are measured there and then, and not when the station is opened anew. */
+    @Test
+    void aProductionOpenedHereIsMeasuredHere(FxRobot robot) {
+        Path book = recordings.get(0).getParent().getParent();
+        robot.interact(() -> List.copyOf(window.wiring.deliver().rows())
+                .forEach(r -> window.wiring.deliver().remove(r)));
+        robot.interact(() -> window.wiring.production().open(book.resolveSibling("Second Rise")));
+        window.settle();
+        robot.interact(() -> window.wiring.production().open(book));
+        window.settle();
+        assertThat(window.wiring.deliver().rows()).hasSize(5);
+        assertThat(bigLamp(robot)).isEqualTo("Not clear to send, finish 3, then see about 2");
+    }
+
     /** A place in the reading is pressed, and that place plays; a press on the skyline likewise. */
     @Test
     void whatIsWrongCanBeHeard(FxRobot robot) {
