@@ -14,11 +14,13 @@ public final class Lengths {
     private static final Pattern METRIC = Pattern.compile("(\\d+(?:\\.\\d+)?)\\s*(m|cm|mm)?");
 
     private final Figures figures;
+    private final Phrases phrases;
     private final boolean imperial;
 
     /** @param imperial whether lengths are written in feet and inches */
     public Lengths(Locale locale, boolean imperial) {
         figures = new Figures(locale);
+        phrases = new Phrases("wording", locale);
         this.imperial = imperial;
     }
 
@@ -90,7 +92,7 @@ public final class Lengths {
 
     private IllegalArgumentException wrong(String written) {
         String shown = written.length() > 24 ? written.substring(0, 24) + "…" : written;
-        return new IllegalArgumentException("'" + shown + "' is not a length; write "
-                + (imperial ? "7 ft 10 in, or 2.4 m" : "2.4 m, 240 cm, or 7 ft 10 in"));
+        return new IllegalArgumentException(
+                phrases.say(imperial ? "length.wrong.imperial" : "length.wrong.metric", shown));
     }
 }

@@ -220,11 +220,16 @@ public final class LevelWording {
         if (guess.isEmpty()) {
             return phrases.say("distance.none");
         }
-        String about = lengths.say(guess.get().distanceM());
-        if (guess.get().agrees(kit)) {
-            return phrases.say("distance.about", about);
-        }
-        return phrases.say(guess.get().distanceM() < kit.distanceM() ? "distance.near" : "distance.far", about);
+        String nearest = lengths.say(guess.get().nearestM());
+        OptionalDouble furthest = guess.get().furthestM();
+        String about = furthest.isPresent()
+                ? phrases.say("distance.between", nearest, lengths.say(furthest.getAsDouble()))
+                : phrases.say("distance.over", nearest);
+        return switch (guess.get().against(kit)) {
+            case CLOSER -> phrases.say("distance.closer", about);
+            case AGREES -> phrases.say("distance.agrees", about);
+            case FURTHER -> phrases.say("distance.further", about);
+        };
     }
 
     public String plosives(int count) {

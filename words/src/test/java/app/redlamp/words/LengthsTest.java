@@ -60,6 +60,13 @@ class LengthsTest {
                 .hasMessageContaining("is not a length; write 2.4 m");
     }
 
+    /** The way that is shown comes first. */
+    @Test
+    void whatIsNoLengthIsRefusedInTheUnitsThatAreShown() {
+        assertThatThrownBy(() -> imperial.read("wide {0}"))
+                .hasMessage("'wide {0}' is not a length; write 7 ft 10 in, or 2.4 m");
+    }
+
     @Test
     void countriesHaveTheirUnits() {
         assertThat(Lengths.imperialIn(Locale.US)).isTrue();

@@ -135,10 +135,15 @@ class LevelWordingTest {
 
     @Test
     void theSmallFiguresOfAReading() {
-        assertThat(words.distance(Optional.of(new DistanceGuess(0.2, 0)), Position.straight(0.18)))
-                .isEqualTo("about 20 cm, by its bass");
-        assertThat(words.distance(Optional.of(new DistanceGuess(0.06, 3)), Position.straight(0.18)))
-                .contains("closer than the kit");
+        assertThat(words.distance(
+                        Optional.of(new DistanceGuess(0.12, OptionalDouble.of(0.3))), Position.straight(0.18)))
+                .isEqualTo("12 cm to 30 cm, by its bass");
+        assertThat(words.distance(
+                        Optional.of(new DistanceGuess(0.03, OptionalDouble.of(0.1))), Position.straight(0.18)))
+                .isEqualTo("3 cm to 10 cm, by its bass: closer than the kit says");
+        assertThat(words.distance(
+                        Optional.of(new DistanceGuess(0.14, OptionalDouble.empty())), Position.straight(0.08)))
+                .isEqualTo("at least 14 cm, by its bass: further away than the kit says");
         assertThat(words.distance(Optional.empty(), Position.straight(0.18))).contains("does not tell");
         assertThat(words.drift(0.4)).contains("as loud at the end");
         assertThat(words.drift(-2.5)).isEqualTo("2.5 dB softer at the end");

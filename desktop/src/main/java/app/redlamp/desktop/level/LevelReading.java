@@ -151,7 +151,9 @@ final class LevelReading {
                         .level()
                         .distance(
                                 DistanceGuess.of(
-                                        s, chain.get().capsule(), chain.get().position()),
+                                        s,
+                                        chain.get().capsule(),
+                                        chain.get().position().angleDeg()),
                                 chain.get().position()));
     }
 

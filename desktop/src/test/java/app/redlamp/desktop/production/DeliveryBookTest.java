@@ -20,9 +20,9 @@ import app.redlamp.core.planning.script.Piece;
 import app.redlamp.core.planning.script.Script;
 import app.redlamp.core.planning.script.ScriptText;
 import app.redlamp.core.port.Finishing;
-import app.redlamp.desktop.job.ManualExecutor;
 import app.redlamp.desktop.edit.UndoHistory;
 import app.redlamp.desktop.job.JobService;
+import app.redlamp.desktop.job.ManualExecutor;
 import app.redlamp.desktop.look.Strings;
 import app.redlamp.media.library.SpecificationLibrary;
 import app.redlamp.media.production.ProductionFolders;
@@ -114,10 +114,12 @@ class DeliveryBookTest {
         workers.runAll();
         assertThat(log(bread))
                 .contains("\"kind\":\"measured\"", "\"kind\":\"finished\"", "\"kind\":\"refused\"", "clipped");
-        assertThat(model.production().get().takes().deliveries()).singleElement().satisfies(d -> {
-            assertThat(d.files()).containsExactly("ready/1.wav");
-            assertThat(d.gainDb()).isEqualTo(8);
-        });
+        assertThat(model.production().get().takes().deliveries())
+                .singleElement()
+                .satisfies(d -> {
+                    assertThat(d.files()).containsExactly("ready/1.wav");
+                    assertThat(d.gainDb()).isEqualTo(8);
+                });
         assertThat(log(salt)).doesNotContain("measured", "finished");
     }
 

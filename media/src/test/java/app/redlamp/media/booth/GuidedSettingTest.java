@@ -80,16 +80,17 @@ class GuidedSettingTest {
         assertThat(advice(weak, GainSchool.MIDDLE).verdict()).isEqualTo(Turn.Verdict.OUT_OF_GAIN);
     }
 
-    /** About, as voices differ; this one has the average of speech. */
+    /** Within what voices leave open: near the lips both bounds are told, further off the nearer one only. */
     @ParameterizedTest
-    @ValueSource(doubles = {0.06, 0.1, 0.18, 0.3})
-    void theBassTellsTheDistance(double distance) throws IOException {
+    @CsvSource({"0.06, 0.02, 0.15", "0.1, 0.04, 0.35", "0.18, 0.07, 9", "0.3, 0.09, 9"})
+    void theBassTellsTheDistance(double distance, double nearest, double furthest) throws IOException {
         Chain chain = AgreementTest.narration().at(Position.straight(distance)).gained(24);
         Report read = AgreementTest.measured(AgreementTest.booth(chain, BOX, 3), Cue.READ, 30);
-        DistanceGuess guess = DistanceGuess.of(
-                        read.voice().spectrum().orElseThrow(), chain.capsule(), Position.straight(0.18))
+        DistanceGuess guess = DistanceGuess.of(read.voice().spectrum().orElseThrow(), chain.capsule(), 0)
                 .orElseThrow();
-        assertThat(guess.distanceM() / distance).isBetween(0.65, 1.5);
+        assertThat(distance).isBetween(guess.nearestM(), guess.furthestM().orElse(9));
+        assertThat(guess.nearestM()).isGreaterThan(nearest);
+        assertThat(guess.furthestM().orElse(9)).isLessThanOrEqualTo(furthest);
     }
 
     @ParameterizedTest

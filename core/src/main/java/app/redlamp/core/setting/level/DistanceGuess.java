@@ -9,16 +9,21 @@ import app.redlamp.core.signal.SpeechSpectrum;
 import app.redlamp.core.units.Decibels;
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalDouble;
 
 /**
- * Where a microphone probably stands, by the bass that its nearness adds: the distance at which the average of speech through it
- * comes nearest to what was heard. Voices differ, so it is a hint and not a measurement; a microphone that hears all round gives
- * none.
+ * Between which distances a microphone probably stands, by the bass that its nearness adds: those at which the average of speech
+ * through it comes within 2 dB of what was heard. Voices differ, and one voice from page to page, so it is a hint and not a
+ * measurement; from a hand's breadth on nearness lifts so little that only the nearer bound can be told. A microphone that hears all
+ * round gives none.
  *
- * @param distanceM about
- * @param surplusDb by how much the bass sticks out of what the place in the kit would give; negative for less
+ * @param nearestM it is about so far away at least
+ * @param furthestM and so far at most; absent where the bass does not tell
  */
-public record DistanceGuess(double distanceM, double surplusDb) {
+public record DistanceGuess(double nearestM, OptionalDouble furthestM) {
+    /** Voices have so much more or less bass than the average (ours). */
+    private static final double VOICES_DIFFER_DB = 2;
+
     /** Distances are tried from here (ours). */
     private static final double NEAREST_M = 0.03;
 
@@ -40,28 +45,41 @@ public record DistanceGuess(double distanceM, double surplusDb) {
     /** And to 1.6 kHz, which it leaves; this one is the first that is not counted (ours). */
     private static final int MIDDLE_TO = 15;
 
-    /** Absent for a microphone whose bass does not tell the distance. */
-    public static Optional<DistanceGuess> of(VoiceSpectrum heard, Capsule capsule, Position kit) {
+    /**
+     * @param angleDeg at which the kit has it
+     * @return absent for a microphone whose bass does not tell the distance
+     */
+    public static Optional<DistanceGuess> of(VoiceSpectrum heard, Capsule capsule, double angleDeg) {
         if (capsule.pattern() == Pattern.OMNI) {
             return Optional.empty();
         }
         double lift = tilt(heard.levelsDb());
-        double best = NEAREST_M;
-        double least = Double.MAX_VALUE;
+        double nearest = NEAREST_M;
+        double furthest = NEAREST_M;
+        // The bass falls with every step.
         for (double d = NEAREST_M; d <= FURTHEST_M; d *= STEP) {
-            double off = Math.abs(lift - tilt(capsule, kit.angleDeg(), d));
-            if (off < least) {
-                least = off;
-                best = d;
-            }
+            double bass = tilt(capsule, angleDeg, d);
+            nearest = bass > lift + VOICES_DIFFER_DB ? d : nearest;
+            furthest = bass > lift - VOICES_DIFFER_DB ? d : furthest;
         }
-        return Optional.of(new DistanceGuess(best, lift - tilt(capsule, kit.angleDeg(), kit.distanceM())));
+        boolean open = furthest * STEP > FURTHEST_M;
+        return Optional.of(
+                new DistanceGuess(nearest, open ? OptionalDouble.empty() : OptionalDouble.of(furthest * STEP)));
     }
 
-    /** Whether it is about where the kit has it: within half and twice as far. */
-    public boolean agrees(Position kit) {
-        double ratio = distanceM / kit.distanceM();
-        return ratio > 0.5 && ratio < 2;
+    /** How a place in a kit lies to it. */
+    public enum Against {
+        CLOSER,
+        AGREES,
+        FURTHER
+    }
+
+    /** Whether it is where the kit has it, or certainly closer or further away. */
+    public Against against(Position kit) {
+        if (kit.distanceM() < nearestM) {
+            return Against.FURTHER;
+        }
+        return kit.distanceM() > furthestM.orElse(Double.POSITIVE_INFINITY) ? Against.CLOSER : Against.AGREES;
     }
 
     private static double tilt(Capsule capsule, double angleDeg, double distanceM) {
