@@ -29,13 +29,13 @@ public final class OctaveBands {
     private OctaveBands(int bandsPerOctave, int first, int last) {
         centresHz = new double[last - first + 1];
         for (int i = 0; i < centresHz.length; i++) {
-            centresHz[i] = centreHz((double) (first + i) / bandsPerOctave);
+            centresHz[i] = octaveHz((double) (first + i) / bandsPerOctave);
         }
         halfWidth = Math.pow(10, 0.3 / (2 * bandsPerOctave));
     }
 
     /** Exact centre of what lies so many octaves above 1 kHz, in Hz; below for less than 0. */
-    public static double centreHz(double octavesOver1k) {
+    public static double octaveHz(double octavesOver1k) {
         return 1000 * Math.pow(10, 0.3 * octavesOver1k);
     }
 

@@ -45,7 +45,7 @@ class OctaveBandsTest {
         assertThat(OctaveBands.THIRDS.contains(middle, 891.24)).isFalse();
         assertThat(OctaveBands.THIRDS.contains(middle, 1122.01)).isTrue();
         assertThat(OctaveBands.THIRDS.contains(middle, 1122.03)).isFalse();
-        assertThat(OctaveBands.centreHz(1.0)).isCloseTo(1995.26, within(0.01));
+        assertThat(OctaveBands.octaveHz(1.0)).isCloseTo(1995.26, within(0.01));
     }
 
     /** Bands side by side add up: white noise has the power of each band's width. */

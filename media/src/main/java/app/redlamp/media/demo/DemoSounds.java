@@ -145,7 +145,7 @@ final class DemoSounds {
         float[][] bands = ImpulseResponse.of(where, LONGEST_S, RATE);
         for (int b = 0; b < SixBands.COUNT; b++) {
             float[] band = bands[b];
-            float[] octave = new OctaveFilter(OctaveBands.centreHz(b - 3.0), RATE).filter(band);
+            float[] octave = new OctaveFilter(OctaveBands.octaveHz(b - 3.0), RATE).filter(band);
             add(sum, octave);
             if (b == SixBands.COUNT - 1) {
                 BiquadFilter above = new BiquadFilter(Biquad.highPass(HIGHEST_OCTAVE_HZ, Biquad.BUTTERWORTH_Q, RATE));

@@ -50,7 +50,7 @@ public final class ClapMeter {
     }
 
     private static BandDecay band(float[] fall, int sampleRateHz, int band, boolean clipped) {
-        double centre = OctaveBands.centreHz(band - 3.0);
+        double centre = OctaveBands.octaveHz(band - 3.0);
         if (centre * OctaveBands.HALF_OCTAVE >= sampleRateHz / 2.0) {
             OptionalDouble none = OptionalDouble.empty();
             BandDecay.Trust no = BandDecay.Trust.NONE;

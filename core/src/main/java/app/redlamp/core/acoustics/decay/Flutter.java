@@ -37,7 +37,7 @@ public record Flutter(double periodMs, double strength) {
     private static final double HEARD = 0.3;
 
     /** Octaves of 2 and 4 kHz, where rattling is heard (common practice, no source). */
-    private static final double[] BANDS_HZ = {OctaveBands.centreHz(1.0), OctaveBands.centreHz(2.0)};
+    private static final double[] BANDS_HZ = {OctaveBands.octaveHz(1.0), OctaveBands.octaveHz(2.0)};
 
     /** Between which two surfaces it can run: half of its way, in metres. */
     public double spacingM(double speedMps) {

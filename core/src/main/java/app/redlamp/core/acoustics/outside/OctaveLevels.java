@@ -31,7 +31,7 @@ public final class OctaveLevels {
     private static final double[] CENTRES_HZ = new double[COUNT];
 
     static {
-        Arrays.setAll(CENTRES_HZ, b -> OctaveBands.centreHz((double) b - BAND_OF_1_KHZ));
+        Arrays.setAll(CENTRES_HZ, b -> OctaveBands.octaveHz((double) b - BAND_OF_1_KHZ));
     }
 
     private final double[] levels;
