@@ -1,5 +1,6 @@
 package app.redlamp.desktop.app;
 
+import app.redlamp.media.FileRecordings;
 import app.redlamp.desktop.look.Look;
 import app.redlamp.desktop.station.StationId;
 import app.redlamp.media.demo.DemoProduction;
@@ -68,7 +69,7 @@ public final class TurnsBench {
         Scratch.begin(scratch);
         Look.loadFonts();
         wiring = new Wiring(
-                StandIns.ports(new InMemorySettings(), scratch.resolve("library"), SilentOutput.Pace.REAL, 20, CLOCK),
+                StandIns.ports(new InMemorySettings(), new FileRecordings(), scratch.resolve("library"), SilentOutput.Pace.REAL, 20, CLOCK),
                 Locale.UK,
                 Platform::runLater,
                 new ClosedDoors());

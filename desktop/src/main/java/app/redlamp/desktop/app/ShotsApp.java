@@ -1,6 +1,7 @@
 package app.redlamp.desktop.app;
 
 import app.redlamp.desktop.look.Look;
+import app.redlamp.media.FileRecordings;
 import app.redlamp.media.play.SilentOutput;
 import java.io.IOException;
 import java.nio.file.Files;
@@ -47,7 +48,12 @@ public final class ShotsApp extends Application {
         Look.loadFonts();
         wiring = new Wiring(
                 StandIns.ports(
-                        new InMemorySettings(), scratch.resolve("library"), SilentOutput.Pace.REAL, HASTE, CLOCK),
+                        new InMemorySettings(),
+                        new FileRecordings(),
+                        scratch.resolve("library"),
+                        SilentOutput.Pace.REAL,
+                        HASTE,
+                        CLOCK),
                 Locale.UK,
                 Platform::runLater,
                 new ClosedDoors());

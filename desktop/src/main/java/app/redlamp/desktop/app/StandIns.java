@@ -1,8 +1,8 @@
 package app.redlamp.desktop.app;
 
+import app.redlamp.core.port.Recordings;
 import app.redlamp.core.port.Settings;
 import app.redlamp.media.FileListening;
-import app.redlamp.media.FileRecordings;
 import app.redlamp.media.capture.BoothCapture;
 import app.redlamp.media.finish.FileFinishing;
 import app.redlamp.media.kit.KitShelf;
@@ -23,15 +23,17 @@ final class StandIns {
     private StandIns() {}
 
     /**
+     * @param recordings what measures
      * @param library folder for what the user keeps; nothing outside it is read or written
      * @param pace of the silent output
      * @param haste how many times faster than a real one the simulated booth is, above 0
      */
-    static Ports ports(Settings settings, Path library, SilentOutput.Pace pace, double haste, Clock clock) {
+    static Ports ports(
+            Settings settings, Recordings recordings, Path library, SilentOutput.Pace pace, double haste, Clock clock) {
         BoothCapture booth = new BoothCapture(Preparation.BOOTH, SilentOutput.Pace.REAL, haste);
         return new Ports(
                 settings,
-                new FileRecordings(),
+                recordings,
                 new FileFinishing(),
                 new FilePrinting(),
                 new SpecificationLibrary(library),

@@ -82,7 +82,7 @@ final class Window {
             }
         };
         wiring = new Wiring(
-                StandIns.ports(settings, rescued, pace, HASTE, clock),
+                StandIns.ports(settings, new MeasuredOnce(), rescued, pace, HASTE, clock),
                 Locale.ENGLISH,
                 Platform::runLater,
                 new TestDoors());
