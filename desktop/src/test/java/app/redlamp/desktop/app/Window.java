@@ -30,6 +30,7 @@ import java.util.concurrent.TimeoutException;
 import java.util.function.BooleanSupplier;
 import java.util.function.Predicate;
 import javafx.application.Platform;
+import javafx.event.EventHandler;
 import javafx.scene.Node;
 import javafx.scene.Scene;
 import javafx.scene.control.ButtonBase;
@@ -39,6 +40,7 @@ import javafx.scene.control.TextInputControl;
 import javafx.scene.input.DragEvent;
 import javafx.scene.input.Dragboard;
 import javafx.scene.input.KeyCode;
+import javafx.scene.input.KeyEvent;
 import javafx.scene.robot.Robot;
 import javafx.stage.Stage;
 import org.testfx.api.FxRobot;
@@ -49,6 +51,7 @@ import org.testfx.util.WaitForAsyncUtils;
 final class Window {
     private static final long PATIENCE_S = 120;
     private static final int LAID_OUT = 2;
+    private static final long KEYS_COME_WITHIN_S = 5;
 
     final Wiring wiring;
     final List<Path> shownFolders = new ArrayList<>();
@@ -170,9 +173,30 @@ final class Window {
                 return true;
             });
         } else {
-            robot.push(keys);
+            pushThroughTheSystem(robot, keys);
         }
         settle();
+    }
+
+    /** A busy window system brings keys late: what follows waits until the last one has been let go here too. */
+    private void pushThroughTheSystem(FxRobot robot, KeyCode... keys) {
+        CountDownLatch arrived = new CountDownLatch(1);
+        EventHandler<KeyEvent> watch = e -> {
+            if (e.getCode() == keys[0]) {
+                arrived.countDown();
+            }
+        };
+        robot.interact(() -> wiring.scene().addEventFilter(KeyEvent.KEY_RELEASED, watch));
+        robot.push(keys);
+        try {
+            // What has a window of its own, such as an open list, may keep it to itself.
+            arrived.await(KEYS_COME_WITHIN_S, TimeUnit.SECONDS);
+        } catch (InterruptedException e) {
+            Thread.currentThread().interrupt();
+            throw new AssertionError("interrupted", e);
+        } finally {
+            robot.interact(() -> wiring.scene().removeEventFilter(KeyEvent.KEY_RELEASED, watch));
+        }
     }
 
     /** Writes into a field and commits it. */
