@@ -4,8 +4,8 @@ import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 
 /**
- * The key that has given a command and is still down. A command may put the focus into a text; what the keyboard
- * goes on sending for the same key (its character, its repeats) is still the command's and must not be written there.
+ * The key that has given a command and is still down. A command is given once, however long its key is held; and where it puts the
+ * focus into a text, what the keyboard goes on sending for the same key (its character, its repeats) must not be written there.
  */
 final class HeldCommand {
     private KeyCode key;
@@ -13,6 +13,16 @@ final class HeldCommand {
     /** The key has given a command. */
     void given(KeyCode pressed) {
         key = pressed;
+    }
+
+    /** Whether this key has given a command and was not let go since: the keyboard repeats it. */
+    boolean isHeld(KeyCode pressed) {
+        return pressed == key;
+    }
+
+    /** Forgets it: another window may be told that it was let go. */
+    void forget() {
+        key = null;
     }
 
     /** A key was let go. */

@@ -28,6 +28,7 @@ import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.StackPane;
+import javafx.stage.Window;
 
 /** The one page: wire, bench, reading, rail, and the sheet of keys that can be laid over it. */
 public final class ShellView {
@@ -96,6 +97,10 @@ public final class ShellView {
         root.addEventFilter(KeyEvent.KEY_PRESSED, this::pressed);
         root.addEventFilter(KeyEvent.KEY_TYPED, this::typed);
         root.addEventFilter(KeyEvent.KEY_RELEASED, e -> command.released(e.getCode()));
+        root.sceneProperty()
+                .flatMap(Scene::windowProperty)
+                .flatMap(Window::focusedProperty)
+                .addListener((o, was, now) -> command.forget());
         for (Station station : this.stations) {
             station.facts().addListener((o, was, now) -> showFacts());
             station.stale().addListener((o, was, now) -> {
@@ -257,6 +262,10 @@ public final class ShellView {
             return;
         }
         if (asking() || belongsToControl(event)) {
+            return;
+        }
+        if (command.isHeld(event.getCode()) && !event.isShortcutDown()) {
+            event.consume();
             return;
         }
         boolean plus = event.isShortcutDown() && (event.getCode() == KeyCode.EQUALS || event.getCode() == KeyCode.ADD);

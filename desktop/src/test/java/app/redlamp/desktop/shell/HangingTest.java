@@ -25,14 +25,23 @@ import java.nio.file.Path;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.concurrent.Callable;
+import java.util.concurrent.TimeUnit;
+import java.util.concurrent.TimeoutException;
 import javafx.beans.property.SimpleStringProperty;
+import javafx.event.Event;
+import javafx.event.EventType;
 import javafx.scene.Node;
 import javafx.scene.Scene;
 import javafx.scene.control.Label;
 import javafx.scene.input.KeyCode;
+import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.VBox;
 import javafx.stage.Stage;
+import javafx.stage.Window;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.condition.DisabledIfSystemProperty;
 import org.junit.jupiter.api.extension.ExtendWith;
 import org.testfx.api.FxRobot;
 import org.testfx.framework.junit5.ApplicationExtension;
@@ -108,6 +117,56 @@ class HangingTest {
         Look.dress(scene, Theme.DUSK, 100);
         stage.setScene(scene);
         stage.show();
+    }
+
+    /** A keyboard repeats a key that is held: a command is given once, until it is let go. */
+    @Test
+    void aHeldKeyGivesItsCommandOnce(FxRobot robot) {
+        robot.interact(() -> {
+            for (int i = 0; i < 5; i++) {
+                key(KeyEvent.KEY_PRESSED);
+            }
+        });
+        assertThat(pressed).isEqualTo(1);
+        robot.interact(() -> {
+            key(KeyEvent.KEY_RELEASED);
+            key(KeyEvent.KEY_PRESSED);
+            key(KeyEvent.KEY_RELEASED);
+        });
+        assertThat(pressed).isEqualTo(2);
+    }
+
+    /** A key that is let go over another window is not held for ever. Without a window system no window takes the focus from another. */
+    @Test
+    @Tag("window")
+    @DisabledIfSystemProperty(named = "glass.platform", matches = "Monocle")
+    void aKeyLetGoElsewhereIsNotHeld(FxRobot robot) {
+        Window here = shell.root().getScene().getWindow();
+        robot.interact(() -> key(KeyEvent.KEY_PRESSED));
+        Stage[] other = new Stage[1];
+        robot.interact(() -> {
+            other[0] = new Stage();
+            other[0].show();
+            other[0].requestFocus();
+        });
+        until(() -> !here.isFocused());
+        robot.interact(() -> other[0].close());
+        robot.interact(here::requestFocus);
+        until(here::isFocused);
+        robot.interact(() -> key(KeyEvent.KEY_PRESSED));
+        assertThat(pressed).isEqualTo(2);
+    }
+
+    private static void until(Callable<Boolean> condition) {
+        try {
+            WaitForAsyncUtils.waitFor(30, TimeUnit.SECONDS, condition);
+        } catch (TimeoutException e) {
+            throw new AssertionError("waited in vain", e);
+        }
+    }
+
+    private void key(EventType<KeyEvent> type) {
+        Event.fireEvent(station.bench, new KeyEvent(type, "", "", KeyCode.X, false, false, false, false));
     }
 
     @Test
