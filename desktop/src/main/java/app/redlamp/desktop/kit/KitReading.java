@@ -78,6 +78,20 @@ final class KitReading {
                 .hearing("", List.of(), more(path));
     }
 
+    /** Title of the first help that can be had here; empty for none. Asked where there is a verdict. */
+    String first() {
+        KitModel model = parts.models().kit();
+        return help(
+                        model.kit().get(),
+                        Optional.ofNullable(model.path().get()),
+                        model.need().get())
+                .stream()
+                .filter(h -> h.action().isPresent())
+                .findFirst()
+                .map(Reading.Help::title)
+                .orElse("");
+    }
+
     private Reading plain(String verdict, Optional<Reading.Action> action) {
         return Reading.plain(verdict, List.of(), "", List.of(), action, List.of(parts.say("kit.caution.power")), "");
     }

@@ -8,7 +8,6 @@ import app.redlamp.core.planning.plan.Production;
 import app.redlamp.core.setting.card.Overrule;
 import app.redlamp.core.verdict.Verdict;
 import app.redlamp.desktop.bench.ShelfModel;
-import app.redlamp.desktop.control.Reading;
 import app.redlamp.desktop.look.Soon;
 import app.redlamp.desktop.look.Sparing;
 import app.redlamp.desktop.look.Strings;
@@ -32,7 +31,6 @@ public final class KitStation extends StationBase {
     private final StationParts<Models> parts;
     private final KitView view;
     private final KitReading reading;
-    private Reading told;
     private final Sparing words;
 
     /** What the station works with. */
@@ -128,17 +126,16 @@ public final class KitStation extends StationBase {
     }
 
     private void show() {
-        told = reading.now();
         redraw();
         tell(nowHeadings());
-        tell(nowStanding(told));
+        tell(nowStanding());
         tell(nowFacts());
     }
 
     @Override
     protected void draw() {
         view.show();
-        column().show(told);
+        column().show(reading.now());
     }
 
     private Headings nowHeadings() {
@@ -150,19 +147,14 @@ public final class KitStation extends StationBase {
         return new Headings(production.brief().title(), kit == null ? strings.say("heading.kit.none") : kit.name());
     }
 
-    private Standing nowStanding(Reading told) {
+    private Standing nowStanding() {
         Optional<Verdict<KitProblem>> verdict = model.verdict();
         if (verdict.isEmpty()) {
             return Standing.unknown(strings.say("stand.kit.none"), strings.say("stand.kit.first"));
         }
-        String first = told.help().stream()
-                .filter(h -> h.action().isPresent())
-                .findFirst()
-                .map(Reading.Help::title)
-                .orElse("");
         return verdict.get().clear()
                 ? new Standing(verdict.get(), false, strings.say("stand.kit.fits"), "")
-                : new Standing(verdict.get(), false, strings.say("stand.kit.not"), first);
+                : new Standing(verdict.get(), false, strings.say("stand.kit.not"), reading.first());
     }
 
     private List<String> nowFacts() {
