@@ -10,6 +10,7 @@ import app.redlamp.core.measure.loudness.Clipping;
 import app.redlamp.core.measure.loudness.Levels;
 import app.redlamp.core.measure.noise.Hum;
 import app.redlamp.core.measure.noise.NoiseProfile;
+import app.redlamp.core.measure.noise.Pauses;
 import app.redlamp.core.measure.voice.Event;
 import app.redlamp.core.signal.AudioInfo;
 import app.redlamp.core.signal.OctaveBands;
@@ -124,6 +125,15 @@ final class Json {
                 "loudestPauseDbfs",
                 report.pauses().loudest().map(p -> rounded(p.levelDbfs(), 1e-3)).orElse(null));
         entry.put(
+                "quietestPauseDbfs",
+                report.pauses()
+                        .quietest()
+                        .map(p -> rounded(p.levelDbfs(), 1e-3))
+                        .orElse(null));
+        entry.put(
+                "noisiestStretch", report.pauses().noisiest().map(Json::stretch).orElse(null));
+        entry.put("gated", report.pauses().gated());
+        entry.put(
                 "longestPauseS",
                 report.pauses().longest().map(p -> rounded(p.lengthS(), 1e-3)).orElse(null));
         entry.put("noiseKind", report.noise().map(n -> n.kind().id()).orElse(null));
@@ -161,6 +171,14 @@ final class Json {
         format.put("channels", info.channels());
         format.put("durationS", rounded(info.durationS(), 1e-6));
         return format;
+    }
+
+    private static Map<String, Object> stretch(Pauses.Stretch stretch) {
+        Map<String, Object> entry = new LinkedHashMap<>();
+        entry.put("startS", rounded(stretch.startS(), 1e-2));
+        entry.put("endS", rounded(stretch.endS(), 1e-2));
+        entry.put("levelDbfs", rounded(stretch.levelDbfs(), 1e-3));
+        return entry;
     }
 
     private static Map<String, Object> octaves(NoiseProfile noise) {

@@ -59,6 +59,7 @@ final class MeasureCommand implements Callable<Integer> {
         line("true peak", figures.tenths(report.truePeakDbtp()) + " dBTP");
         line("sample peak", figures.tenths(report.samplePeakDbfs()) + " dBFS");
         line("noise floor", figures.tenths(report.noiseFloorDbfs()) + " dBFS");
+        line("worst pause", figures.tenths(report.noisiestDbfs()) + " dBFS");
         line("snr", figures.tenths(report.snrDb()) + " dB");
         line(
                 "head, tail",

@@ -64,6 +64,9 @@ class CommandLineTest {
                         "noiseFloorDbfs",
                         "noiseFloorDbA",
                         "loudestPauseDbfs",
+                        "quietestPauseDbfs",
+                        "noisiestStretch",
+                        "gated",
                         "longestPauseS",
                         "noiseKind",
                         "noiseOctavesDbfs",
@@ -90,6 +93,8 @@ class CommandLineTest {
             assertThat(files.get(i).get("file").asText()).isEqualTo(demo.get(i));
         }
         assertThat(first.get("noiseFloorDbfs").asDouble()).isCloseTo(-66, within(0.5));
+        assertThat(first.get("noisiestStretch").get("levelDbfs").asDouble()).isCloseTo(-66, within(1.5));
+        assertThat(names(first.get("noisiestStretch"))).containsExactly("startS", "endS", "levelDbfs");
         assertThat(files.get(2).get("findings").get(0).get("kind").asText()).isEqualTo("clipping");
         assertThat(names(first.get("noiseOctavesDbfs")))
                 .containsExactly("31.5", "63", "125", "250", "500", "1000", "2000", "4000", "8000", "16000");
@@ -245,7 +250,7 @@ class CommandLineTest {
         }
         assertThat(files.get(3).get("obstacles").get(0).get("message").asText())
                 .matches(
-                        "After the \\d\\.\\d dB this needs, the noise floor would be −\\d+\\.\\d dBFS, \\d\\.\\d dB too"
+                        "After the \\d\\.\\d dB this needs, the noise floor would be −\\d+\\.\\d dBFS, \\d+\\.\\d dB too"
                                 + " high");
         try (Stream<Path> written = Files.list(ready)) {
             assertThat(written).hasSize(6);

@@ -44,7 +44,7 @@ final class DeliverFindings {
         }
         List<Reading.Remark> worst = all.subList(0, Math.min(Reading.MOST_HEARD, all.size()));
         List<Reading.Remark> folded = new ArrayList<>(all.subList(worst.size(), all.size()));
-        report.pauses().loudest().ifPresent(p -> folded.add(pause(p, row)));
+        report.pauses().noisiest().ifPresent(p -> folded.add(pause(p, row)));
         between.stream().filter(h -> !h.grave()).forEach(folded::add);
         return reading.hearing(
                 strings.say("heard.title"),

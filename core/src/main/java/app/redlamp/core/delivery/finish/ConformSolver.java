@@ -76,7 +76,7 @@ public final class ConformSolver {
         if (plan.isEmpty()) {
             return new FinishOutcome.Refused(List.of(new Obstacle.Silent()));
         }
-        Optional<Obstacle> noise = Forecast.noise(specification, base.noiseFloorDbfs(), plan.get());
+        Optional<Obstacle> noise = Forecast.noise(specification, base.noisiestDbfs(), plan.get());
         if (noise.isPresent()) {
             return new FinishOutcome.Refused(List.of(noise.get()));
         }

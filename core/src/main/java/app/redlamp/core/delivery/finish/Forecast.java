@@ -28,7 +28,7 @@ public record Forecast(OptionalDouble gainDb, List<Obstacle> obstacles) {
         if (plan.isEmpty()) {
             return new Forecast(OptionalDouble.empty(), obstacles);
         }
-        noise(specification, report.highPassed().noiseFloorDbfs(), plan.get()).ifPresent(obstacles::add);
+        noise(specification, report.highPassed().noisiestDbfs(), plan.get()).ifPresent(obstacles::add);
         double gain = plan.get().feasible() ? plan.get().aimDb() : plan.get().lowestDb();
         return new Forecast(OptionalDouble.of(gain), obstacles);
     }

@@ -24,19 +24,19 @@ public record GainPlan(double lowestDb, double highestDb, double floorDb, double
 
     /** The plan for samples as they stand; absent where they have no loudness. */
     public static Optional<GainPlan> of(Specification specification, Report report) {
-        return of(specification, specification.aim().of(report), report.noiseFloorDbfs());
+        return of(specification, specification.aim().of(report), report.noisiestDbfs());
     }
 
     /** The plan for a recording that will pass the high-pass first; absent where it has no loudness. */
     public static Optional<GainPlan> forecast(Specification specification, Report recording) {
         LoudnessTarget aim = specification.aim();
         if (specification.sound().unprocessed()) {
-            return of(specification, aim.of(recording), recording.noiseFloorDbfs());
+            return of(specification, aim.of(recording), recording.noisiestDbfs());
         }
         OptionalDouble loudness = aim.measure() == LoudnessTarget.Measure.RMS
                 ? recording.highPassed().rmsDbfs()
                 : aim.of(recording);
-        return of(specification, loudness, recording.highPassed().noiseFloorDbfs());
+        return of(specification, loudness, recording.highPassed().noisiestDbfs());
     }
 
     private static Optional<GainPlan> of(Specification specification, OptionalDouble loudness, OptionalDouble floor) {

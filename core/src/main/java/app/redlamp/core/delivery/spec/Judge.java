@@ -16,6 +16,7 @@ import java.util.stream.Collectors;
  *
  * <ul>
  *   <li>loudness or peak undefined (silence): outside
+ *   <li>a limit on the noise floor holds for the noisiest half second of the pauses: a client looks for the worst place
  *   <li>floor, head or tail undefined (no pause, nobody speaks): advice
  *   <li>a lossless recording where the client takes a lossy file: advice, because the lossy file is made from it at the
  *       very end; a lossy file of another coding: outside
@@ -70,7 +71,7 @@ public final class Judge {
                 .noiseFloorDbfs()
                 .ifPresent(highest -> checks.add(Check.of(
                         CheckId.NOISE_FLOOR,
-                        report.noiseFloorDbfs(),
+                        report.noisiestDbfs(),
                         Limits.atMost(highest),
                         "dBFS",
                         CheckResult.ADVICE)));

@@ -31,6 +31,7 @@ final class ChannelMeter {
     private final ClickMeter clicks = new ClickMeter();
     private final DropoutMeter dropouts;
     private final ActiveSpeechMeter activeSpeech = new ActiveSpeechMeter(FrameClock.TICKS_PER_SECOND);
+    private final OffsetTracker offset;
     private final BiquadFilter low;
     private final BiquadFilter lower;
     private final BiquadFilter rumble;
@@ -51,14 +52,16 @@ final class ChannelMeter {
     private double w1;
     private double w2;
 
-    /** From the last sample but one to the last, and that step and the one before it. */
+    /** The last sample without offset, the step that led to it, and that step and the one before it. */
+    private float last;
+
     private float step;
 
     private float pair;
 
     private long samples;
-    private double sum;
     private double squares;
+    private int frameSamples;
     private double rumbleSquares;
     private double frameSquares;
     private double frameWeighted;
@@ -75,6 +78,7 @@ final class ChannelMeter {
         low = new BiquadFilter(Biquad.lowPass(LOW_HZ, 0.5412, ticks));
         lower = new BiquadFilter(Biquad.lowPass(LOW_HZ, 1.3066, ticks));
         rumble = new BiquadFilter(Biquad.lowPass(HighPassed.CORNER_HZ, Biquad.BUTTERWORTH_Q, ticks));
+        offset = new OffsetTracker();
         shelf = KWeighting.shelf(sampleRateHz);
         weighting = KWeighting.highPass(sampleRateHz);
         shelfB1 = shelf.b1() / shelf.b0();
@@ -90,9 +94,10 @@ final class ChannelMeter {
 
     /** Takes the samples of one tick. */
     void tick(float[] block, int from, int to) {
-        add(block, from, to);
+        add(offset.take(block, from, to), to - from);
         weigh(block, from, to);
         samples += to - from;
+        frameSamples += to - from;
     }
 
     private void weigh(float[] block, int from, int to) {
@@ -134,8 +139,8 @@ final class ChannelMeter {
     }
 
     /** Sums of one tick; that few samples add up well in single precision. */
-    private void add(float[] block, int from, int to) {
-        float before = (float) x1;
+    private void add(float[] block, int count) {
+        float before = last;
         float step1 = step;
         float pair1 = pair;
         float total = 0;
@@ -143,7 +148,7 @@ final class ChannelMeter {
         float squared = 0;
         float bends = 0;
         float edges = 0;
-        for (int i = from; i < to; i++) {
+        for (int i = 0; i < count; i++) {
             float x = block[i];
             float rise = x - before;
             float bend = rise - step1;
@@ -158,12 +163,11 @@ final class ChannelMeter {
             step1 = rise;
             pair1 = both;
         }
+        last = before;
         step = step1;
         pair = pair1;
-        sum += total;
         frameSquares += squared;
         frameBends += bends;
-        int count = to - from;
         double share = 1.0 / count;
         slow(total * share, magnitudes * share, count);
         clicks.tick(bends * share, edges * share);
@@ -184,11 +188,14 @@ final class ChannelMeter {
     }
 
     /** Ends the frame: adds its mean squares to {@code into} and begins a new one. */
-    void closeFrame(Frame into, double frameSamples) {
-        into.weighted[channel] = shelf.b0() * shelf.b0() * frameWeighted / frameSamples;
-        into.square += frameSquares / frameSamples;
-        into.bends += frameBends / frameSamples;
-        into.low += frameLow / frameSamples;
+    void closeFrame(Frame into) {
+        double count = frameSamples;
+        into.weighted[channel] = shelf.b0() * shelf.b0() * frameWeighted / count;
+        into.square += frameSquares / count;
+        into.bends += frameBends / count;
+        into.low += frameLow / count;
+        into.variance += offset.closeFrame();
+        frameSamples = 0;
         squares += frameSquares;
         frameSquares = 0;
         frameWeighted = 0;
@@ -202,6 +209,7 @@ final class ChannelMeter {
         double square;
         double bends;
         double low;
+        double variance;
 
         Frame(int channels) {
             weighted = new double[channels];
@@ -211,6 +219,7 @@ final class ChannelMeter {
             square = 0;
             bends = 0;
             low = 0;
+            variance = 0;
         }
     }
 
@@ -219,7 +228,7 @@ final class ChannelMeter {
                 truePeak.truePeakDbtp(),
                 truePeak.samplePeakDbfs(),
                 Decibels.ofPower(samples == 0 ? 0 : wholeSquares() / samples),
-                samples == 0 ? 0 : sum / samples);
+                offset.offset());
     }
 
     ActiveSpeech activeSpeech() {

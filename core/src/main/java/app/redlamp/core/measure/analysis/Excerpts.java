@@ -59,9 +59,10 @@ final class Excerpts {
      * Passes on what is held and begins anew.
      *
      * @param meanSquares levels of the frames held
+     * @param bends mean squares of their second differences
      */
-    void pass(float[] meanSquares) {
-        Pauses pauses = PauseFinder.of(meanSquares);
+    void pass(float[] meanSquares, float[] bends) {
+        Pauses pauses = PauseFinder.of(meanSquares, bends);
         double startS = FrameClock.secondsOf(start);
         for (Pauses.Stretch pause : pauses.stretches()) {
             int from = Math.min(filled, (int) Math.round(pause.startS() * sampleRateHz));

@@ -41,6 +41,12 @@ public final class FigureList {
                         .mapToDouble(Pauses.Stretch::levelDbfs)
                         .findFirst());
         all.put(
+                "quietestPauseDbfs",
+                report.pauses().quietest().stream()
+                        .mapToDouble(Pauses.Stretch::levelDbfs)
+                        .findFirst());
+        all.put("noisiestStretchDbfs", report.noisiestDbfs());
+        all.put(
                 "longestPauseS",
                 report.pauses().longest().stream()
                         .mapToDouble(Pauses.Stretch::lengthS)

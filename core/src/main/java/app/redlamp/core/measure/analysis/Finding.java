@@ -31,6 +31,8 @@ public record Finding(Kind kind, Severity severity, double startS, double endS, 
         DIGITAL_SILENCE,
         /** Samples that are no numbers, read as zero; how many. */
         NOT_A_NUMBER,
+        /** Pauses gated to digital silence, so that the floor is unknown; seconds. */
+        GATED,
         /** No pause long enough to measure the floor in; seconds that would be needed. */
         NO_PAUSE,
         /** Mains hum of the 50 Hz family; dBFS. */
@@ -45,7 +47,7 @@ public record Finding(Kind kind, Severity severity, double startS, double endS, 
         HISS,
         /** Noise of the room, neither low nor high; dBFS. */
         ROOM_NOISE,
-        /** Noise that differs from pause to pause; dB. */
+        /** Noise that comes and goes; by how many dB its noisiest half second lies above the quieter pauses. */
         CHANGING_NOISE,
         /** Noise that swells in pauses: an automatic gain; dB. */
         PUMPING,

@@ -38,6 +38,12 @@ final class Findings {
     /** Two pauses that differ by so much are two rooms (common practice, no source). */
     private static final double CHANGE_DB = 6;
 
+    /** A noise that starts with so much is heard as it starts ... (ours). */
+    private static final double GREAT_CHANGE_DB = 12;
+
+    /** ... above this level (ours). */
+    private static final double GREAT_CHANGE_DBFS = -75;
+
     /** More often they are a habit (ours). */
     private static final double PLOSIVES_A_MINUTE = 1;
 
@@ -88,7 +94,9 @@ final class Findings {
         if (dc.isPresent() && dc.getAsDouble() >= DC_DBFS) {
             whole(Kind.DC_OFFSET, Severity.WARNING, dc.getAsDouble());
         }
-        if (pauses.digitalSilenceS() >= LEAST_SILENCE_S) {
+        if (pauses.gated()) {
+            whole(Kind.GATED, Severity.WARNING, pauses.digitalSilenceS());
+        } else if (pauses.digitalSilenceS() >= LEAST_SILENCE_S) {
             whole(Kind.DIGITAL_SILENCE, Severity.NOTE, pauses.digitalSilenceS());
         } else if (pauses.noiseFloorDbfs().isEmpty()) {
             whole(Kind.NO_PAUSE, Severity.NOTE, LEAST_SILENCE_S);
@@ -149,10 +157,17 @@ final class Findings {
                 case HUM -> {}
             }
         }
-        if (worth && noise.changeDb() >= CHANGE_DB) {
-            Pauses.Stretch loudest = pauses.loudest().orElseThrow();
+        Pauses.Stretch noisiest = pauses.noisiest().orElseThrow();
+        boolean heard = noise.changeDb() >= CHANGE_DB && noisiest.levelDbfs() > NOISE_NOTE_DBFS
+                || noise.changeDb() >= GREAT_CHANGE_DB && noisiest.levelDbfs() > GREAT_CHANGE_DBFS;
+        if (heard) {
             findings.add(new Finding(
-                    Kind.CHANGING_NOISE, Severity.NOTE, loudest.startS(), loudest.endS(), noise.changeDb(), List.of()));
+                    Kind.CHANGING_NOISE,
+                    noisiest.levelDbfs() > NOISE_WARNING_DBFS ? Severity.WARNING : Severity.NOTE,
+                    noisiest.startS(),
+                    noisiest.endS(),
+                    noise.changeDb(),
+                    List.of()));
         }
     }
 

@@ -61,7 +61,6 @@ public final class RecordingAnalyzer implements SampleSink {
     private int waitingCount;
     private long ticks;
     private long tickStart;
-    private long frameStart;
     private long notNumbers;
 
     public RecordingAnalyzer(int sampleRateHz, int channelCount) {
@@ -152,16 +151,16 @@ public final class RecordingAnalyzer implements SampleSink {
     private void closeFrame() {
         frame.clear();
         for (ChannelMeter channel : channels) {
-            channel.closeFrame(frame, (double) (tickStart - frameStart));
+            channel.closeFrame(frame);
         }
         loudness.frame(frame.weighted);
-        levels.frame(frame.square / channels.length);
+        // Silence is what does not move within the frame, whatever its offset.
+        levels.frame(FrameLevels.isSilent(frame.variance / channels.length) ? 0 : frame.square / channels.length);
         bends.add((float) (frame.bends / channels.length));
         low.add((float) (frame.low / channels.length));
         if (Excerpts.isFull(levels.size())) {
-            excerpts.pass(levels.from(excerpts.firstFrame()));
+            excerpts.pass(levels.from(excerpts.firstFrame()), bends.from(excerpts.firstFrame()));
         }
-        frameStart = tickStart;
     }
 
     /** The report on everything accepted; nothing may be accepted after it. The duration in it is the one measured. */
@@ -172,10 +171,10 @@ public final class RecordingAnalyzer implements SampleSink {
             waitingCount = 0;
         }
         if (!Excerpts.isFull(levels.size())) {
-            excerpts.pass(levels.from(excerpts.firstFrame()));
+            excerpts.pass(levels.from(excerpts.firstFrame()), bends.from(excerpts.firstFrame()));
         }
         float[] meanSquares = levels.meanSquares();
-        Pauses pauses = PauseFinder.of(meanSquares);
+        Pauses pauses = PauseFinder.of(meanSquares, bends.toArray());
         VoiceFrames voiced = new VoiceFrames(meanSquares, bends.toArray(), low.toArray());
         VoiceProfile voice = VoiceAnalyzer.analyze(voiced, pauses, found(), sampleRateHz);
         Optional<NoiseProfile> noise = NoiseAnalyzer.analyze(quiet, pauses, sampleRateHz);
@@ -226,6 +225,11 @@ public final class RecordingAnalyzer implements SampleSink {
                 .sum();
         OptionalDouble floor =
                 noise.isPresent() ? OptionalDouble.of(noise.get().highPassedDbfs()) : pauses.noiseFloorDbfs();
-        return new HighPassed(Decibels.ofPower(sum / channels.length), floor);
+        OptionalDouble noisiest = floor.isPresent()
+                ? OptionalDouble.of(pauses.noisiestDbfs().orElseThrow()
+                        + floor.getAsDouble()
+                        - pauses.noiseFloorDbfs().orElseThrow())
+                : floor;
+        return new HighPassed(Decibels.ofPower(sum / channels.length), floor, noisiest);
     }
 }

@@ -20,6 +20,9 @@ final class RelationMeter {
     /** A channel so far under the other is empty (ours). */
     private static final double SILENT_DB = 50;
 
+    /** Mean square of digital silence (ours). */
+    private static final double NOTHING = 1e-12;
+
     /** Stretches in which a delay is looked for (ours). */
     private static final int MOST_STRETCHES = 3;
 
@@ -30,6 +33,9 @@ final class RelationMeter {
     private double firstSquares;
     private double secondSquares;
     private double products;
+    private double firstSum;
+    private double secondSum;
+    private long samples;
     private int stretches;
     private double bestDelay;
     private double bestCorrelation;
@@ -44,11 +50,18 @@ final class RelationMeter {
         double a = firstSquares;
         double b = secondSquares;
         double ab = products;
+        double sumA = firstSum;
+        double sumB = secondSum;
         for (int i = 0; i < count; i++) {
             a += (double) first[i] * first[i];
             b += (double) second[i] * second[i];
             ab += (double) first[i] * second[i];
+            sumA += first[i];
+            sumB += second[i];
         }
+        firstSum = sumA;
+        secondSum = sumB;
+        samples += count;
         firstSquares = a;
         secondSquares = b;
         products = ab;
@@ -63,8 +76,8 @@ final class RelationMeter {
         int from = (count - length) / 2;
         float[] a = new float[2 * length];
         float[] b = new float[2 * length];
-        System.arraycopy(first, from, a, 0, length);
-        System.arraycopy(second, from, b, 0, length);
+        centre(first, from, a, length);
+        centre(second, from, b, length);
         double energy = Math.sqrt(squares(a) * squares(b));
         if (!(energy > 0)) {
             return;
@@ -92,14 +105,18 @@ final class RelationMeter {
     }
 
     ChannelRelation result() {
-        if (!(firstSquares > 0) && !(secondSquares > 0)) {
+        // An offset is no sound: two channels that share nothing but that are not alike.
+        double firstPower = Math.max(0, firstSquares - firstSum * firstSum / Math.max(1, samples));
+        double secondPower = Math.max(0, secondSquares - secondSum * secondSum / Math.max(1, samples));
+        double product = products - firstSum * secondSum / Math.max(1, samples);
+        if (!(Math.max(firstPower, secondPower) > NOTHING * samples)) {
             return new ChannelRelation(ChannelRelation.Kind.IDENTICAL, 0, 1);
         }
-        double ratioDb = Math.abs(Decibels.levelOfPower(firstSquares / secondSquares));
+        double ratioDb = Math.abs(Decibels.levelOfPower(firstPower / secondPower));
         if (!(ratioDb < SILENT_DB)) {
             return new ChannelRelation(ChannelRelation.Kind.ONE_SILENT, 0, 0);
         }
-        double correlation = products / Math.sqrt(firstSquares * secondSquares);
+        double correlation = product / Math.sqrt(firstPower * secondPower);
         if (correlation >= SAME) {
             return new ChannelRelation(ChannelRelation.Kind.IDENTICAL, 0, correlation);
         }
@@ -110,6 +127,18 @@ final class RelationMeter {
             return new ChannelRelation(ChannelRelation.Kind.DELAYED, 1000 * bestDelay / sampleRateHz, correlation);
         }
         return new ChannelRelation(ChannelRelation.Kind.STEREO, 0, correlation);
+    }
+
+    /** Copies without the mean. */
+    private static void centre(float[] samples, int from, float[] into, int length) {
+        double sum = 0;
+        for (int i = 0; i < length; i++) {
+            sum += samples[from + i];
+        }
+        float mean = (float) (sum / length);
+        for (int i = 0; i < length; i++) {
+            into[i] = samples[from + i] - mean;
+        }
     }
 
     private static double squares(float[] samples) {

@@ -106,6 +106,11 @@ public record Report(
         return pauses.noiseFloorDbfs();
     }
 
+    /** Level of the noisiest half second of the pauses in dBFS RMS, which a client's limit on the noise floor is held against. */
+    public OptionalDouble noisiestDbfs() {
+        return pauses.noisiestDbfs();
+    }
+
     /**
      * Signal-to-noise ratio in dB: active speech level (ITU-T P.56) over the noise floor behind the high-pass that finishing
      * begins with. It is what the finished file will have, whatever the gain. Absent where either is.

@@ -16,8 +16,8 @@ public record Levels(List<Channel> channels) {
      *
      * @param truePeakDbtp true peak (ITU-R BS.1770-5 annex 2)
      * @param samplePeakDbfs largest sample
-     * @param rmsDbfs RMS of the whole recording in the plain convention: a full-scale sine reads −3.01 dBFS (AES17
-     *     would call it 0)
+     * @param rmsDbfs RMS of the whole recording without its offset, in the plain convention: a full-scale sine reads −3.01 dBFS
+     *     (AES17 would call it 0)
      * @param dcOffset mean of the samples as a share of full scale
      */
     public record Channel(

@@ -50,6 +50,9 @@ public final class NoiseAnalyzer {
     /** More change the mean by nothing (ours). */
     private static final int MOST_WINDOWS = 2000;
 
+    /** Noise that changes is quieter in at least so much of the time (ours). */
+    private static final double QUIETER_SHARE = 0.1;
+
     /** What stands for nothing (ours). */
     private static final double LOWEST_DBFS = -150;
 
@@ -121,7 +124,7 @@ public final class NoiseAnalyzer {
                 tones,
                 dbfs(rumble),
                 dbfs(hiss),
-                change(pauses.stretches())));
+                change(pauses)));
     }
 
     /** The lowest bins with each harmonic's lobe bridged by what lies beside it, whichever side of a limit the harmonic falls on. */
@@ -195,12 +198,8 @@ public final class NoiseAnalyzer {
         return nearest <= base * hum.get().harmonicsDbfs().size() && Math.abs(frequencyHz - nearest) < 1.5 * binHz;
     }
 
-    private static double change(List<Pauses.Stretch> pauses) {
-        double[] levels =
-                pauses.stream().mapToDouble(Pauses.Stretch::levelDbfs).sorted().toArray();
-        return levels.length < 3
-                ? 0
-                : levels[(int) (0.9 * (levels.length - 1))] - levels[(int) Math.ceil(0.1 * (levels.length - 1))];
+    private static double change(Pauses pauses) {
+        return pauses.noisiestDbfs().orElseThrow() - pauses.quieterDbfs(QUIETER_SHARE);
     }
 
     private static double power(double db) {

@@ -15,7 +15,8 @@ import java.util.Optional;
  * @param tones whining tones, loudest first, at most three
  * @param rumbleDbfs level below 100 Hz without the hum
  * @param hissDbfs level above 2 kHz without the tones
- * @param changeDb how much the pauses' levels differ, 90th less 10th percentile
+ * @param changeDb by how much the noise changes: its noisiest half second less the level that a tenth of the pauses, by time, stay
+ *     below
  */
 public record NoiseProfile(
         Kind kind,

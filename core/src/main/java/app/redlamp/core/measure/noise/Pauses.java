@@ -16,7 +16,11 @@ import java.util.OptionalDouble;
  * @param head what is heard before the first word
  * @param tail what is heard after the last word
  * @param digitalSilenceS seconds of digital silence, which counts in none of the levels
+ * @param gated whether the noise floor is unknown because the pauses were gated to digital silence
  * @param stretches the pauses, trimmed as they were measured, in the order of time
+ * @param noisiest the half second of pauses with the most noise, one pause after the other: what somebody finds who looks for
+ *     the worst place. It ends later than half a second after its start where it takes several pauses, which lie within 8 s; it
+ *     is less where there is no more within 8 s. Absent where there is no pause
  */
 public record Pauses(
         OptionalDouble noiseFloorDbfs,
@@ -26,7 +30,9 @@ public record Pauses(
         Edge head,
         Edge tail,
         double digitalSilenceS,
-        List<Stretch> stretches) {
+        boolean gated,
+        List<Stretch> stretches,
+        Optional<Stretch> noisiest) {
 
     /** What an end of a recording consists of. */
     public enum Edge {
@@ -43,7 +49,7 @@ public record Pauses(
 
     /** From {@code startS} up to {@code endS}, in seconds, with the energy mean in dBFS RMS. */
     public record Stretch(double startS, double endS, double levelDbfs) {
-        /** All pauses together, in seconds. */
+        /** Its length in seconds. */
         public double lengthS() {
             return endS - startS;
         }
@@ -53,14 +59,37 @@ public record Pauses(
         stretches = List.copyOf(stretches);
     }
 
-    /** The pause with the loudest noise. */
+    /** The pause with the most noise; absent for none. */
     public Optional<Stretch> loudest() {
         return stretches.stream().max(Comparator.comparingDouble(Stretch::levelDbfs));
+    }
+
+    /** The pause with the least noise; absent for none. */
+    public Optional<Stretch> quietest() {
+        return stretches.stream().min(Comparator.comparingDouble(Stretch::levelDbfs));
+    }
+
+    /** The level in dBFS RMS of the quieter pauses that make up a share of their time, the loudest of these; asked where there are some. */
+    double quieterDbfs(double share) {
+        List<Stretch> byLevel = stretches.stream()
+                .sorted(Comparator.comparingDouble(Stretch::levelDbfs))
+                .toList();
+        double left = share * stretches.stream().mapToDouble(Stretch::lengthS).sum();
+        int at = 0;
+        while (at + 1 < byLevel.size() && left > byLevel.get(at).lengthS()) {
+            left -= byLevel.get(at++).lengthS();
+        }
+        return byLevel.get(at).levelDbfs();
     }
 
     /** The longest of them; absent for none. */
     public Optional<Stretch> longest() {
         return stretches.stream().max(Comparator.comparingDouble(Stretch::lengthS));
+    }
+
+    /** Level of the noisiest half second in dBFS RMS: what a limit on the noise is held against. Absent where there is no pause. */
+    public OptionalDouble noisiestDbfs() {
+        return noisiest.stream().mapToDouble(Stretch::levelDbfs).findFirst();
     }
 
     /** Whether a moment lies in a pause. */

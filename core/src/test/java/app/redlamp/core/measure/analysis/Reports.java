@@ -120,7 +120,9 @@ public final class Reports {
                 Pauses.Edge.ROOM_TONE,
                 Pauses.Edge.ROOM_TONE,
                 0,
-                stretches);
+                false,
+                stretches,
+                stretches.stream().findFirst());
         Levels.Channel channel = new Levels.Channel(value(peak), value(peak), value(rms), 0);
         List<Clipping.Run> runs = clips > 0 ? List.of(new Clipping.Run(1, 3, 0)) : List.of();
         return new Report(
@@ -129,7 +131,7 @@ public final class Reports {
                 new Levels(Collections.nCopies(info.channels(), channel)),
                 new ActiveSpeech(value(rms + 1), 0.8),
                 pauses,
-                new HighPassed(value(rms), floor),
+                new HighPassed(value(rms), floor, floor),
                 new Clipping(clips, runs, OptionalDouble.empty(), List.of()),
                 Optional.empty(),
                 voice,

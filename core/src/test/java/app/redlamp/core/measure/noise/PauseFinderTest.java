@@ -69,7 +69,7 @@ class PauseFinderTest {
 
     @Test
     void nothingAtAllHasNothingToMeasure() {
-        assertThat(PauseFinder.of(new float[0]).noiseFloorDbfs()).isEmpty();
+        assertThat(PauseFinder.of(new float[0], new float[0]).noiseFloorDbfs()).isEmpty();
     }
 
     /** Two words with a gap of 0.2 s: too short to be a pause. */
@@ -87,6 +87,6 @@ class PauseFinderTest {
     }
 
     private static Pauses measure(float[] samples) {
-        return PauseFinder.of(Frames.meanSquares(samples, RATE));
+        return PauseFinder.of(Frames.meanSquares(samples, RATE), Frames.bends(samples, RATE));
     }
 }
