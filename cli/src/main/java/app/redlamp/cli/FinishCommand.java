@@ -3,6 +3,7 @@ package app.redlamp.cli;
 import app.redlamp.core.delivery.DeliveryProblem;
 import app.redlamp.core.delivery.DeliveryVerdict;
 import app.redlamp.core.delivery.FileStanding;
+import app.redlamp.core.delivery.finish.ChannelMix;
 import app.redlamp.core.delivery.finish.FinishOutcome;
 import app.redlamp.core.delivery.finish.Forecast;
 import app.redlamp.core.delivery.finish.Obstacle;
@@ -55,7 +56,7 @@ final class FinishCommand implements Callable<Integer> {
     private List<String> files;
 
     /** How one file ended: a result, or the line that says why it could not be tried. */
-    private record Ended(Measured measured, Optional<Finishing.Result> result, String error) {}
+    private record Ended(Measured measured, int common, Optional<Finishing.Result> result, String error) {}
 
     FinishCommand(Console console, Recordings recordings, Finishing finishing) {
         this.console = console;
@@ -100,14 +101,14 @@ final class FinishCommand implements Callable<Integer> {
 
     private Ended finish(Measured measured, Specification specification, int common, Path into) {
         if (measured.report().isEmpty()) {
-            return new Ended(measured, Optional.empty(), measured.error());
+            return new Ended(measured, common, Optional.empty(), measured.error());
         }
         try {
             Finishing.Order order =
                     new Finishing.Order(measured.file(), measured.report().get(), specification, common, into);
-            return new Ended(measured, Optional.of(finishing.finish(order, Progress.NONE)), "");
+            return new Ended(measured, common, Optional.of(finishing.finish(order, Progress.NONE)), "");
         } catch (IOException | RuntimeException | OutOfMemoryError | StackOverflowError e) {
-            return new Ended(measured, Optional.empty(), Reason.whole(e));
+            return new Ended(measured, common, Optional.empty(), Reason.whole(e));
         }
     }
 
@@ -163,10 +164,11 @@ final class FinishCommand implements Callable<Integer> {
         Report report = ended.measured().report().orElseThrow();
         entry.put(
                 "predictedGainDb",
-                Json.number(Forecast.of(specification, report).gainDb()));
+                Json.number(Forecast.of(specification, report, ended.common()).gainDb()));
         if (result.outcome() instanceof FinishOutcome.Finished finished) {
             entry.put("gainDb", finished.settings().gainDb());
             entry.put("limiterReductionDb", finished.reductionDb());
+            entry.put("channelAlone", channelAlone(finished.settings().mix()));
             entry.put("edges", wording.edges(finished.settings().edges()));
             entry.put("predictedChecks", Json.checks(finished.predicted(), wording));
             entry.put("checks", Json.checks(finished.judgement(), wording));
@@ -178,6 +180,11 @@ final class FinishCommand implements Callable<Integer> {
                             .toList());
         }
         return entry;
+    }
+
+    /** The channel that was taken alone, counted from 1; null where all were. */
+    private static Object channelAlone(ChannelMix mix) {
+        return mix.alone().isPresent() ? mix.alone().getAsInt() + 1 : null;
     }
 
     private static Map<String, Object> obstacle(Obstacle obstacle, Specification specification, Wording wording) {
@@ -198,6 +205,7 @@ final class FinishCommand implements Callable<Integer> {
             console.line("  gain "
                     + wording.figures().signed(finished.settings().gainDb()) + " dB, limiter "
                     + wording.figures().tenths(finished.reductionDb()) + " dB at most");
+            wording.alone(finished.settings().mix()).ifPresent(line -> console.line("  " + line));
             wording.edges(finished.settings().edges()).forEach(line -> console.line("  " + line));
             finished.judgement().checks().forEach(check -> console.line("    " + wording.check(check, specification)));
             ended.result().get().written().forEach(path -> console.line("  written " + path));

@@ -1,6 +1,7 @@
 package app.redlamp.words;
 
 import app.redlamp.core.delivery.DeliveryProblem;
+import app.redlamp.core.delivery.finish.ChannelMix;
 import app.redlamp.core.delivery.finish.EdgePlan;
 import app.redlamp.core.delivery.finish.Obstacle;
 import app.redlamp.core.delivery.spec.Check;
@@ -221,6 +222,11 @@ public final class Wording {
     public String problem(Problem<DeliveryProblem> problem) {
         return say(
                 "problem." + problem.detail().id(), Math.round(problem.amount().orElse(0)));
+    }
+
+    /** Which channel was taken alone; absent where all were. */
+    public Optional<String> alone(ChannelMix mix) {
+        return mix.alone().stream().mapToObj(c -> say("mix.alone", c + 1)).findFirst();
     }
 
     /** What was done to head and tail, a line each; empty where nothing was. */

@@ -224,6 +224,9 @@ final class DeliverReading {
                         wording.figures().signed(finished.settings().gainDb()),
                         wording.figures().tenths(finished.reductionDb())),
                 "gain"));
+        wording.alone(finished.settings().mix())
+                .ifPresent(alone -> figures.add(new Reading.Figure(
+                        FigureId.DELIVERY_CHANNEL_USED, strings.say("figure.channels"), alone, "channels")));
         for (String edge : wording.edges(finished.settings().edges())) {
             figures.add(new Reading.Figure(FigureId.DELIVERY_EDGES, strings.say("figure.edges"), edge, "room-tone"));
         }

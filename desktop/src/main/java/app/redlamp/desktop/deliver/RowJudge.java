@@ -31,7 +31,10 @@ final class RowJudge {
         String own = row.file().getFileName().toString();
         String sent = held.format().accepts(report.info()) ? own : held.format().fileName(own);
         return new RowStatus.Judged(
-                report, Judge.judge(held, report, common, Optional.of(sent)), Forecast.of(held, report, own), problem);
+                report,
+                Judge.judge(held, report, common, Optional.of(sent)),
+                Forecast.of(held, report, common, own),
+                problem);
     }
 
     /** A delivery must match the others; where the docket has changed since, it may have to be made anew. */

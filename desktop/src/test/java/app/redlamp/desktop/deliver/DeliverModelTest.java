@@ -9,6 +9,7 @@ import static org.mockito.Mockito.times;
 import static org.mockito.Mockito.verify;
 import static org.mockito.Mockito.when;
 
+import app.redlamp.core.delivery.finish.ChannelMix;
 import app.redlamp.core.delivery.finish.FinishOutcome;
 import app.redlamp.core.delivery.finish.FinishSettings;
 import app.redlamp.core.delivery.spec.Judge;
@@ -394,8 +395,8 @@ class DeliverModelTest {
     private static Finishing.Result finished(Finishing.Order order) {
         Specification held = order.specification();
         Report delivered = Reports.good().mp3(192).get();
-        FinishSettings settings =
-                FinishSettings.neutral(held, Reports.good().get(), 1).with(8, OptionalDouble.of(-3.6));
+        FinishSettings settings = FinishSettings.neutral(held, Reports.good().get(), ChannelMix.all(1))
+                .with(8, OptionalDouble.of(-3.6));
         return new Finishing.Result(
                 new FinishOutcome.Finished(
                         settings,

@@ -2,6 +2,7 @@ package app.redlamp.desktop.production;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import app.redlamp.core.delivery.finish.ChannelMix;
 import app.redlamp.core.delivery.finish.FinishOutcome;
 import app.redlamp.core.delivery.finish.FinishSettings;
 import app.redlamp.core.delivery.finish.Obstacle;
@@ -95,7 +96,8 @@ class DeliveryBookTest {
 
     private static Finishing.Result finished(Path folder) {
         Report report = Reports.good().get();
-        FinishSettings settings = FinishSettings.neutral(HELD, report, 1).with(8, OptionalDouble.of(-3.6));
+        FinishSettings settings =
+                FinishSettings.neutral(HELD, report, ChannelMix.all(1)).with(8, OptionalDouble.of(-3.6));
         return new Finishing.Result(
                 new FinishOutcome.Finished(
                         settings, report, Judge.judge(HELD, report), 1.2, report, Judge.judge(HELD, report)),

@@ -184,7 +184,7 @@ final class FileBench implements FinishBench {
                 long frames = Math.round(report.info().durationS() * opened.sampleRateHz());
                 edged = new EdgedSource(opened, edges, frames, tone(edges));
             }
-            AudioSource mixed = new MixedSource(edged, settings.channels());
+            AudioSource mixed = new MixedSource(edged, settings.mix());
             return ResampledSource.of(mixed, settings.sampleRateHz());
         } catch (IOException | RuntimeException e) {
             opened.close();

@@ -72,12 +72,12 @@ class DemoProductionTest {
                 .extracting(Check::id)
                 .containsExactly(CheckId.LOUDNESS, CheckId.PEAK, CheckId.CLIPPING);
         assertThat(judged.get(3).faults()).extracting(Check::id).contains(CheckId.NOISE_FLOOR);
-        assertThat(Forecast.of(audiobook, reports.get(3)).obstacles())
+        assertThat(Forecast.of(audiobook, reports.get(3), common).obstacles())
                 .singleElement()
                 .isInstanceOf(Obstacle.Noise.class);
         assertThat(judged.get(4).faults()).extracting(Check::id).contains(CheckId.CHANNELS, CheckId.SAMPLE_RATE);
         for (int finishable : new int[] {0, 1, 4}) {
-            assertThat(Forecast.of(audiobook, reports.get(finishable)).finishable())
+            assertThat(Forecast.of(audiobook, reports.get(finishable), common).finishable())
                     .isTrue();
         }
     }

@@ -3,7 +3,6 @@ package app.redlamp.core.delivery.finish;
 import app.redlamp.core.delivery.spec.Check;
 import app.redlamp.core.delivery.spec.CheckId;
 import app.redlamp.core.delivery.spec.CheckResult;
-import app.redlamp.core.delivery.spec.DeliveryFormat;
 import app.redlamp.core.delivery.spec.Judge;
 import app.redlamp.core.delivery.spec.Judgement;
 import app.redlamp.core.delivery.spec.Specification;
@@ -66,11 +65,10 @@ public final class ConformSolver {
         List<Obstacle> unrepairable = Forecast.unrepairable(specification, recording);
         if (!unrepairable.isEmpty()) {
             return new FinishOutcome.Refused(
-                    Forecast.of(specification, recording).obstacles());
+                    Forecast.of(specification, recording, commonChannels).obstacles());
         }
-        DeliveryFormat format = specification.format();
-        int wanted = format.sameChannels() ? commonChannels : recording.info().channels();
-        FinishSettings neutral = FinishSettings.neutral(specification, recording, format.channelsFor(wanted));
+        ChannelMix mix = ChannelMix.of(specification.format(), recording, commonChannels);
+        FinishSettings neutral = FinishSettings.neutral(specification, recording, mix);
         Report base = bench.process(neutral).report();
         Optional<GainPlan> plan = GainPlan.of(specification, base);
         if (plan.isEmpty()) {

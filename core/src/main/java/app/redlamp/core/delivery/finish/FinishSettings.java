@@ -19,22 +19,22 @@ import java.util.OptionalDouble;
  *
  * @param edges what is cut from or added to head and tail
  * @param sampleRateHz sample rate of the result
- * @param channels channels of the result, 1 or 2
+ * @param mix which channels of the recording become those of the result
  * @param band what is let through; the low bound is the corner of the high-pass
  * @param gainDb gain
  * @param ceilingDbtp where the limiter holds true peaks; absent for no limiter
  */
 public record FinishSettings(
-        EdgePlan edges, int sampleRateHz, int channels, Limits band, double gainDb, OptionalDouble ceilingDbtp) {
+        EdgePlan edges, int sampleRateHz, ChannelMix mix, Limits band, double gainDb, OptionalDouble ceilingDbtp) {
 
     /** Only what must be: edges, conversion and band, no gain and no limiter. */
-    public static FinishSettings neutral(Specification specification, Report recording, int channels) {
+    public static FinishSettings neutral(Specification specification, Report recording, ChannelMix mix) {
         SoundLimits sound = specification.sound();
         Limits open = new Limits(OptionalDouble.empty(), OptionalDouble.empty());
         return new FinishSettings(
                 sound.unprocessed() ? EdgePlan.NONE : EdgePlan.of(specification, recording),
                 specification.format().sampleRateHz(),
-                channels,
+                mix,
                 sound.unprocessed() ? open : sound.bandHz().orElse(Limits.atLeast(HighPassed.CORNER_HZ)),
                 0,
                 OptionalDouble.empty());
@@ -51,6 +51,11 @@ public record FinishSettings(
         return new ProcessorChain(steps);
     }
 
+    /** Channels of the result, 1 or 2. */
+    public int channels() {
+        return mix.channels();
+    }
+
     /** Whether nothing is made louder or held back: what all the rest follows from. */
     public boolean isNeutral() {
         return gainDb == 0 && ceilingDbtp.isEmpty();
@@ -58,6 +63,6 @@ public record FinishSettings(
 
     /** The same with another gain and a limiter. */
     public FinishSettings with(double newGainDb, OptionalDouble newCeilingDbtp) {
-        return new FinishSettings(edges, sampleRateHz, channels, band, newGainDb, newCeilingDbtp);
+        return new FinishSettings(edges, sampleRateHz, mix, band, newGainDb, newCeilingDbtp);
     }
 }

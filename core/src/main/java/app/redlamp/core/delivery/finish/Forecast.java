@@ -21,10 +21,15 @@ public record Forecast(OptionalDouble gainDb, List<Obstacle> obstacles) {
         obstacles = List.copyOf(obstacles);
     }
 
-    /** What finishing would make of a recording. */
-    public static Forecast of(Specification specification, Report report) {
+    /**
+     * What finishing would make of a recording.
+     *
+     * @param commonChannels channels of the other files of the delivery
+     */
+    public static Forecast of(Specification specification, Report report, int commonChannels) {
         List<Obstacle> obstacles = new ArrayList<>(unrepairable(specification, report));
-        Optional<GainPlan> plan = GainPlan.forecast(specification, report);
+        Optional<GainPlan> plan =
+                GainPlan.forecast(specification, report, ChannelMix.of(specification.format(), report, commonChannels));
         if (plan.isEmpty()) {
             return new Forecast(OptionalDouble.empty(), obstacles);
         }
@@ -34,8 +39,8 @@ public record Forecast(OptionalDouble gainDb, List<Obstacle> obstacles) {
     }
 
     /** The same, with the name that the delivery of this recording would have. */
-    public static Forecast of(Specification specification, Report report, String recordingName) {
-        Forecast forecast = of(specification, report);
+    public static Forecast of(Specification specification, Report report, int commonChannels, String recordingName) {
+        Forecast forecast = of(specification, report, commonChannels);
         List<Obstacle> obstacles = new ArrayList<>(forecast.obstacles());
         byName(specification, report, recordingName).stream()
                 .filter(o -> !obstacles.contains(o))

@@ -27,16 +27,22 @@ public record GainPlan(double lowestDb, double highestDb, double floorDb, double
         return of(specification, specification.aim().of(report), report.noisiestDbfs());
     }
 
-    /** The plan for a recording that will pass the high-pass first; absent where it has no loudness. */
-    public static Optional<GainPlan> forecast(Specification specification, Report recording) {
+    /** The plan for a recording whose channels will be mixed and that will pass the high-pass; absent where it has no loudness. */
+    public static Optional<GainPlan> forecast(Specification specification, Report recording, ChannelMix mix) {
         LoudnessTarget aim = specification.aim();
+        double shift = mix.shiftDb(aim.measure(), recording);
         if (specification.sound().unprocessed()) {
-            return of(specification, aim.of(recording), recording.noisiestDbfs());
+            return of(specification, shifted(aim.of(recording), shift), recording.noisiestDbfs());
         }
         OptionalDouble loudness = aim.measure() == LoudnessTarget.Measure.RMS
                 ? recording.highPassed().rmsDbfs()
                 : aim.of(recording);
-        return of(specification, loudness, recording.highPassed().noisiestDbfs());
+        return of(
+                specification, shifted(loudness, shift), recording.highPassed().noisiestDbfs());
+    }
+
+    private static OptionalDouble shifted(OptionalDouble level, double shiftDb) {
+        return level.isPresent() ? OptionalDouble.of(level.getAsDouble() + shiftDb) : level;
     }
 
     private static Optional<GainPlan> of(Specification specification, OptionalDouble loudness, OptionalDouble floor) {

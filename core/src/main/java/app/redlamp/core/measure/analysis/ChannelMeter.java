@@ -187,14 +187,14 @@ final class ChannelMeter {
         return Math.abs(value) < NOTHING ? 0 : value;
     }
 
-    /** Ends the frame: adds its mean squares to {@code into} and begins a new one. */
+    /** Ends the frame: puts its mean squares into {@code into} and begins a new one. */
     void closeFrame(Frame into) {
         double count = frameSamples;
         into.weighted[channel] = shelf.b0() * shelf.b0() * frameWeighted / count;
-        into.square += frameSquares / count;
-        into.bends += frameBends / count;
-        into.low += frameLow / count;
-        into.variance += offset.closeFrame();
+        into.square[channel] = frameSquares / count;
+        into.bends[channel] = frameBends / count;
+        into.low[channel] = frameLow / count;
+        into.variance[channel] = offset.closeFrame();
         frameSamples = 0;
         squares += frameSquares;
         frameSquares = 0;
@@ -203,23 +203,20 @@ final class ChannelMeter {
         frameLow = 0;
     }
 
-    /** One frame of all channels together. */
+    /** One frame of all channels: mean squares, weighted, as they are, of second differences, below 60 Hz, without their mean. */
     static final class Frame {
         final double[] weighted;
-        double square;
-        double bends;
-        double low;
-        double variance;
+        final double[] square;
+        final double[] bends;
+        final double[] low;
+        final double[] variance;
 
         Frame(int channels) {
             weighted = new double[channels];
-        }
-
-        void clear() {
-            square = 0;
-            bends = 0;
-            low = 0;
-            variance = 0;
+            square = new double[channels];
+            bends = new double[channels];
+            low = new double[channels];
+            variance = new double[channels];
         }
     }
 

@@ -8,8 +8,10 @@ import java.util.Locale;
  * @param kind what they are to each other
  * @param delayMs by how many milliseconds the second comes after the first (negative: before); 0 unless delayed
  * @param correlation of the samples in place, −1 to 1
+ * @param better the one to use where one has to do alone, 0 or 1: the live one, the one that the sound reaches first, or
+ *     otherwise the louder; 0 for a single channel
  */
-public record ChannelRelation(Kind kind, double delayMs, double correlation) {
+public record ChannelRelation(Kind kind, double delayMs, double correlation, int better) {
 
     /** The relations. */
     public enum Kind {
@@ -25,6 +27,11 @@ public record ChannelRelation(Kind kind, double delayMs, double correlation) {
         INVERTED,
         /** The same sound, once later. */
         DELAYED;
+
+        /** Whether two channels must not be mixed: one of them is used alone. */
+        public boolean spoilt() {
+            return this == ONE_SILENT || this == INVERTED || this == DELAYED;
+        }
 
         /** Name in reports, such as {@code one-silent}. */
         public String id() {

@@ -4,7 +4,6 @@ import app.redlamp.core.measure.loudness.ActiveSpeech;
 import app.redlamp.core.measure.loudness.ClipMeter;
 import app.redlamp.core.measure.loudness.Levels;
 import app.redlamp.core.measure.loudness.LoudnessMeter;
-import app.redlamp.core.measure.noise.FrameLevels;
 import app.redlamp.core.measure.noise.NoiseAnalyzer;
 import app.redlamp.core.measure.noise.NoiseProfile;
 import app.redlamp.core.measure.noise.PauseFinder;
@@ -18,7 +17,6 @@ import app.redlamp.core.measure.voice.VoiceProfile;
 import app.redlamp.core.measure.voice.VoiceSpectrumMeter;
 import app.redlamp.core.signal.AudioInfo;
 import app.redlamp.core.signal.AudioSource;
-import app.redlamp.core.signal.FloatSeries;
 import app.redlamp.core.signal.FrameClock;
 import app.redlamp.core.signal.SampleSink;
 import app.redlamp.core.units.Decibels;
@@ -48,9 +46,7 @@ public final class RecordingAnalyzer implements SampleSink {
     private final ChannelMeter.Frame frame;
     private final LoudnessMeter loudness;
     private final ClipMeter clips;
-    private final FrameLevels levels = new FrameLevels();
-    private final FloatSeries bends = new FloatSeries();
-    private final FloatSeries low = new FloatSeries();
+    private final FrameSeries frames;
     private final QuietPieces quiet;
     private final VoiceSpectrumMeter spectrum;
     private final RelationMeter relation;
@@ -69,6 +65,7 @@ public final class RecordingAnalyzer implements SampleSink {
         channels = new ChannelMeter[channelCount];
         Arrays.setAll(channels, c -> new ChannelMeter(c, sampleRateHz, clips));
         frame = new ChannelMeter.Frame(channelCount);
+        frames = new FrameSeries(channelCount);
         loudness = new LoudnessMeter(channelCount);
         waiting = new float[channelCount][sampleRateHz / FrameClock.TICKS_PER_SECOND + 2];
         quiet = new QuietPieces(sampleRateHz);
@@ -149,49 +146,55 @@ public final class RecordingAnalyzer implements SampleSink {
     }
 
     private void closeFrame() {
-        frame.clear();
         for (ChannelMeter channel : channels) {
             channel.closeFrame(frame);
         }
         loudness.frame(frame.weighted);
-        // Silence is what does not move within the frame, whatever its offset.
-        levels.frame(FrameLevels.isSilent(frame.variance / channels.length) ? 0 : frame.square / channels.length);
-        bends.add((float) (frame.bends / channels.length));
-        low.add((float) (frame.low / channels.length));
-        if (Excerpts.isFull(levels.size())) {
-            excerpts.pass(levels.from(excerpts.firstFrame()), bends.from(excerpts.firstFrame()));
+        frames.add(frame);
+        if (Excerpts.isFull(frames.size())) {
+            passExcerpt();
         }
+    }
+
+    private void passExcerpt() {
+        int first = excerpts.firstFrame();
+        excerpts.pass(frames.levelsFrom(first), frames.bendsFrom(first));
     }
 
     /** The report on everything accepted; nothing may be accepted after it. The duration in it is the one measured. */
     public Report report(AudioInfo info) {
-        long frames = tickStart + waitingCount;
+        long samples = tickStart + waitingCount;
         if (waitingCount > 0) {
             tick(waiting, 0, waitingCount);
             waitingCount = 0;
         }
-        if (!Excerpts.isFull(levels.size())) {
-            excerpts.pass(levels.from(excerpts.firstFrame()), bends.from(excerpts.firstFrame()));
+        if (!Excerpts.isFull(frames.size())) {
+            passExcerpt();
         }
-        float[] meanSquares = levels.meanSquares();
-        Pauses pauses = PauseFinder.of(meanSquares, bends.toArray());
-        VoiceFrames voiced = new VoiceFrames(meanSquares, bends.toArray(), low.toArray());
+        Levels levels =
+                new Levels(Arrays.stream(channels).map(ChannelMeter::levels).toList());
+        VoiceFrames voiced = frames.of(levels.live());
+        float[] meanSquares = voiced.all();
+        Pauses pauses = PauseFinder.of(meanSquares, voiced.bends());
         VoiceProfile voice = VoiceAnalyzer.analyze(voiced, pauses, found(), sampleRateHz);
         Optional<NoiseProfile> noise = NoiseAnalyzer.analyze(quiet, pauses, sampleRateHz);
         Report report = new Report(
-                info.withDuration((double) frames / sampleRateHz),
+                info.withDuration((double) samples / sampleRateHz),
                 loudness.result(),
-                new Levels(Arrays.stream(channels).map(ChannelMeter::levels).toList()),
+                levels,
                 activeSpeech(),
                 pauses,
-                highPassed(pauses, noise),
+                highPassed(levels.live(), pauses, noise),
                 clips.result(),
                 noise,
                 voice,
                 channels.length == 2
-                        ? relation.result()
+                        ? relation.result(levels)
                         : new ChannelRelation(
-                                channels.length == 1 ? ChannelRelation.Kind.SINGLE : ChannelRelation.Kind.STEREO, 0, 0),
+                                channels.length == 1 ? ChannelRelation.Kind.SINGLE : ChannelRelation.Kind.STEREO,
+                                0,
+                                0,
+                                0),
                 Hill.ofNoise(meanSquares, pauses),
                 Hill.ofVoice(meanSquares, pauses),
                 Outline.of(meanSquares),
@@ -219,9 +222,9 @@ public final class RecordingAnalyzer implements SampleSink {
                 spectrum.result());
     }
 
-    private HighPassed highPassed(Pauses pauses, Optional<NoiseProfile> noise) {
-        double sum = Arrays.stream(channels)
-                .mapToDouble(ChannelMeter::highPassedMeanSquare)
+    private HighPassed highPassed(List<Integer> live, Pauses pauses, Optional<NoiseProfile> noise) {
+        double sum = live.stream()
+                .mapToDouble(c -> channels[c].highPassedMeanSquare())
                 .sum();
         OptionalDouble floor =
                 noise.isPresent() ? OptionalDouble.of(noise.get().highPassedDbfs()) : pauses.noiseFloorDbfs();
@@ -230,6 +233,6 @@ public final class RecordingAnalyzer implements SampleSink {
                         + floor.getAsDouble()
                         - pauses.noiseFloorDbfs().orElseThrow())
                 : floor;
-        return new HighPassed(Decibels.ofPower(sum / channels.length), floor, noisiest);
+        return new HighPassed(Decibels.ofPower(sum / live.size()), floor, noisiest);
     }
 }

@@ -1,7 +1,7 @@
 package app.redlamp.core.measure.analysis;
 
+import app.redlamp.core.measure.loudness.Levels;
 import app.redlamp.core.signal.Fourier;
-import app.redlamp.core.units.Decibels;
 
 /**
  * Compares the first two channels: their correlation in place over the whole recording, and in a few stretches at any
@@ -16,9 +16,6 @@ final class RelationMeter {
 
     /** One channel is the other upside down (ours). */
     private static final double INVERTED = -0.9;
-
-    /** A channel so far under the other is empty (ours). */
-    private static final double SILENT_DB = 50;
 
     /** Mean square of digital silence (ours). */
     private static final double NOTHING = 1e-12;
@@ -104,29 +101,32 @@ final class RelationMeter {
         }
     }
 
-    ChannelRelation result() {
+    /** @param levels of the two channels */
+    ChannelRelation result(Levels levels) {
         // An offset is no sound: two channels that share nothing but that are not alike.
         double firstPower = Math.max(0, firstSquares - firstSum * firstSum / Math.max(1, samples));
         double secondPower = Math.max(0, secondSquares - secondSum * secondSum / Math.max(1, samples));
         double product = products - firstSum * secondSum / Math.max(1, samples);
+        int louder = secondPower > firstPower ? 1 : 0;
         if (!(Math.max(firstPower, secondPower) > NOTHING * samples)) {
-            return new ChannelRelation(ChannelRelation.Kind.IDENTICAL, 0, 1);
+            return new ChannelRelation(ChannelRelation.Kind.IDENTICAL, 0, 1, 0);
         }
-        double ratioDb = Math.abs(Decibels.levelOfPower(firstPower / secondPower));
-        if (!(ratioDb < SILENT_DB)) {
-            return new ChannelRelation(ChannelRelation.Kind.ONE_SILENT, 0, 0);
+        if (levels.live().size() == 1) {
+            return new ChannelRelation(
+                    ChannelRelation.Kind.ONE_SILENT, 0, 0, levels.live().get(0));
         }
         double correlation = product / Math.sqrt(firstPower * secondPower);
         if (correlation >= SAME) {
-            return new ChannelRelation(ChannelRelation.Kind.IDENTICAL, 0, correlation);
+            return new ChannelRelation(ChannelRelation.Kind.IDENTICAL, 0, correlation, louder);
         }
         if (correlation <= INVERTED) {
-            return new ChannelRelation(ChannelRelation.Kind.INVERTED, 0, correlation);
+            return new ChannelRelation(ChannelRelation.Kind.INVERTED, 0, correlation, louder);
         }
         if (bestDelay != 0 && Math.abs(bestCorrelation) >= SAME_DELAYED && Math.abs(bestCorrelation) > correlation) {
-            return new ChannelRelation(ChannelRelation.Kind.DELAYED, 1000 * bestDelay / sampleRateHz, correlation);
+            return new ChannelRelation(
+                    ChannelRelation.Kind.DELAYED, 1000 * bestDelay / sampleRateHz, correlation, bestDelay > 0 ? 0 : 1);
         }
-        return new ChannelRelation(ChannelRelation.Kind.STEREO, 0, correlation);
+        return new ChannelRelation(ChannelRelation.Kind.STEREO, 0, correlation, louder);
     }
 
     /** Copies without the mean. */

@@ -3,6 +3,7 @@ package app.redlamp.core.measure.loudness;
 import app.redlamp.core.units.Decibels;
 import java.util.List;
 import java.util.OptionalDouble;
+import java.util.stream.IntStream;
 
 /**
  * Plain levels of a recording, over all channels and of each.
@@ -10,6 +11,8 @@ import java.util.OptionalDouble;
  * @param channels in the file's order, at least one
  */
 public record Levels(List<Channel> channels) {
+    /** A channel so far under the loudest is dead (ours). */
+    private static final double DEAD = Decibels.toPower(-50);
 
     /**
      * One channel. Digital silence has no level: absent.
@@ -43,14 +46,25 @@ public record Levels(List<Channel> channels) {
                 .max();
     }
 
-    /** RMS over all channels together in dBFS. */
+    /** RMS over all channels that live together in dBFS. */
     public OptionalDouble rmsDbfs() {
-        double sum = channels.stream()
-                .map(Channel::rmsDbfs)
-                .flatMapToDouble(OptionalDouble::stream)
-                .map(Decibels::toPower)
-                .sum();
-        return Decibels.ofPower(sum / channels.size());
+        double sum = live().stream().mapToDouble(this::power).sum();
+        return Decibels.ofPower(sum / live().size());
+    }
+
+    /**
+     * The channels that something was recorded on, in the file's order, at least one: a lead that was not plugged in takes no
+     * part in any mean. All of them where all are silent.
+     */
+    public List<Integer> live() {
+        List<Integer> all = IntStream.range(0, channels.size()).boxed().toList();
+        double least = all.stream().mapToDouble(this::power).max().orElseThrow() * DEAD;
+        return all.stream().filter(c -> power(c) >= least).toList();
+    }
+
+    private double power(int channel) {
+        OptionalDouble rms = channels.get(channel).rmsDbfs();
+        return rms.isPresent() ? Decibels.toPower(rms.getAsDouble()) : 0;
     }
 
     /** Mean of the channel that is furthest from zero, with its sign. */

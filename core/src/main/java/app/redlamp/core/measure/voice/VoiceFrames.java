@@ -17,11 +17,13 @@ public final class VoiceFrames {
         this.low = low;
     }
 
-    float[] all() {
+    /** Mean squares. */
+    public float[] all() {
         return all;
     }
 
-    float[] bends() {
+    /** Mean squares of second differences. */
+    public float[] bends() {
         return bends;
     }
 

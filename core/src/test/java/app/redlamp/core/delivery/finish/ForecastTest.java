@@ -19,7 +19,7 @@ class ForecastTest {
     @Test
     void theCollisionIsProvedInFigures() {
         Forecast forecast = Forecast.of(
-                AUDIOBOOK, Reports.good().loudness(-32.4).floor(-61.5).get());
+                AUDIOBOOK, Reports.good().loudness(-32.4).floor(-61.5).get(), 1);
         assertThat(forecast.finishable()).isFalse();
         assertThat(forecast.obstacles()).singleElement().isInstanceOfSatisfying(Obstacle.Noise.class, noise -> {
             assertThat(noise.gainDb()).isCloseTo(9.4, within(1e-9));
@@ -37,18 +37,19 @@ class ForecastTest {
 
     @Test
     void whatNoGainTouchesStandsFirst() {
-        assertThat(Forecast.of(AUDIOBOOK, Reports.good().clipped(3).get()).obstacles())
+        assertThat(Forecast.of(AUDIOBOOK, Reports.good().clipped(3).get(), 1).obstacles())
                 .containsExactly(new Obstacle.Clipped(3));
-        assertThat(Forecast.of(AUDIOBOOK, Reports.good().silent().get()).obstacles())
+        assertThat(Forecast.of(AUDIOBOOK, Reports.good().silent().get(), 1).obstacles())
                 .containsExactly(new Obstacle.Silent());
     }
 
     @Test
     void theDeliveryWouldHaveTheWrongName() {
         Specification named = Specifications.audiobookNamed("book_##.mp3");
-        assertThat(Forecast.of(named, Reports.good().get(), "chapter one.wav").obstacles())
+        assertThat(Forecast.of(named, Reports.good().get(), 1, "chapter one.wav")
+                        .obstacles())
                 .containsExactly(new Obstacle.Misnamed("chapter one.mp3", "book_##.mp3"));
-        assertThat(Forecast.of(named, Reports.good().get(), "book_01.wav").finishable())
+        assertThat(Forecast.of(named, Reports.good().get(), 1, "book_01.wav").finishable())
                 .isTrue();
     }
 
@@ -78,6 +79,6 @@ class ForecastTest {
     }
 
     private static double gain(Reports report) {
-        return Forecast.of(AUDIOBOOK, report.get()).gainDb().orElseThrow();
+        return Forecast.of(AUDIOBOOK, report.get(), 1).gainDb().orElseThrow();
     }
 }

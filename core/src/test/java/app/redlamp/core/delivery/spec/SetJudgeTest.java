@@ -93,9 +93,9 @@ class SetJudgeTest {
                 .orElseThrow();
         assertThat(length.verdict()).isEqualTo(CheckResult.OUTSIDE);
         assertThat(length.limits().high()).hasValue(5);
-        assertThat(Forecast.of(parted, minute, "sample.wav").obstacles())
+        assertThat(Forecast.of(parted, minute, 1, "sample.wav").obstacles())
                 .containsExactly(new Obstacle.TooLong(minute.info().durationS(), 5));
-        assertThat(Forecast.of(parted, minute, "one.wav").finishable()).isTrue();
+        assertThat(Forecast.of(parted, minute, 1, "one.wav").finishable()).isTrue();
     }
 
     @Test

@@ -21,10 +21,20 @@ class LevelsTest {
     @Test
     void channelsAreTakenTogether() {
         float[] tone = Signals.sine(1000, -6, 1, 48_000);
-        Levels levels = of(tone, Signals.silence(1, 48_000));
+        Levels levels = of(tone, Signals.sine(1000, -26, 1, 48_000));
         assertThat(levels.channels().get(0).rmsDbfs().orElseThrow()).isCloseTo(-6 - 3.01, within(0.01));
-        assertThat(levels.channels().get(1).rmsDbfs()).isEmpty();
-        assertThat(levels.rmsDbfs().orElseThrow()).isCloseTo(-6 - 3.01 - 3.01, within(0.01));
+        assertThat(levels.channels().get(1).rmsDbfs().orElseThrow()).isCloseTo(-26 - 3.01, within(0.01));
+        assertThat(levels.rmsDbfs().orElseThrow()).isCloseTo(-6 - 3.01 - 2.97, within(0.01));
+        assertThat(levels.live()).containsExactly(0, 1);
+    }
+
+    /** A lead that was not plugged in is no half of a recording. */
+    @Test
+    void aDeadChannelTakesNoPart() {
+        Levels levels = of(Signals.silence(1, 48_000), Signals.sine(1000, -6, 1, 48_000));
+        assertThat(levels.channels().get(0).rmsDbfs()).isEmpty();
+        assertThat(levels.live()).containsExactly(1);
+        assertThat(levels.rmsDbfs().orElseThrow()).isCloseTo(-6 - 3.01, within(0.01));
     }
 
     @Test

@@ -25,7 +25,7 @@ public final class Reports {
     private double tail = 2;
     private int clips;
     private VoiceProfile voice = plainVoice();
-    private ChannelRelation relation = new ChannelRelation(ChannelRelation.Kind.SINGLE, 0, 0);
+    private ChannelRelation relation = new ChannelRelation(ChannelRelation.Kind.SINGLE, 0, 0, 0);
     private List<Finding> findings = List.of();
     private AudioInfo info = new AudioInfo("wav", "pcm_s24le", 44_100, OptionalInt.of(24), 1, 60, OptionalInt.empty());
 
