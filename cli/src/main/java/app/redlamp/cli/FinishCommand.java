@@ -168,6 +168,8 @@ final class FinishCommand implements Callable<Integer> {
         if (result.outcome() instanceof FinishOutcome.Finished finished) {
             entry.put("gainDb", finished.settings().gainDb());
             entry.put("limiterReductionDb", finished.reductionDb());
+            entry.put("limitedPercent", Json.rounded(100 * finished.limitedShare(), 1e-2));
+            entry.put("limitedHard", finished.limitedHard());
             entry.put("channelAlone", channelAlone(finished.settings().mix()));
             entry.put("edges", wording.edges(finished.settings().edges()));
             entry.put("predictedChecks", Json.checks(finished.predicted(), wording));
@@ -205,6 +207,7 @@ final class FinishCommand implements Callable<Integer> {
             console.line("  gain "
                     + wording.figures().signed(finished.settings().gainDb()) + " dB, limiter "
                     + wording.figures().tenths(finished.reductionDb()) + " dB at most");
+            wording.limited(finished).ifPresent(line -> console.line("  " + line));
             wording.alone(finished.settings().mix()).ifPresent(line -> console.line("  " + line));
             wording.edges(finished.settings().edges()).forEach(line -> console.line("  " + line));
             finished.judgement().checks().forEach(check -> console.line("    " + wording.check(check, specification)));

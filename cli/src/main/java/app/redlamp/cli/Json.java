@@ -260,7 +260,7 @@ final class Json {
         return value.isPresent() ? value.getAsInt() : null;
     }
 
-    private static double rounded(double value, double step) {
+    static double rounded(double value, double step) {
         double scale = Math.rint(1 / step);
         return Math.rint(value * scale) / scale + 0.0;
     }

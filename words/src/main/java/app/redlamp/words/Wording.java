@@ -3,6 +3,7 @@ package app.redlamp.words;
 import app.redlamp.core.delivery.DeliveryProblem;
 import app.redlamp.core.delivery.finish.ChannelMix;
 import app.redlamp.core.delivery.finish.EdgePlan;
+import app.redlamp.core.delivery.finish.FinishOutcome;
 import app.redlamp.core.delivery.finish.Obstacle;
 import app.redlamp.core.delivery.spec.Check;
 import app.redlamp.core.delivery.spec.CheckId;
@@ -222,6 +223,16 @@ public final class Wording {
     public String problem(Problem<DeliveryProblem> problem) {
         return say(
                 "problem." + problem.detail().id(), Math.round(problem.amount().orElse(0)));
+    }
+
+    /** That the limiter had to do too much, and what to do instead; absent where it had not. */
+    public Optional<String> limited(FinishOutcome.Finished finished) {
+        return finished.limitedHard()
+                ? Optional.of(say(
+                        "finish.limited",
+                        figures.tenths(finished.reductionDb()),
+                        figures.whole(100 * finished.limitedShare())))
+                : Optional.empty();
     }
 
     /** Which channel was taken alone; absent where all were. */

@@ -254,7 +254,7 @@ final class DeliverReading {
                             : Optional.empty()));
         }
         return Reading.plain(
-                flaw(ended).orElse(strings.say("reading.ready")),
+                flaw(ended).or(() -> wording.limited(finished)).orElse(strings.say("reading.ready")),
                 figures,
                 strings.say("reading.written", folder.getFileName()),
                 written,

@@ -12,6 +12,7 @@ import static org.mockito.Mockito.when;
 import app.redlamp.core.delivery.finish.ChannelMix;
 import app.redlamp.core.delivery.finish.FinishOutcome;
 import app.redlamp.core.delivery.finish.FinishSettings;
+import app.redlamp.core.delivery.process.Reduction;
 import app.redlamp.core.delivery.spec.Judge;
 import app.redlamp.core.delivery.spec.Naming;
 import app.redlamp.core.delivery.spec.Specification;
@@ -402,7 +403,7 @@ class DeliverModelTest {
                         settings,
                         Reports.good().get(),
                         Judge.judge(held, Reports.good().get()),
-                        1.2,
+                        new Reduction(1.2, 0),
                         delivered,
                         Judge.judge(held, delivered)),
                 List.of(order.into().resolve("a.wav"), order.into().resolve("a.mp3")));

@@ -6,6 +6,7 @@ import app.redlamp.core.delivery.finish.ChannelMix;
 import app.redlamp.core.delivery.finish.FinishOutcome;
 import app.redlamp.core.delivery.finish.FinishSettings;
 import app.redlamp.core.delivery.finish.Obstacle;
+import app.redlamp.core.delivery.process.Reduction;
 import app.redlamp.core.delivery.spec.Judge;
 import app.redlamp.core.delivery.spec.Specification;
 import app.redlamp.core.measure.analysis.Report;
@@ -100,7 +101,12 @@ class DeliveryBookTest {
                 FinishSettings.neutral(HELD, report, ChannelMix.all(1)).with(8, OptionalDouble.of(-3.6));
         return new Finishing.Result(
                 new FinishOutcome.Finished(
-                        settings, report, Judge.judge(HELD, report), 1.2, report, Judge.judge(HELD, report)),
+                        settings,
+                        report,
+                        Judge.judge(HELD, report),
+                        new Reduction(1.2, 0),
+                        report,
+                        Judge.judge(HELD, report)),
                 List.of(folder.resolve("ready/1.wav")));
     }
 

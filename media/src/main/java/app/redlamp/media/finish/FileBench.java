@@ -89,7 +89,7 @@ final class FileBench implements FinishBench {
         if (settings.isNeutral()) {
             ProcessorChain.Running running = settings.steps().over(prepared(settings), ProcessorChain.NO_TAP);
             try (AudioSource out = running.out()) {
-                return new Processed(RecordingAnalyzer.of(new WatchedSource(out, step), info), running.reductionDb());
+                return new Processed(RecordingAnalyzer.of(new WatchedSource(out, step), info), running.reduction());
             }
         }
         return render(settings, step, out -> RecordingAnalyzer.of(out, info));
@@ -140,7 +140,7 @@ final class FileBench implements FinishBench {
             });
             Report report = reading.of(new WatchedSource(running.out(), step));
             rendered = Optional.of(settings);
-            return new Processed(report, running.reductionDb());
+            return new Processed(report, running.reduction());
         }
     }
 

@@ -100,7 +100,7 @@ public final class ConformSolver {
                 Judgement judgement = judge(delivered);
                 if (judgement.pass()) {
                     return new FinishOutcome.Finished(
-                            settings, processed.report(), master, processed.reductionDb(), delivered, judgement);
+                            settings, processed.report(), master, processed.reduction(), delivered, judgement);
                 }
                 outside = judgement.faults();
                 master = judgement;

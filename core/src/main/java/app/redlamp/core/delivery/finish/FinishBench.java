@@ -1,5 +1,6 @@
 package app.redlamp.core.delivery.finish;
 
+import app.redlamp.core.delivery.process.Reduction;
 import app.redlamp.core.measure.analysis.Report;
 import java.io.IOException;
 
@@ -24,7 +25,7 @@ public interface FinishBench {
      * What processing gave.
      *
      * @param report the finished samples, measured
-     * @param reductionDb the most that the limiter turned down, 0 or more
+     * @param reduction what the limiter turned down
      */
-    record Processed(Report report, double reductionDb) {}
+    record Processed(Report report, Reduction reduction) {}
 }

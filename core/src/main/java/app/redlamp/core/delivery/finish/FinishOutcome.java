@@ -1,5 +1,6 @@
 package app.redlamp.core.delivery.finish;
 
+import app.redlamp.core.delivery.process.Reduction;
 import app.redlamp.core.delivery.spec.Judgement;
 import app.redlamp.core.measure.analysis.Report;
 import java.util.List;
@@ -13,7 +14,7 @@ public sealed interface FinishOutcome {
      * @param settings what was done
      * @param master the finished samples before coding
      * @param predicted the finished samples before coding held against the specification
-     * @param reductionDb the most that the limiter turned down, 0 or more
+     * @param reduction what the limiter turned down
      * @param delivered the delivered file, decoded and measured
      * @param judgement the delivered file held against the specification
      */
@@ -21,10 +22,30 @@ public sealed interface FinishOutcome {
             FinishSettings settings,
             Report master,
             Judgement predicted,
-            double reductionDb,
+            Reduction reduction,
             Report delivered,
             Judgement judgement)
-            implements FinishOutcome {}
+            implements FinishOutcome {
+
+        /** The most that the limiter turned down, in dB, 0 or more. */
+        public double reductionDb() {
+            return reduction.mostDb();
+        }
+
+        /** Whether the limiter had to do what levelling should have done. */
+        public boolean limitedHard() {
+            return reduction.heavy(activeS());
+        }
+
+        /** The share of the speech for which the limiter turned down by more than 3 dB, 0 to 1. */
+        public double limitedShare() {
+            return reduction.share(activeS());
+        }
+
+        private double activeS() {
+            return master.activeSpeech().activity() * master.info().durationS();
+        }
+    }
 
     /** It cannot be done; nothing is kept. At least one obstacle. */
     record Refused(List<Obstacle> obstacles) implements FinishOutcome {

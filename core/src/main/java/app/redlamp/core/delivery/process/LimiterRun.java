@@ -34,6 +34,9 @@ final class LimiterRun extends SourceStep implements Processor.Run {
     /** The gain starts this far below the ceiling: what four points a sample may miss of a crest of speech (ours). */
     private static final double UNSEEN_DB = 0.1;
 
+    /** Below is held (ours). */
+    private static final double HELD = Decibels.toAmplitude(-Reduction.HELD_DB);
+
     /** A gain this near to 1 (−120 dB of difference) is 1 (ours). */
     private static final double AT_REST = 1e-6;
 
@@ -68,6 +71,7 @@ final class LimiterRun extends SourceStep implements Processor.Run {
     private float lastPeak;
     private double held = 1;
     private double lowestGain = 1;
+    private long turnedFar;
     /** Samples in a row for which nothing was turned down. */
     private long rested;
 
@@ -99,8 +103,8 @@ final class LimiterRun extends SourceStep implements Processor.Run {
     }
 
     @Override
-    public double reductionDb() {
-        return -Decibels.ofAmplitude(lowestGain).orElse(0);
+    public Reduction reduction() {
+        return new Reduction(-Decibels.ofAmplitude(lowestGain).orElse(0), (double) turnedFar / source.sampleRateHz());
     }
 
     @Override
@@ -188,6 +192,7 @@ final class LimiterRun extends SourceStep implements Processor.Run {
                     ready[c][readyTo] = (float) (buffer[c][BEFORE + j] * gain);
                 }
                 lowestGain = Math.min(lowestGain, gain);
+                turnedFar += gain < HELD ? 1 : 0;
                 readyTo++;
             }
             rested = held == 1 && gain == 1 ? rested + 1 : 0;

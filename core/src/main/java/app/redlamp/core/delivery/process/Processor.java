@@ -28,7 +28,7 @@ public interface Processor {
     /** A step that is running. */
     interface Run extends AudioSource {
 
-        /** The most that was turned down so far, in dB, 0 or more. */
-        double reductionDb();
+        /** What was turned down so far. */
+        Reduction reduction();
     }
 }

@@ -3,6 +3,7 @@ package app.redlamp.core.delivery.process;
 import app.redlamp.core.signal.AudioSource;
 import java.io.IOException;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 
 /**
@@ -60,9 +61,12 @@ public record ProcessorChain(List<Processor> steps) {
             runs = List.copyOf(runs);
         }
 
-        /** The most that any step turned down so far, in dB. */
-        public double reductionDb() {
-            return runs.stream().mapToDouble(Processor.Run::reductionDb).max().orElse(0);
+        /** What the step turned down so far that turns down most. */
+        public Reduction reduction() {
+            return runs.stream()
+                    .map(Processor.Run::reduction)
+                    .max(Comparator.comparingDouble(Reduction::mostDb))
+                    .orElse(Reduction.NONE);
         }
     }
 }

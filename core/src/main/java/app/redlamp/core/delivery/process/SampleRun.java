@@ -29,7 +29,7 @@ abstract class SampleRun extends SourceStep implements Processor.Run {
     }
 
     @Override
-    public double reductionDb() {
-        return 0;
+    public Reduction reduction() {
+        return Reduction.NONE;
     }
 }

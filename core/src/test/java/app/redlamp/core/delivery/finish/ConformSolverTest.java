@@ -10,6 +10,7 @@ import static org.mockito.Mockito.verify;
 import static org.mockito.Mockito.verifyNoInteractions;
 import static org.mockito.Mockito.when;
 
+import app.redlamp.core.delivery.process.Reduction;
 import app.redlamp.core.delivery.spec.CheckId;
 import app.redlamp.core.delivery.spec.Specification;
 import app.redlamp.core.delivery.spec.Specifications;
@@ -107,7 +108,7 @@ class ConformSolverTest {
     private void prepare(Report recording) throws IOException {
         when(bench.process(any())).thenAnswer(call -> {
             FinishSettings settings = call.getArgument(0);
-            return new FinishBench.Processed(apply(recording, settings).get(), 0);
+            return new FinishBench.Processed(apply(recording, settings).get(), Reduction.NONE);
         });
         when(bench.deliver(any())).thenAnswer(call -> {
             Reports samples = apply(recording, call.getArgument(0));
