@@ -17,6 +17,7 @@ import java.util.Optional;
  *   <li>a harmonic is what rises above the noise around it; that noise is taken off its power
  *   <li>of both families and all drifts the one wins whose harmonics stand out most. It is hum where at least two of
  *       the first four harmonics stand out by 6 dB, or one by 12
+ *   <li>the crests of its lines say where the mains really are; what would be further off than mains ever are is no hum
  * </ol>
  */
 final class HumFinder {
@@ -31,6 +32,9 @@ final class HumFinder {
 
     /** Mains are this far off at most (common practice, no source). */
     private static final double DRIFT_HZ = 0.3;
+
+    /** What lies further off than this beyond is a tone of something else, as near as it is known (ours). */
+    private static final double UNSURE_HZ = 0.15;
 
     /** They are looked for in such steps (ours). */
     private static final double DRIFT_STEP_HZ = 0.05;
@@ -97,9 +101,16 @@ final class HumFinder {
                 }
             }
         }
-        return best.isHum()
-                ? Optional.of(family(refined(best.baseHz, lobeHz), lobeHz).hum())
-                : Optional.empty();
+        if (!best.isHum()) {
+            return Optional.empty();
+        }
+        double nominal = Hum.family(best.baseHz);
+        double found = refined(best.baseHz, lobeHz);
+        if (Math.abs(found - nominal) > DRIFT_HZ + UNSURE_HZ) {
+            return Optional.empty();
+        }
+        double mainsHz = Math.max(nominal - DRIFT_HZ, Math.min(nominal + DRIFT_HZ, found));
+        return Optional.of(family(mainsHz, lobeHz).hum());
     }
 
     private static final class Family {
@@ -148,9 +159,7 @@ final class HumFinder {
                 weights += above * h * h;
             }
         }
-        double nominal = Hum.family(nearHz);
-        double found = weights > 0 ? nearHz + sum / weights : nearHz;
-        return Math.max(nominal - DRIFT_HZ, Math.min(nominal + DRIFT_HZ, found));
+        return weights > 0 ? nearHz + sum / weights : nearHz;
     }
 
     /** How far beside a harmonic noise alone is seen. */
