@@ -4,6 +4,7 @@ import app.redlamp.core.acoustics.room.SixBands;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.stream.IntStream;
 
 /**
  * What a clap told of a room.
@@ -31,8 +32,9 @@ public record Clap(Burst burst, List<BandDecay> bands, Optional<Flutter> flutter
         return OptionalDouble.empty();
     }
 
-    /** Whether anything falls in two slopes. */
+    /** Whether the room falls in two slopes: two octaves beside each other do. */
     public boolean twoSlopes() {
-        return bands.stream().anyMatch(BandDecay::twoSlopes);
+        return IntStream.range(1, bands.size())
+                .anyMatch(b -> bands.get(b - 1).twoSlopes() && bands.get(b).twoSlopes());
     }
 }

@@ -38,14 +38,23 @@ final class DecayCurve {
     /** A curve has to reach so far below what is read (ours). */
     private static final double GOOD_BELOW_DB = 10;
 
-    /** The line and the fall part by so much where it is bent (ours). */
-    private static final double BENT_DB = 1.5;
+    /** Band width times decay time from which the early decay is that of the room (ISO 3382-2, 7.3). */
+    private static final double EDT_BANDWIDTH_TIME = 16;
 
-    /** A tenth between early and late decay is a bend (ISO 3382-2, annex B, from memory). */
-    private static final double BENT_RATIO = 0.1;
+    /** Two slopes differ by this at least (ours). */
+    private static final double LEAST_RATIO = 1.3;
 
-    /** Two halves of a fall that differ by this are two slopes (ours). */
-    private static final double HALVES_RATIO = 1.3;
+    /** And by so many times what chance does (ours). */
+    private static final double TIMES_CHANCE = 2;
+
+    /**
+     * What chance does to a time from 10 dB of fall where band width times time is 1; 0.88 from 20 dB and 0.55 from 30 (ISO 3382-2,
+     * annex A, from memory) go on so (ours).
+     */
+    private static final double CHANCE_10_DB = 2;
+
+    /** By this power of the range (the same). */
+    private static final double CHANCE_POWER = -1.16;
 
     private final float[] samples;
     private final int sampleRateHz;
@@ -147,7 +156,7 @@ final class DecayCurve {
             top = Math.max(top, mean(n, n + window));
         }
         double range = Decibels.levelOfPower((top + NOTHING) / (noise + NOTHING));
-        OptionalDouble edt = slope(0, -10);
+        OptionalDouble edt = longerThan(1 / bandwidthHz, slope(0, -10));
         OptionalDouble t20 = range >= 25 ? slope(-5, -25) : OptionalDouble.empty();
         OptionalDouble t30 = range >= 35 ? slope(-5, -35) : OptionalDouble.empty();
         double shortest = LEAST_BANDWIDTH_TIME / bandwidthHz;
@@ -157,10 +166,21 @@ final class DecayCurve {
                 t30,
                 range,
                 bend(),
-                twoSlopes(t20, t30),
-                clipped ? BandDecay.Trust.NONE : trust(edt, range, 10, shortest),
+                twoSlopes(range, bandwidthHz),
+                clipped ? BandDecay.Trust.NONE : early(trust(edt, range, 10, shortest), edt, bandwidthHz),
                 trust(t20, range, 25, shortest),
                 trust(t30, range, 35, shortest));
+    }
+
+    /** The filter's own decay is no room's. */
+    private static OptionalDouble longerThan(double seconds, OptionalDouble time) {
+        return time.isPresent() && time.getAsDouble() > seconds ? time : OptionalDouble.empty();
+    }
+
+    /** The first 10 dB are shaped by the filter where a band is narrow and a fall short. */
+    private static BandDecay.Trust early(BandDecay.Trust trust, OptionalDouble edt, double bandwidthHz) {
+        boolean shaped = edt.isPresent() && edt.getAsDouble() * bandwidthHz < EDT_BANDWIDTH_TIME;
+        return shaped && trust == BandDecay.Trust.GOOD ? BandDecay.Trust.FAIR : trust;
     }
 
     private static BandDecay.Trust trust(OptionalDouble seconds, double rangeDb, double lowestDb, double shortestS) {
@@ -205,18 +225,23 @@ final class DecayCurve {
         return most;
     }
 
-    /** Source of the first: ISO 3382-2:2008, annex B, curvature above 10 %; the others are ours. */
-    private boolean twoSlopes(OptionalDouble t20, OptionalDouble t30) {
-        if (t20.isPresent() && t30.isPresent() && Math.abs(t30.getAsDouble() / t20.getAsDouble() - 1) > BENT_RATIO) {
-            return true;
+    /**
+     * Whether the late part falls more slowly than the early one, by more than chance makes of a straight fall: a late part that is
+     * shorter is a bend of another kind.
+     */
+    private boolean twoSlopes(double rangeDb, double bandwidthHz) {
+        OptionalDouble early = slope(-5, -15);
+        boolean far = rangeDb >= 35 + GOOD_BELOW_DB;
+        OptionalDouble late =
+                far ? slope(-20, -35) : rangeDb >= 25 + GOOD_BELOW_DB ? slope(-15, -25) : OptionalDouble.empty();
+        if (early.isEmpty() || late.isEmpty()) {
+            return false;
         }
-        OptionalDouble upper = slope(-5, -15);
-        OptionalDouble lower = slope(-15, -25);
-        boolean halves = upper.isPresent()
-                && lower.isPresent()
-                && t20.isPresent()
-                && lower.getAsDouble() > HALVES_RATIO * upper.getAsDouble();
-        return halves && bend() > BENT_DB / 3;
+        double ratio = late.getAsDouble() / early.getAsDouble();
+        // Both are as uncertain as the shorter of them, if the fall is straight after all.
+        double whole = Math.sqrt(bandwidthHz * early.getAsDouble());
+        double chance = CHANCE_10_DB / whole * Math.hypot(1, far ? Math.pow(1.5, CHANCE_POWER) : 1);
+        return ratio > LEAST_RATIO && Math.log(ratio) > TIMES_CHANCE * chance;
     }
 
     /** Levels of steps in dB. */

@@ -5,6 +5,7 @@ import app.redlamp.core.acoustics.room.Room;
 import app.redlamp.core.signal.OctaveBands;
 import app.redlamp.core.signal.OctaveFilter;
 import app.redlamp.core.units.Decibels;
+import java.util.Arrays;
 import java.util.Optional;
 import java.util.stream.Stream;
 
@@ -36,6 +37,9 @@ public record Flutter(double periodMs, double strength) {
     /** Autocorrelation from which a rattle is heard (ours). */
     private static final double HEARD = 0.3;
 
+    /** A period is half as strong as its multiples at least (ours). */
+    private static final double HALF = 0.5;
+
     /** Octaves of 2 and 4 kHz, where rattling is heard (common practice, no source). */
     private static final double[] BANDS_HZ = {OctaveBands.octaveHz(1.0), OctaveBands.octaveHz(2.0)};
 
@@ -57,7 +61,7 @@ public record Flutter(double periodMs, double strength) {
 
     /**
      * Looks for it between 10 and 350 ms behind the burst, in the octaves of 2 and 4 kHz: where the course of the level,
-     * its fall taken off, repeats itself.
+     * what goes slowly taken off, repeats itself.
      *
      * @param samples from the burst on
      */
@@ -97,12 +101,26 @@ public record Flutter(double periodMs, double strength) {
         if (most < HEARD) {
             return Optional.empty();
         }
+        best = shortest(row, best);
         double bend = row[best - 1] - 2 * row[best] + row[best + 1];
         double shift = bend < 0 ? (row[best - 1] - row[best + 1]) / (2 * bend) : 0;
         return Optional.of(new Flutter((best + shift) * TICK_S * 1000, Math.min(1, most)));
     }
 
-    /** Level of each half millisecond over a straight fall, in dB, while it stands out of the noise. */
+    /** The period where it was taken for twice, three or four times of it. */
+    private static int shortest(double[] row, int lag) {
+        for (int times = 4; times > 1; times--) {
+            int near = (int) Math.rint((double) lag / times);
+            for (int k = Math.max(LEAST_LAG, near - 1); k <= near + 1; k++) {
+                if (row[k] > HALF * row[lag] && row[k] >= row[k - 1] && row[k] >= row[k + 1]) {
+                    return k;
+                }
+            }
+        }
+        return lag;
+    }
+
+    /** Level of each half millisecond over its own slow course, in dB, while it stands out of the noise. */
     private static double[] course(float[] samples, int sampleRateHz) {
         int first = (int) (FROM_S / TICK_S);
         int last = (int) Math.min(LONGEST_S / TICK_S, samples.length / (TICK_S * sampleRateHz) - 1);
@@ -120,10 +138,13 @@ public record Flutter(double periodMs, double strength) {
         if (end - first < 2 * LEAST_LAG) {
             return new double[0];
         }
-        Line line = Line.through(db, first, end, 1);
         double[] course = new double[end - first];
         for (int i = first; i < end; i++) {
-            course[i - first] = Math.max(-15, Math.min(15, db[i] - line.start() - line.slope() * i));
+            // A fall in two slopes is no straight line: what goes slower than any rattle is taken off.
+            int reach = Math.min(MOST_LAG / 2, Math.min(i - first, end - 1 - i));
+            double around =
+                    Arrays.stream(db, i - reach, i + reach + 1).average().orElseThrow();
+            course[i - first] = Math.max(-15, Math.min(15, db[i] - around));
         }
         return course;
     }

@@ -63,7 +63,16 @@ class NoiseAnalyzerTest {
 
     /** Tones beside the mains and their multiples: a fan, a pump, a turning plate. */
     @ParameterizedTest
-    @CsvSource({"49,-52,1", "98,-55,2", "123,-50,3", "51.2,-58,4", "61.1,-54,5", "146.5,-53,6", "58.7,-60,7", "101.8,-56,8"})
+    @CsvSource({
+        "49,-52,1",
+        "98,-55,2",
+        "123,-50,3",
+        "51.2,-58,4",
+        "61.1,-54,5",
+        "146.5,-53,6",
+        "58.7,-60,7",
+        "101.8,-56,8"
+    })
     void aToneBesideTheMainsIsNoHum(double toneHz, double levelDbfs, long seed) {
         float[] samples = Signals.add(speech(140, seed), Signals.sine(toneHz, levelDbfs, SECONDS, RATE));
         Report report = Measured.report(RATE, Signals.add(samples, Signals.noise(levelDbfs - 12, SECONDS, RATE, seed)));
