@@ -167,7 +167,7 @@ final class DecayCurve {
                 range,
                 bend(),
                 twoSlopes(range, bandwidthHz),
-                clipped ? BandDecay.Trust.NONE : early(trust(edt, range, 10, shortest), edt, bandwidthHz),
+                clipped ? BandDecay.Trust.NONE : early(trust(edt, range, 10, shortest), edt, t20, bandwidthHz),
                 trust(t20, range, 25, shortest),
                 trust(t30, range, 35, shortest));
     }
@@ -178,8 +178,10 @@ final class DecayCurve {
     }
 
     /** The first 10 dB are shaped by the filter where a band is narrow and a fall short. */
-    private static BandDecay.Trust early(BandDecay.Trust trust, OptionalDouble edt, double bandwidthHz) {
-        boolean shaped = edt.isPresent() && edt.getAsDouble() * bandwidthHz < EDT_BANDWIDTH_TIME;
+    private static BandDecay.Trust early(
+            BandDecay.Trust trust, OptionalDouble edt, OptionalDouble t20, double bandwidthHz) {
+        double shorter = Math.min(edt.orElse(0), t20.orElse(edt.orElse(0)));
+        boolean shaped = shorter * bandwidthHz < EDT_BANDWIDTH_TIME;
         return shaped && trust == BandDecay.Trust.GOOD ? BandDecay.Trust.FAIR : trust;
     }
 
