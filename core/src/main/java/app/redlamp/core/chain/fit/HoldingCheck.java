@@ -25,6 +25,9 @@ final class HoldingCheck {
     /** A pop filter has to take so much off a puff (ours). */
     private static final double SCREEN_WORTH_DB = 10;
 
+    /** A side that is heard by so much less is none to speak into: the room comes in instead, in dB (common practice, no source). */
+    private static final double UNHEARD_DB = 6.5;
+
     private final Kit kit;
     private final Stock shelf;
     private final List<Miss> misses = new ArrayList<>();
@@ -120,6 +123,15 @@ final class HoldingCheck {
                     seat.name(),
                     seat.microphone().shortName(),
                     screen));
+        }
+        double away = -seat.position().offAxisDb(seat.microphone().capsule().pattern());
+        if (away > UNHEARD_DB) {
+            misses.add(Miss.of(
+                    Kind.WRONG_SIDE,
+                    Severity.SPOILS,
+                    seat.name(),
+                    seat.microphone().shortName(),
+                    away));
         }
         if (seat.position().distanceM() > Zone.TOO_FAR.fromM()) {
             misses.add(Miss.of(

@@ -28,6 +28,8 @@ public final class Mend {
                         kit,
                         miss,
                         s -> s.at(s.position().at(s.microphone().kind().usualM()))));
+            case WRONG_SIDE ->
+                Optional.of(seat(kit, miss, s -> s.at(s.position().turned(0))));
             case POP_FILTER_NEAR -> Optional.of(seat(kit, miss, Mend::screened));
             case BOOSTER_STOPS_PHANTOM -> Optional.of(seat(kit, miss, s -> s.boosted(Optional.empty())));
             default -> miss.remedy().flatMap(r -> putIn(kit, miss, r));

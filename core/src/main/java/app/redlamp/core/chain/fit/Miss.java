@@ -72,7 +72,9 @@ public record Miss(
         /** What is left of the pop filter's effect, dB. */
         POP_FILTER_NEAR,
         /** Distance, m. */
-        TOO_FAR;
+        TOO_FAR,
+        /** By how much less the microphone hears from the side that is spoken into than from its front, dB. */
+        WRONG_SIDE;
 
         /** Name in reports, such as {@code two-clocks}. */
         public String id() {

@@ -2,6 +2,8 @@ package app.redlamp.core.chain.fit;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import app.redlamp.core.acoustics.room.Pattern;
+import app.redlamp.core.chain.Capsule;
 import app.redlamp.core.chain.Position;
 import app.redlamp.core.chain.Preamp;
 import app.redlamp.core.chain.VocalEffort;
@@ -23,6 +25,8 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 
 /** What goes with what: facts of the trade (common practice, no source). */
 class FitTest {
@@ -279,6 +283,46 @@ class FitTest {
         assertThat(one(seat(kit, first(kit).at(Position.straight(0.5))), Kind.TOO_FAR)
                         .amount())
                 .isEqualTo(0.5);
+    }
+
+    /** Angles that a pattern does not hear are refused, and one turn mends them; a figure of eight hears both its sides. */
+    @ParameterizedTest
+    @CsvSource({
+        "CARDIOID,180,true",
+        "CARDIOID,120,true",
+        "CARDIOID,60,false",
+        "SUPERCARDIOID,130,true",
+        "HYPERCARDIOID,100,true",
+        "FIGURE_EIGHT,90,true",
+        "FIGURE_EIGHT,180,false",
+        "OMNI,180,false",
+        "SUPERCARDIOID,45,false"
+    })
+    void theWrongSideIsRefused(Pattern pattern, double degrees, boolean refused) {
+        Kit kit = Parts.complete();
+        Microphone own = first(kit).microphone();
+        Microphone microphone = new Microphone(
+                own.id(),
+                own.name(),
+                own.kind(),
+                new Capsule(pattern, 2, OptionalDouble.empty(), 140, 200),
+                own.address(),
+                own.plug(),
+                own.power(),
+                own.inside(),
+                own.diaphragmM(),
+                own.weightKg(),
+                own.price(),
+                own.note());
+        Seat seat = first(kit).with(microphone);
+        Kit turned = seat(kit, seat.at(seat.position().turned(degrees)));
+        Optional<Miss> miss = miss(turned, ONE_VOICE, Kind.WRONG_SIDE);
+        assertThat(miss.isPresent()).isEqualTo(refused);
+        miss.ifPresent(m -> {
+            assertThat(m.severity()).isEqualTo(Severity.SPOILS);
+            assertThat(m.amount()).isGreaterThan(6);
+            assertThat(none(Mend.of(turned, m).orElseThrow(), Kind.WRONG_SIDE)).isTrue();
+        });
     }
 
     @Test
