@@ -122,6 +122,9 @@ public final class Wording {
         if (obstacle instanceof Obstacle.Clipped clipped) {
             return say("obstacle.clipped", clipped.runs());
         }
+        if (obstacle instanceof Obstacle.CutOff cutOff) {
+            return say("obstacle.cut-off", figures.tenths(cutOff.missingS()));
+        }
         if (obstacle instanceof Obstacle.TooLong tooLong) {
             return say("obstacle.long", figures.clock(tooLong.durationS()), figures.clock(tooLong.longestS()));
         }
@@ -147,6 +150,9 @@ public final class Wording {
         }
         if (obstacle instanceof Obstacle.Clipped) {
             return List.of(advice("clipped.again"), advice("clipped.gain"));
+        }
+        if (obstacle instanceof Obstacle.CutOff) {
+            return List.of(advice("cut-off.copy"));
         }
         if (obstacle instanceof Obstacle.TooLong) {
             return List.of(advice("long.split"));

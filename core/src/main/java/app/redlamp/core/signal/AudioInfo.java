@@ -17,6 +17,7 @@ import java.util.OptionalInt;
  * @param constantBitRate whether all frames of a lossy coding have the same bit rate; absent where it does not apply or
  *     was not looked at
  * @param labels tags and cue points
+ * @param missingS seconds that the file promises and has not; 0 where it is whole
  */
 public record AudioInfo(
         String container,
@@ -27,7 +28,8 @@ public record AudioInfo(
         double durationS,
         OptionalInt bitRateKbps,
         Optional<Boolean> constantBitRate,
-        Labels labels) {
+        Labels labels,
+        double missingS) {
 
     /** @throws IllegalArgumentException unless rate and channels are above 0 and the duration is 0 or more */
     public AudioInfo {
@@ -35,6 +37,20 @@ public record AudioInfo(
             throw new IllegalArgumentException(
                     Faults.say("audio-info.hz-channels-all", sampleRateHz, channels, durationS));
         }
+    }
+
+    /** A whole file. */
+    public AudioInfo(
+            String container,
+            String codec,
+            int sampleRateHz,
+            OptionalInt bitDepth,
+            int channels,
+            double durationS,
+            OptionalInt bitRateKbps,
+            Optional<Boolean> constantBitRate,
+            Labels labels) {
+        this(container, codec, sampleRateHz, bitDepth, channels, durationS, bitRateKbps, constantBitRate, labels, 0);
     }
 
     /** Without labels, and nothing known of the bit rate's constancy. */
@@ -61,6 +77,15 @@ public record AudioInfo(
     /** The same with another duration. */
     public AudioInfo withDuration(double seconds) {
         return new AudioInfo(
-                container, codec, sampleRateHz, bitDepth, channels, seconds, bitRateKbps, constantBitRate, labels);
+                container,
+                codec,
+                sampleRateHz,
+                bitDepth,
+                channels,
+                seconds,
+                bitRateKbps,
+                constantBitRate,
+                labels,
+                missingS);
     }
 }

@@ -149,6 +149,7 @@ final class RowFaces {
             case DROPOUTS -> strings.say("docket.flaw.dropouts");
             case CHANNELS_INVERTED -> strings.say("docket.flaw.inverted");
             case CHANNELS_DELAYED -> strings.say("docket.flaw.delayed");
+            case CUT_OFF -> strings.say("docket.flaw.cut-off");
             default -> strings.say("docket.flaw.samples");
         };
     }
@@ -158,6 +159,8 @@ final class RowFaces {
             return strings.say("docket.clipped", clipped.runs());
         } else if (obstacle instanceof Obstacle.Noise) {
             return strings.say("docket.noisy");
+        } else if (obstacle instanceof Obstacle.CutOff) {
+            return strings.say("docket.cut-off");
         } else if (obstacle instanceof Obstacle.TooLong) {
             return strings.say("docket.long");
         } else if (obstacle instanceof Obstacle.Misnamed) {

@@ -19,6 +19,7 @@ import java.util.Optional;
  * @param bits bits of a sample that count, at most what its bytes hold
  * @param dataStart where the samples begin
  * @param dataBytes bytes of samples that are there
+ * @param missingBytes bytes of samples that are promised and not there, 0 or more
  */
 record WavHeader(
         String container,
@@ -28,6 +29,7 @@ record WavHeader(
         int sampleRateHz,
         long dataStart,
         long dataBytes,
+        long missingBytes,
         Optional<BroadcastExtension> broadcast,
         Labels labels) {
 
@@ -109,11 +111,8 @@ record WavHeader(
             if (dataStart < 0) {
                 throw noSound();
             }
-            if (claimed > there) {
-                double rate = (double) format.channels() * format.samples().bytes() * format.sampleRateHz();
-                throw ReadFault.cutOff(claimed / rate, there / rate);
-            }
-            if (claimed < (long) format.channels() * format.samples().bytes()) {
+            long found = Math.min(claimed, there);
+            if (found < (long) format.channels() * format.samples().bytes()) {
                 throw noSound();
             }
             return Optional.of(new WavHeader(
@@ -123,7 +122,8 @@ record WavHeader(
                     format.channels(),
                     format.sampleRateHz(),
                     dataStart,
-                    claimed,
+                    found,
+                    claimed - found,
                     broadcast,
                     labels.labels(format.sampleRateHz())));
         }
@@ -190,8 +190,10 @@ record WavHeader(
                     bytes * channels == blockAlign ? SampleFormat.of(tag, bytes) : Optional.empty();
             codedOtherwise = samples.isEmpty();
             if (samples.isPresent()) {
-                int counted = bits > 8 * (bytes - 1) && bits <= 8 * bytes ? bits : 8 * bytes;
-                format = new Format(samples.get(), counted, channels, rate);
+                if (bits % 2 != 0 || bits <= 8 * (bytes - 1) || bits > 8 * bytes) {
+                    throw new ReadFault(Faults.say("wav-header.claims-bits", bits, bytes));
+                }
+                format = new Format(samples.get(), bits, channels, rate);
             }
         }
 

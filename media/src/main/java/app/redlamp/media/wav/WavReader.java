@@ -14,7 +14,8 @@ import java.util.OptionalInt;
 
 /**
  * Reads WAV, RF64, BW64 and Wave64 files with samples of 8 to 32 bits or 32- or 64-bit floats, extensible or not, chunks
- * in any order. A data size of 0 or 0xFFFFFFFF (a recorder that was cut short) means: to the end of the file.
+ * in any order. A data size of 0 or 0xFFFFFFFF (a recorder that was cut short) means: to the end of the file; of a file that is shorter
+ * than it says, what there is.
  */
 public final class WavReader implements AudioSource {
     private static final int BUFFER_BYTES = 1 << 16;
@@ -66,7 +67,8 @@ public final class WavReader implements AudioSource {
                 (double) frames / header.sampleRateHz(),
                 OptionalInt.empty(),
                 Optional.empty(),
-                header.labels());
+                header.labels(),
+                (double) header.missingBytes() / header.frameBytes() / header.sampleRateHz());
     }
 
     /** The broadcast extension, where the file has one. */

@@ -4,8 +4,11 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatExceptionOfType;
 import static org.assertj.core.api.Assertions.within;
 
+import app.redlamp.core.measure.analysis.Finding;
+import app.redlamp.core.measure.analysis.Report;
+import app.redlamp.core.port.Progress;
 import app.redlamp.core.signal.Signals;
-import app.redlamp.media.AudioFiles;
+import app.redlamp.media.FileRecordings;
 import app.redlamp.media.ReadFault;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
@@ -89,10 +92,51 @@ class WavReaderTest {
     void aCutOffFileSaysHowMuchIsMissing() throws IOException {
         byte[] whole = riff(fmt(1, 1, 2, false), chunk("data", new byte[RATE * 2 * 3]));
         Path file = write(java.util.Arrays.copyOf(whole, whole.length - RATE * 2));
-        assertThatExceptionOfType(ReadFault.class)
-                .isThrownBy(() -> AudioFiles.open(file))
-                .withMessageContaining("promises 3.0 s and 2.0 s are there")
-                .withMessageContaining("copy it again");
+        Report report = new FileRecordings().measure(file, Progress.NONE);
+        assertThat(report.info().durationS()).isEqualTo(2);
+        assertThat(report.info().missingS()).isEqualTo(1);
+        assertThat(report.flaws()).singleElement().satisfies(cut -> {
+            assertThat(cut.kind()).isEqualTo(Finding.Kind.CUT_OFF);
+            assertThat(cut.amount()).isEqualTo(1);
+            assertThat(cut.endS()).isEqualTo(2);
+        });
+    }
+
+    /** Cut anywhere, within a sample too, what there is comes out and what is missing is said. */
+    @ParameterizedTest
+    @ValueSource(ints = {1, 2, 3, 777, 5000, 40_001})
+    void aFileCutAnywhereIsReadAsFarAsItGoes(int missing) throws IOException {
+        byte[] sound = new byte[2 * 3 * 10_000];
+        new java.util.SplittableRandom(missing).nextBytes(sound);
+        byte[] whole = riff(fmt(1, 2, 3, false), chunk("data", sound));
+        Path file = write(java.util.Arrays.copyOf(whole, whole.length - missing));
+        try (WavReader reader = WavReader.open(file).orElseThrow()) {
+            int there = (sound.length - missing) / 6;
+            assertThat(Signals.readAll(reader, 100)[1]).hasSize(there);
+            assertThat(reader.info().missingS() * RATE).isCloseTo(missing / 6.0, within(1e-6));
+        }
+    }
+
+    /** Sizes that no converter makes: none at all, an odd one, and more or fewer than their bytes hold. */
+    @ParameterizedTest
+    @CsvSource({"2,0", "2,17", "3,17", "3,0", "2,8", "3,26", "4,23", "1,9"})
+    void sizesThatCannotBeAreRefused(int bytes, int bits) throws IOException {
+        byte[] format = fmt(1, 1, bytes, false);
+        format[8 + 14] = (byte) bits;
+        assertFault(riff(format, chunk("data", new byte[120])), "claims " + bits + " bits");
+    }
+
+    @Test
+    void floatsOfWhichNoneIsANumberAreRefused() throws IOException {
+        ByteBuffer none = ByteBuffer.allocate(4000).order(ByteOrder.LITTLE_ENDIAN);
+        while (none.hasRemaining()) {
+            none.putFloat(Float.NaN);
+        }
+        Path file = write(riff(fmt(3, 1, 4, false), chunk("data", none.array())));
+        assertThatExceptionOfType(IOException.class)
+                .isThrownBy(() -> new FileRecordings().measure(file, Progress.NONE))
+                .withMessageContaining("not one of its samples is a number")
+                .withMessageContaining(";");
     }
 
     @Test

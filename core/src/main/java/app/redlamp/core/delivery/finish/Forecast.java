@@ -80,6 +80,9 @@ public record Forecast(OptionalDouble gainDb, List<Obstacle> obstacles) {
         if (specification.aim().of(report).isEmpty()) {
             obstacles.add(new Obstacle.Silent());
         }
+        if (report.info().missingS() > 0) {
+            obstacles.add(new Obstacle.CutOff(report.info().missingS()));
+        }
         if (report.clippedRuns() > specification.clippedRuns()) {
             obstacles.add(new Obstacle.Clipped(report.clippedRuns()));
         }

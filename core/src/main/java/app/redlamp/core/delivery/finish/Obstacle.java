@@ -47,6 +47,14 @@ public sealed interface Obstacle {
         }
     }
 
+    /** The file is shorter than it says, and nobody sends half a chapter; {@code missingS} above 0. */
+    record CutOff(double missingS) implements Obstacle {
+        @Override
+        public String id() {
+            return "cut-off";
+        }
+    }
+
     /** There is nothing to bring to a loudness: silence. */
     record Silent() implements Obstacle {
         @Override

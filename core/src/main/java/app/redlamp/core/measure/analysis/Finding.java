@@ -29,6 +29,8 @@ public record Finding(Kind kind, Severity severity, double startS, double endS, 
         DC_OFFSET,
         /** Digital silence where room tone belongs; seconds. */
         DIGITAL_SILENCE,
+        /** The file is shorter than it says; seconds that are missing. */
+        CUT_OFF,
         /** Samples that are no numbers, read as zero; how many. */
         NOT_A_NUMBER,
         /** Pauses gated to digital silence, so that the floor is unknown; seconds. */

@@ -20,6 +20,9 @@ import java.util.OptionalDouble;
  * source. The gravest come first; what is equally grave stays in the order in which it is cheapest to put right.
  */
 final class Findings {
+    /** Where a file that is cut off ends, so much is heard of it (ours). */
+    private static final double LAST_S = 3;
+
     /** An offset from here on is worth a word, in dBFS (common practice, no source). */
     private static final double DC_DBFS = -50;
 
@@ -78,6 +81,11 @@ final class Findings {
 
     private void samples(Report report, long notNumbers) {
         Clipping clipping = report.clipping();
+        double missing = report.info().missingS();
+        if (missing > 0) {
+            findings.add(new Finding(
+                    Kind.CUT_OFF, Severity.FAULT, Math.max(0, durationS - LAST_S), durationS, missing, List.of()));
+        }
         if (notNumbers > 0) {
             whole(Kind.NOT_A_NUMBER, Severity.FAULT, (double) notNumbers);
         }

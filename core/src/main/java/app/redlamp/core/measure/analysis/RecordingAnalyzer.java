@@ -1,5 +1,6 @@
 package app.redlamp.core.measure.analysis;
 
+import app.redlamp.core.fault.Faults;
 import app.redlamp.core.measure.loudness.ActiveSpeech;
 import app.redlamp.core.measure.loudness.ClipMeter;
 import app.redlamp.core.measure.loudness.Levels;
@@ -83,12 +84,16 @@ public final class RecordingAnalyzer implements SampleSink {
      * Measures a whole recording; the caller closes the source.
      *
      * @param info what the file says of itself, asked when all of it has been read
+     * @throws IOException where it cannot be read, or where not one sample is a number
      */
     public static Report of(AudioSource source, Supplier<AudioInfo> info) throws IOException {
         RecordingAnalyzer analyzer = new RecordingAnalyzer(source.sampleRateHz(), source.channels());
         float[][] block = new float[source.channels()][BLOCK];
         for (int n = source.read(block, BLOCK); n > 0; n = source.read(block, BLOCK)) {
             analyzer.accept(block, n);
+        }
+        if (analyzer.hasNoNumber()) {
+            throw new IOException(Faults.say("recording-analyzer.no-number"));
         }
         return analyzer.report(info.get());
     }
@@ -159,6 +164,12 @@ public final class RecordingAnalyzer implements SampleSink {
     private void passExcerpt() {
         int first = excerpts.firstFrame();
         excerpts.pass(frames.levelsFrom(first), frames.bendsFrom(first));
+    }
+
+    /** Whether samples came and not one of them was a number. */
+    private boolean hasNoNumber() {
+        long samples = (tickStart + waitingCount) * channels.length;
+        return samples > 0 && notNumbers == samples;
     }
 
     /** The report on everything accepted; nothing may be accepted after it. The duration in it is the one measured. */
