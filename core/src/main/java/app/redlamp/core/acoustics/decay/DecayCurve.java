@@ -53,7 +53,7 @@ final class DecayCurve {
      */
     private static final double CHANCE_10_DB = 2;
 
-    /** By this power of the range (the same). */
+    /** By this power of the range (ours, from the same). */
     private static final double CHANCE_POWER = -1.16;
 
     private final float[] samples;
