@@ -11,7 +11,7 @@ import java.util.OptionalDouble;
  * @param t30 from −5 to −35 dB
  * @param rangeDb how far the fall can be followed down to the noise
  * @param bendDb how far the fall between −5 and −25 dB lies off a straight line, at most
- * @param twoSlopes whether it falls in two slopes: a dead room with a live one behind it, or a flutter
+ * @param twoSlopes whether it falls in two slopes: a dead room with a live one behind it
  * @param edtTrust how far the first figure can be trusted
  * @param t20Trust the second
  * @param t30Trust the third

@@ -166,9 +166,9 @@ final class Findings {
             }
         }
         Pauses.Stretch noisiest = pauses.noisiest().orElseThrow();
-        boolean heard = noise.changeDb() >= CHANGE_DB && noisiest.levelDbfs() > NOISE_NOTE_DBFS
-                || noise.changeDb() >= GREAT_CHANGE_DB && noisiest.levelDbfs() > GREAT_CHANGE_DBFS;
-        if (heard) {
+        boolean changes = noise.changeDb() >= CHANGE_DB && noisiest.levelDbfs() > NOISE_NOTE_DBFS;
+        boolean starts = noise.changeDb() >= GREAT_CHANGE_DB && noisiest.levelDbfs() > GREAT_CHANGE_DBFS;
+        if (changes || starts) {
             findings.add(new Finding(
                     Kind.CHANGING_NOISE,
                     noisiest.levelDbfs() > NOISE_WARNING_DBFS ? Severity.WARNING : Severity.NOTE,
