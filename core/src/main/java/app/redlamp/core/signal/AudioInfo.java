@@ -39,21 +39,7 @@ public record AudioInfo(
         }
     }
 
-    /** A whole file. */
-    public AudioInfo(
-            String container,
-            String codec,
-            int sampleRateHz,
-            OptionalInt bitDepth,
-            int channels,
-            double durationS,
-            OptionalInt bitRateKbps,
-            Optional<Boolean> constantBitRate,
-            Labels labels) {
-        this(container, codec, sampleRateHz, bitDepth, channels, durationS, bitRateKbps, constantBitRate, labels, 0);
-    }
-
-    /** Without labels, and nothing known of the bit rate's constancy. */
+    /** A whole file without labels, and nothing known of the bit rate's constancy. */
     public AudioInfo(
             String container,
             String codec,
@@ -62,7 +48,17 @@ public record AudioInfo(
             int channels,
             double durationS,
             OptionalInt bitRateKbps) {
-        this(container, codec, sampleRateHz, bitDepth, channels, durationS, bitRateKbps, Optional.empty(), Labels.NONE);
+        this(
+                container,
+                codec,
+                sampleRateHz,
+                bitDepth,
+                channels,
+                durationS,
+                bitRateKbps,
+                Optional.empty(),
+                Labels.NONE,
+                0);
     }
 
     /** Whether decoding returns the very samples that were coded. */

@@ -122,7 +122,8 @@ public final class DecodedFile implements AudioSource {
                 info.durationS(),
                 info.bitRateKbps(),
                 Optional.of(largestPacket - smallestPacket <= 1),
-                info.labels());
+                info.labels(),
+                info.missingS());
     }
 
     @Override
@@ -251,7 +252,8 @@ public final class DecodedFile implements AudioSource {
                 durationS,
                 keepsBits || kbps <= 0 ? OptionalInt.empty() : OptionalInt.of(kbps),
                 Optional.empty(),
-                FileLabels.read(container, stream));
+                FileLabels.read(container, stream),
+                0);
     }
 
     private static String containerName(String names) {

@@ -104,12 +104,7 @@ final class HoldingCheck {
         boolean windscreen = !kit.extras(Extra.Use.WINDSCREEN).isEmpty();
         double puff = Breath.db(seat.position(), OptionalDouble.empty());
         if (puff > Breath.POPS_DB && seat.popFilterM().isEmpty() && !windscreen) {
-            misses.add(Miss.of(
-                            Kind.POP_FILTER,
-                            Severity.SPOILS,
-                            seat.name(),
-                            seat.microphone().shortName(),
-                            puff)
+            misses.add(about(seat, Kind.POP_FILTER, Severity.SPOILS, puff)
                     .mendedBy(
                             shelf.extra(
                                     seat.microphone().kind().isWorn() ? Extra.Use.WINDSCREEN : Extra.Use.POP_FILTER),
@@ -117,29 +112,19 @@ final class HoldingCheck {
         }
         double screen = Breath.screenDb(seat.position(), seat.popFilterM());
         if (seat.popFilterM().isPresent() && screen < SCREEN_WORTH_DB) {
-            misses.add(Miss.of(
-                    Kind.POP_FILTER_NEAR,
-                    Severity.ADVISES,
-                    seat.name(),
-                    seat.microphone().shortName(),
-                    screen));
+            misses.add(about(seat, Kind.POP_FILTER_NEAR, Severity.ADVISES, screen));
         }
         double away = -seat.position().offAxisDb(seat.microphone().capsule().pattern());
         if (away > UNHEARD_DB) {
-            misses.add(Miss.of(
-                    Kind.WRONG_SIDE,
-                    Severity.SPOILS,
-                    seat.name(),
-                    seat.microphone().shortName(),
-                    away));
+            misses.add(about(seat, Kind.WRONG_SIDE, Severity.SPOILS, away));
         }
         if (seat.position().distanceM() > Zone.TOO_FAR.fromM()) {
-            misses.add(Miss.of(
-                    Kind.TOO_FAR,
-                    Severity.ADVISES,
-                    seat.name(),
-                    seat.microphone().shortName(),
-                    seat.position().distanceM()));
+            misses.add(
+                    about(seat, Kind.TOO_FAR, Severity.ADVISES, seat.position().distanceM()));
         }
+    }
+
+    private static Miss about(Seat seat, Kind kind, Severity severity, double amount) {
+        return Miss.of(kind, severity, seat.name(), seat.microphone().shortName(), amount);
     }
 }

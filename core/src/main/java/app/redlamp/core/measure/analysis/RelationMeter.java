@@ -1,6 +1,7 @@
 package app.redlamp.core.measure.analysis;
 
 import app.redlamp.core.measure.loudness.Levels;
+import app.redlamp.core.signal.Centred;
 import app.redlamp.core.signal.Fourier;
 
 /**
@@ -73,8 +74,8 @@ final class RelationMeter {
         int from = (count - length) / 2;
         float[] a = new float[2 * length];
         float[] b = new float[2 * length];
-        centre(first, from, a, length);
-        centre(second, from, b, length);
+        Centred.copy(first, from, a, length);
+        Centred.copy(second, from, b, length);
         double energy = Math.sqrt(squares(a) * squares(b));
         if (!(energy > 0)) {
             return;
@@ -127,18 +128,6 @@ final class RelationMeter {
                     ChannelRelation.Kind.DELAYED, 1000 * bestDelay / sampleRateHz, correlation, bestDelay > 0 ? 0 : 1);
         }
         return new ChannelRelation(ChannelRelation.Kind.STEREO, 0, correlation, louder);
-    }
-
-    /** Copies without the mean. */
-    private static void centre(float[] samples, int from, float[] into, int length) {
-        double sum = 0;
-        for (int i = 0; i < length; i++) {
-            sum += samples[from + i];
-        }
-        float mean = (float) (sum / length);
-        for (int i = 0; i < length; i++) {
-            into[i] = samples[from + i] - mean;
-        }
     }
 
     private static double squares(float[] samples) {

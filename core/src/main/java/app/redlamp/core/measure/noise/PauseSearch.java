@@ -135,9 +135,7 @@ final class PauseSearch {
     private boolean isPause(Span run) {
         double level = level(run);
         boolean near = level <= floor.at((run.from() + run.to()) / 2) * NEAR_FLOOR;
-        return level < voice / STEADY
-                && (near || run.length() >= SECOND)
-                && (level <= floor.quietest() * LIFTED || stays(run));
+        return level < voice / STEADY && (near || run.length() >= SECOND) && (!isLifted(level) || stays(run));
     }
 
     private boolean isLifted(double level) {

@@ -1,5 +1,6 @@
 package app.redlamp.core.measure.noise;
 
+import app.redlamp.core.signal.Centred;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
@@ -51,7 +52,8 @@ public final class QuietPieces {
         int longest = (int) (LONGEST_S * sampleRateHz);
         for (int at = from; at < to; at += longest) {
             if (offered++ % every == 0) {
-                float[] copy = centred(Arrays.copyOfRange(samples, at, Math.min(to, at + longest)));
+                float[] copy = new float[Math.min(to, at + longest) - at];
+                Centred.copy(samples, at, copy, copy.length);
                 pieces.add(new Piece(startS + (double) (at - from) / sampleRateHz, copy));
                 kept += copy.length;
             }
@@ -59,19 +61,6 @@ public final class QuietPieces {
                 thin();
             }
         }
-    }
-
-    /** Without their mean: an offset is no noise. */
-    private static float[] centred(float[] samples) {
-        double sum = 0;
-        for (float sample : samples) {
-            sum += sample;
-        }
-        float mean = (float) (sum / samples.length);
-        for (int i = 0; i < samples.length; i++) {
-            samples[i] -= mean;
-        }
-        return samples;
     }
 
     /** The parts of the pieces that lie within pauses and last at least {@code shortest} samples. */
