@@ -115,8 +115,9 @@ final class FinishCommand implements Callable<Integer> {
     private static Verdict<DeliveryProblem> verdict(List<Ended> ended, List<SetJudge.Comparison> comparisons) {
         return DeliveryVerdict.of(
                 ended.stream()
-                        .flatMap(e -> e.result().stream())
-                        .map(r -> FileStanding.of(r.outcome()))
+                        .flatMap(e -> e.result().stream()
+                                .map(r -> FileStanding.of(
+                                        r.outcome(), e.measured().report().orElseThrow())))
                         .toList(),
                 comparisons);
     }

@@ -18,10 +18,10 @@ public record FileStanding(Stage stage, boolean flawed) {
                 !report.flaws().isEmpty());
     }
 
-    /** After finishing. */
-    public static FileStanding of(FinishOutcome outcome) {
+    /** After finishing this recording. */
+    public static FileStanding of(FinishOutcome outcome, Report recording) {
         return outcome instanceof FinishOutcome.Finished finished
-                ? new FileStanding(Stage.READY, !finished.delivered().flaws().isEmpty())
+                ? new FileStanding(Stage.READY, !finished.flaws(recording).isEmpty())
                 : new FileStanding(Stage.HOPELESS, false);
     }
 

@@ -161,7 +161,10 @@ final class Docket extends VBox implements Piecemeal {
         if (list.lookup(".virtual-flow") instanceof VirtualFlow<?> flow && flow.getFirstVisibleCell() != null) {
             boolean above = index <= flow.getFirstVisibleCell().getIndex();
             boolean below = index >= flow.getLastVisibleCell().getIndex();
-            if (above || below) {
+            boolean all = flow.getFirstVisibleCell().getIndex() == 0
+                    && flow.getLastVisibleCell().getIndex() == flow.getCellCount() - 1
+                    && flow.getLastVisibleCell().getBoundsInParent().getMaxY() <= flow.getHeight();
+            if (!all && (above || below)) {
                 list.scrollTo(index);
             }
         }

@@ -11,7 +11,6 @@ import app.redlamp.core.measure.analysis.Finding;
 import app.redlamp.core.measure.analysis.Report;
 import app.redlamp.core.port.Finishing;
 import java.util.Optional;
-import java.util.stream.Stream;
 
 /** How far a recording on the docket has come. */
 public sealed interface RowStatus {
@@ -65,16 +64,13 @@ public sealed interface RowStatus {
         return Optional.empty();
     }
 
-    /**
-     * What is broken in what would be sent, although it may be inside all limits: a person must hear it. Coding covers what
-     * was lost before, so a delivery has the flaws of its recording too.
-     */
+    /** What is broken in what would be sent, although it may be inside all limits: a person must hear it. */
     default Optional<Finding> flaw() {
-        Stream<Report> reports = judged().map(Judged::report).stream();
-        if (this instanceof Ended ended) {
-            reports = Stream.concat(reports, ended.finished().map(FinishOutcome.Finished::delivered).stream());
-        }
-        return reports.flatMap(r -> r.flaws().stream()).findFirst();
+        Optional<Report> recording = judged().map(Judged::report);
+        Optional<FinishOutcome.Finished> finished = this instanceof Ended ended ? ended.finished() : Optional.empty();
+        return recording
+                .map(r -> finished.map(f -> f.flaws(r)).orElse(r.flaws()))
+                .flatMap(flaws -> flaws.stream().findFirst());
     }
 
     /** How far it has come, for the verdict on all of them. */

@@ -60,6 +60,7 @@ class SpoiltRecordingsTest {
         assertThat(both.settings().mix().alone()).hasValue(how.equals("first-dead") ? 1 : 0);
         assertThat(both.settings().gainDb()).isCloseTo(alone.settings().gainDb(), within(0.02));
         assertThat(both.reductionDb()).isCloseTo(alone.reductionDb(), within(0.05));
+        assertThat(both.flaws(report)).isEmpty();
         assertThat(both.delivered().relation().kind())
                 .isEqualTo(alone.delivered().relation().kind());
         double foretold = Forecast.of(

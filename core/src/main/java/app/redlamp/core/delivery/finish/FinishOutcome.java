@@ -2,8 +2,10 @@ package app.redlamp.core.delivery.finish;
 
 import app.redlamp.core.delivery.process.Reduction;
 import app.redlamp.core.delivery.spec.Judgement;
+import app.redlamp.core.measure.analysis.Finding;
 import app.redlamp.core.measure.analysis.Report;
 import java.util.List;
+import java.util.stream.Stream;
 
 /** How finishing ended. */
 public sealed interface FinishOutcome {
@@ -40,6 +42,21 @@ public sealed interface FinishOutcome {
         /** The share of the speech for which the limiter turned down by more than 3 dB, 0 to 1. */
         public double limitedShare() {
             return reduction.share(activeS());
+        }
+
+        /**
+         * What is broken in what would be sent: coding covers what was lost before, so that a delivery has the flaws of its recording
+         * too, but for channels of which one was taken alone.
+         *
+         * @param recording the recording, measured
+         */
+        public List<Finding> flaws(Report recording) {
+            boolean alone = settings.mix().alone().isPresent();
+            return Stream.concat(
+                            recording.flaws().stream()
+                                    .filter(f -> !(alone && f.kind().isOfChannels())),
+                            delivered.flaws().stream())
+                    .toList();
         }
 
         private double activeS() {

@@ -86,6 +86,11 @@ public record Finding(Kind kind, Severity severity, double startS, double endS, 
         /** The same sound, in one channel later; milliseconds. */
         CHANNELS_DELAYED;
 
+        /** Whether it says how two channels spoil each other, which ends where one is taken alone. */
+        public boolean isOfChannels() {
+            return this == CHANNELS_INVERTED || this == CHANNELS_DELAYED;
+        }
+
         /** Name in reports, such as {@code dc-offset}. */
         public String id() {
             return name().toLowerCase(Locale.ROOT).replace('_', '-');
