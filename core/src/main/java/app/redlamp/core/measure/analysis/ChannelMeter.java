@@ -6,8 +6,10 @@ import app.redlamp.core.measure.loudness.ClipMeter;
 import app.redlamp.core.measure.loudness.KWeighting;
 import app.redlamp.core.measure.loudness.Levels;
 import app.redlamp.core.measure.loudness.TruePeakMeter;
+import app.redlamp.core.measure.voice.BreakMeter;
 import app.redlamp.core.measure.voice.ClickMeter;
 import app.redlamp.core.measure.voice.DropoutMeter;
+import app.redlamp.core.measure.voice.RepeatMeter;
 import app.redlamp.core.signal.Biquad;
 import app.redlamp.core.signal.BiquadFilter;
 import app.redlamp.core.signal.FrameClock;
@@ -30,6 +32,8 @@ final class ChannelMeter {
     private final TruePeakMeter truePeak;
     private final ClickMeter clicks = new ClickMeter();
     private final DropoutMeter dropouts;
+    private final RepeatMeter repeats;
+    private final BreakMeter breaks;
     private final ActiveSpeechMeter activeSpeech = new ActiveSpeechMeter(FrameClock.TICKS_PER_SECOND);
     private final OffsetTracker offset;
     private final BiquadFilter low;
@@ -73,6 +77,8 @@ final class ChannelMeter {
         this.clips = clips;
         truePeak = new TruePeakMeter(sampleRateHz);
         dropouts = new DropoutMeter(sampleRateHz);
+        repeats = new RepeatMeter(sampleRateHz);
+        breaks = new BreakMeter(sampleRateHz);
         double ticks = FrameClock.TICKS_PER_SECOND;
         // Two sections of these Q make a Butterworth response of 24 dB an octave.
         low = new BiquadFilter(Biquad.lowPass(LOW_HZ, 0.5412, ticks));
@@ -90,6 +96,8 @@ final class ChannelMeter {
         truePeak.accept(block, count);
         clips.accept(channel, block, count);
         dropouts.accept(block, count);
+        repeats.accept(block, count);
+        breaks.accept(block, count);
     }
 
     /** Takes the samples of one tick. */
@@ -246,6 +254,14 @@ final class ChannelMeter {
 
     DropoutMeter dropouts() {
         return dropouts;
+    }
+
+    RepeatMeter repeats() {
+        return repeats;
+    }
+
+    BreakMeter breaks() {
+        return breaks;
     }
 
     private double wholeSquares() {

@@ -61,7 +61,7 @@ public record Finding(Kind kind, Severity severity, double startS, double endS, 
         MOUTH_CLICKS,
         /** Clicks of a lead or an edit in pauses; how many. */
         ELECTRICAL_CLICKS,
-        /** Sound lost for moments; how often. */
+        /** Sound lost or played twice for moments; how often. */
         DROPOUTS,
         /** Breaks of the waveform in speech; how many. */
         JUMPS,

@@ -10,8 +10,10 @@ import app.redlamp.core.measure.noise.NoiseProfile;
 import app.redlamp.core.measure.noise.PauseFinder;
 import app.redlamp.core.measure.noise.Pauses;
 import app.redlamp.core.measure.noise.QuietPieces;
+import app.redlamp.core.measure.voice.BreakMeter;
 import app.redlamp.core.measure.voice.ClickMeter;
 import app.redlamp.core.measure.voice.DropoutMeter;
+import app.redlamp.core.measure.voice.RepeatMeter;
 import app.redlamp.core.measure.voice.VoiceAnalyzer;
 import app.redlamp.core.measure.voice.VoiceFrames;
 import app.redlamp.core.measure.voice.VoiceProfile;
@@ -27,7 +29,9 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.function.Function;
 import java.util.function.Supplier;
+import java.util.function.ToDoubleFunction;
 
 /**
  * The one door to all meters: takes a recording block by block, in one pass and in little memory, and gives its
@@ -222,15 +226,19 @@ public final class RecordingAnalyzer implements SampleSink {
 
     private VoiceAnalyzer.Found found() {
         return new VoiceAnalyzer.Found(
-                Arrays.stream(channels)
-                        .flatMap(m -> m.clicks().clicks().stream())
-                        .sorted(Comparator.comparingDouble(ClickMeter.Click::atS))
-                        .toList(),
-                Arrays.stream(channels)
-                        .flatMap(m -> m.dropouts().runs().stream())
-                        .sorted(Comparator.comparingDouble(DropoutMeter.Run::startS))
-                        .toList(),
+                inTime(m -> m.clicks().clicks(), ClickMeter.Click::atS),
+                inTime(m -> m.dropouts().runs(), DropoutMeter.Run::startS),
+                inTime(m -> m.repeats().repeats(), RepeatMeter.Repeat::startS),
+                inTime(m -> m.breaks().breaks(), BreakMeter.Break::atS),
                 spectrum.result());
+    }
+
+    /** What was found in all channels, in the order of time. */
+    private <T> List<T> inTime(Function<ChannelMeter, List<T>> found, ToDoubleFunction<T> atS) {
+        return Arrays.stream(channels)
+                .flatMap(m -> found.apply(m).stream())
+                .sorted(Comparator.comparingDouble(atS))
+                .toList();
     }
 
     private HighPassed highPassed(List<Integer> live, Pauses pauses, Optional<NoiseProfile> noise) {

@@ -12,9 +12,6 @@ public final class VoiceAnalyzer {
     /** The rate has to hold what a sharp S is made of (ours). */
     private static final double SIBILANTS_NEED_HZ = 16_000;
 
-    /** In speech a glottal stroke bends sharply too: a jump has to be sharper than a click in a pause (ours). */
-    private static final double JUMP_RATIO = 5;
-
     /** Softer than this above the noise nobody hears a click (ours). */
     private static final double CLICK_ABOVE_FLOOR_DB = 6;
 
@@ -36,19 +33,17 @@ public final class VoiceAnalyzer {
     /** Nine tenths of it (ours). */
     private static final double MOSTLY = 0.9;
 
-    /** A longer one is a pause (ours). */
-    private static final double DROPOUT_LONGEST_S = 1;
-
-    /** Shallower ones are speech (ours). */
-    private static final double DROPOUT_BELOW_VOICE_DB = 20;
-
     private final VoiceFrames frames;
     private final Pauses pauses;
     private final int sampleRateHz;
 
     /** What the meters that look at samples found in all channels, in the order of time. */
     public record Found(
-            List<ClickMeter.Click> clicks, List<DropoutMeter.Run> equalRuns, Optional<VoiceSpectrum> spectrum) {}
+            List<ClickMeter.Click> clicks,
+            List<DropoutMeter.Run> holes,
+            List<RepeatMeter.Repeat> repeats,
+            List<BreakMeter.Break> breaks,
+            Optional<VoiceSpectrum> spectrum) {}
 
     private VoiceAnalyzer(VoiceFrames frames, Pauses pauses, int sampleRateHz) {
         this.frames = frames;
@@ -64,8 +59,7 @@ public final class VoiceAnalyzer {
     private VoiceProfile profile(Found found) {
         List<Event> mouth = new ArrayList<>();
         List<Event> ticks = new ArrayList<>();
-        List<Event> jumps = new ArrayList<>();
-        sort(found.clicks(), mouth, ticks, jumps);
+        sort(found.clicks(), mouth, ticks);
         if (pauses.voiceDbfs().isEmpty()) {
             return new VoiceProfile(
                     Optional.empty(),
@@ -85,8 +79,8 @@ public final class VoiceAnalyzer {
         List<Event> sibilants = sampleRateHz >= SIBILANTS_NEED_HZ
                 ? Bursts.sibilants(frames.all(), frames.bends(), voice, sampleRateHz)
                 : List.of();
-        List<Event> dropouts = dropouts(found.equalRuns(), voice);
-        jumps.removeIf(j -> dropouts.stream().anyMatch(d -> near(d, j)));
+        LostSound lost = new LostSound(frames, voice);
+        List<Event> dropouts = lost.dropouts(found.holes(), found.repeats());
         return new VoiceProfile(
                 found.spectrum(),
                 Event.Tally.of(Bursts.plosives(frames.all(), frames.low(), voice)),
@@ -95,7 +89,7 @@ public final class VoiceAnalyzer {
                 Event.Tally.of(mouth),
                 Event.Tally.of(ticks),
                 Event.Tally.of(dropouts),
-                Event.Tally.of(jumps),
+                Event.Tally.of(lost.breaks(found.breaks(), dropouts)),
                 floor.isPresent()
                         ? Reverberance.decayS(frames.all(), voice, floor.getAsDouble())
                         : OptionalDouble.empty(),
@@ -103,7 +97,7 @@ public final class VoiceAnalyzer {
                 floor.isPresent() ? LevelPumping.swellDb(frames.all(), voice, floor.getAsDouble()) : floor);
     }
 
-    private void sort(List<ClickMeter.Click> clicks, List<Event> mouth, List<Event> ticks, List<Event> jumps) {
+    private void sort(List<ClickMeter.Click> clicks, List<Event> mouth, List<Event> ticks) {
         if (pauses.noiseFloorDbfs().isEmpty()) {
             return;
         }
@@ -116,8 +110,6 @@ public final class VoiceAnalyzer {
             double still = Math.max(Decibels.toPower(floor + STILL_DB), SOFTER * around(click.atS()));
             if (quietAround(click.atS(), still)) {
                 (click.tick() ? ticks : mouth).add(event);
-            } else if (click.tick() && click.ratio() >= JUMP_RATIO) {
-                jumps.add(event);
             }
         }
     }
@@ -156,28 +148,6 @@ public final class VoiceAnalyzer {
             }
         }
         return quiet >= MOSTLY * all;
-    }
-
-    /** Equal samples that begin at once after loud sound: a fade, a gate or an edit in a pause is none. */
-    private List<Event> dropouts(List<DropoutMeter.Run> runs, double voiceDbfs) {
-        double loud = Decibels.toPower(voiceDbfs - DROPOUT_BELOW_VOICE_DB);
-        List<Event> found = new ArrayList<>();
-        for (DropoutMeter.Run run : runs) {
-            double lengthS = run.endS() - run.startS();
-            if (lengthS <= DROPOUT_LONGEST_S && level(run.startS() - 0.01) > loud && level(run.endS() + 0.01) > loud) {
-                found.add(new Event(run.startS(), run.endS(), 1000 * lengthS));
-            }
-        }
-        return found;
-    }
-
-    private static boolean near(Event dropout, Event jump) {
-        return jump.startS() > dropout.startS() - 0.02 && jump.startS() < dropout.endS() + 0.02;
-    }
-
-    private double level(double seconds) {
-        int frame = (int) (seconds * 100);
-        return frame >= 0 && frame < frames.all().length ? frames.all()[frame] : 0;
     }
 
     private double speechS() {

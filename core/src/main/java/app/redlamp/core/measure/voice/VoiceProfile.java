@@ -12,8 +12,8 @@ import java.util.OptionalDouble;
  * @param harshSibilants those that are as loud as the voice itself
  * @param mouthClicks clicks in pauses that ring; amount as a ratio to the noise around
  * @param electricalClicks clicks in pauses of a few samples; amount as a ratio to the noise around
- * @param dropouts runs of equal samples that break into sound; amount in milliseconds
- * @param jumps breaks of the waveform in the middle of speech; amount as a ratio to what is around
+ * @param dropouts holes and buffers played again while somebody speaks; amount in milliseconds
+ * @param jumps places in speech where the waveform breaks off; amount as a ratio to what is around
  * @param decayS how long the room rings on, to −60 dB; an upper bound
  * @param syllablesPerSecond pace while speaking
  * @param swellDb by how much the noise swells in pauses; absent where it does not

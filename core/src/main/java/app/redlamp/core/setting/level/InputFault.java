@@ -82,9 +82,10 @@ public record InputFault(Kind kind, double amount) {
             return all;
         }
         double minutes = Math.max(1 / 6.0, heard.info().durationS() / 60);
-        int dropouts = heard.voice().dropouts().count();
-        if (dropouts >= STUTTERS_A_MINUTE * minutes && dropouts > 0) {
-            all.add(new InputFault(Kind.STUTTER, dropouts));
+        // Nobody has cut here yet: what breaks off was lost.
+        int lost = heard.voice().dropouts().count() + heard.voice().jumps().count();
+        if (lost >= STUTTERS_A_MINUTE * minutes && lost > 0) {
+            all.add(new InputFault(Kind.STUTTER, lost));
         }
         heard.clipping().flatTopDbfs().ifPresent(level -> all.add(new InputFault(Kind.CLIPPED_BELOW, level)));
         heard.voice().swellDb().ifPresent(db -> all.add(new InputFault(Kind.AUTOMATIC_GAIN, db)));
