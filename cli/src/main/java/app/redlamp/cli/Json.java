@@ -206,6 +206,7 @@ final class Json {
             Map<String, Object> entry = new LinkedHashMap<>();
             entry.put("frequencyHz", rounded(tone.frequencyHz(), 0.1));
             entry.put("levelDbfs", rounded(tone.levelDbfs(), 1e-3));
+            entry.put("audibilityDb", rounded(tone.audibilityDb(), 0.1));
             tones.add(entry);
         }
         return tones;

@@ -285,7 +285,7 @@ public final class LevelWording {
                     case MICROPHONE -> ".microphone";
                     default -> ".preamp";
                 };
-            case WHINE, ROOM -> "";
+            case BUZZ, WHINE, ROOM -> "";
         };
         return phrases.say(key + more);
     }

@@ -185,7 +185,7 @@ public final class Wording {
             case CLIPPING, NOT_A_NUMBER, PLOSIVES, SIBILANCE, MOUTH_CLICKS, ELECTRICAL_CLICKS, DROPOUTS, JUMPS ->
                 Math.round(finding.amount());
             case WHINE -> figures.whole(finding.amount());
-            case REVERBERANT -> figures.hundredths(finding.amount());
+            case REVERBERANT, CLOCK -> figures.hundredths(finding.amount());
             case THIN, MUDDY, BOXY, HARSH, DULL -> figures.tenths(Math.abs(finding.amount()));
             default -> figures.tenths(finding.amount());
         };

@@ -41,7 +41,9 @@ public record Finding(Kind kind, Severity severity, double startS, double endS, 
         HUM_50,
         /** Mains hum of the 60 Hz family; dBFS. */
         HUM_60,
-        /** A steady tone; Hz. */
+        /** Harmonics of the mains above 800 Hz, as of dimmers; dBFS. */
+        BUZZ,
+        /** A steady tone that is heard; Hz. */
         WHINE,
         /** Noise below 100 Hz; dBFS. */
         RUMBLE,
@@ -61,6 +63,8 @@ public record Finding(Kind kind, Severity severity, double startS, double endS, 
         MOUTH_CLICKS,
         /** Clicks of a lead or an edit in pauses; how many. */
         ELECTRICAL_CLICKS,
+        /** A clock that ticks; seconds from tick to tick. */
+        CLOCK,
         /** Sound lost or played twice for moments; how often. */
         DROPOUTS,
         /** Breaks of the waveform in speech; how many. */

@@ -5,6 +5,7 @@ import app.redlamp.core.measure.analysis.Finding.Severity;
 import app.redlamp.core.measure.loudness.Clipping;
 import app.redlamp.core.measure.noise.NoiseProfile;
 import app.redlamp.core.measure.noise.Pauses;
+import app.redlamp.core.measure.voice.Clock;
 import app.redlamp.core.measure.voice.Event;
 import app.redlamp.core.measure.voice.VoiceProfile;
 import app.redlamp.core.measure.voice.VoiceSpectrum;
@@ -13,6 +14,7 @@ import app.redlamp.core.units.Decibels;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Optional;
 import java.util.OptionalDouble;
 
 /**
@@ -124,6 +126,7 @@ final class Findings {
     private void voice(VoiceProfile voice) {
         places(Kind.PLOSIVES, Severity.WARNING, voice.plosives(), PLOSIVES_A_MINUTE);
         places(Kind.ELECTRICAL_CLICKS, Severity.WARNING, voice.electricalClicks(), 0);
+        voice.clock().ifPresent(this::clock);
         places(Kind.MOUTH_CLICKS, Severity.NOTE, voice.mouthClicks(), CLICKS_A_MINUTE);
         places(Kind.SIBILANCE, Severity.NOTE, voice.harshSibilants(), SIBILANTS_A_MINUTE);
         voice.swellDb().ifPresent(db -> longestPause(Kind.PUMPING, Severity.WARNING, db));
@@ -133,6 +136,17 @@ final class Findings {
         voice.spectrum()
                 .flatMap(VoiceSpectrum::colour)
                 .ifPresent(colour -> whole(kind(colour.shade()), Severity.NOTE, colour.deviationDb()));
+    }
+
+    private void clock(Clock clock) {
+        Event loudest = clock.ticks().worst().get(0);
+        findings.add(new Finding(
+                Kind.CLOCK,
+                Severity.WARNING,
+                loudest.startS(),
+                loudest.endS(),
+                clock.periodS(),
+                inTime(clock.ticks().worst())));
     }
 
     private static Kind kind(VoiceSpectrum.Shade shade) {
@@ -155,14 +169,17 @@ final class Findings {
                         h.familyHz() == 50 ? Kind.HUM_50 : Kind.HUM_60,
                         h.levelDbfs() > NOISE_WARNING_DBFS ? Severity.WARNING : Severity.NOTE,
                         h.levelDbfs()));
+        noise.buzzDbfs().stream()
+                .filter(level -> level > HUM_DBFS || (worth && noise.kind() == NoiseProfile.Kind.BUZZ))
+                .forEach(level ->
+                        longestPause(Kind.BUZZ, level > NOISE_WARNING_DBFS ? Severity.WARNING : Severity.NOTE, level));
+        tone(noise, worth && noise.kind() == NoiseProfile.Kind.WHINE, severity);
         if (worth) {
             switch (noise.kind()) {
-                case WHINE ->
-                    longestPause(Kind.WHINE, severity, noise.tones().get(0).frequencyHz());
                 case RUMBLE -> longestPause(Kind.RUMBLE, severity, noise.rumbleDbfs());
                 case HISS -> longestPause(Kind.HISS, severity, noise.hissDbfs());
                 case ROOM -> longestPause(Kind.ROOM_NOISE, severity, floor);
-                case HUM -> {}
+                case HUM, BUZZ, WHINE -> {}
             }
         }
         Pauses.Stretch noisiest = pauses.noisiest().orElseThrow();
@@ -176,6 +193,20 @@ final class Findings {
                     noisiest.endS(),
                     noise.changeDb(),
                     List.of()));
+        }
+    }
+
+    /** The tone that there is most of in the noise, and otherwise the one that is heard most. */
+    private void tone(NoiseProfile noise, boolean mostly, Severity ofFloor) {
+        Optional<NoiseProfile.Tone> heard =
+                pauses.voiceDbfs().isPresent() ? noise.heard(pauses.voiceDbfs().getAsDouble()) : Optional.empty();
+        if (mostly) {
+            longestPause(Kind.WHINE, ofFloor, noise.tones().get(0).frequencyHz());
+        } else {
+            heard.ifPresent(t -> longestPause(
+                    Kind.WHINE,
+                    t.audibilityDb() >= NoiseProfile.Tone.PROMINENT_DB ? Severity.WARNING : Severity.NOTE,
+                    t.frequencyHz()));
         }
     }
 

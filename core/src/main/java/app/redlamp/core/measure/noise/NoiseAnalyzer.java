@@ -4,20 +4,18 @@ import app.redlamp.core.signal.AWeighting;
 import app.redlamp.core.signal.Biquad;
 import app.redlamp.core.signal.OctaveBands;
 import app.redlamp.core.signal.PowerSpectrum;
-import app.redlamp.core.signal.Quantile;
 import app.redlamp.core.units.Decibels;
-import java.util.ArrayList;
 import java.util.Arrays;
-import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalDouble;
 
 /**
  * Takes the noise in the pauses apart: spectrum, hum, tones, rumble, hiss.
  *
  * <p>The spectrum comes from windows of at most 190 ms and is scaled to the noise floor, so that its bands add up to
- * it. A tone is a peak at least 12 dB above the median of the bins around (ours).
+ * it.
  */
 public final class NoiseAnalyzer {
     /** Spectra of so long part hum from what is beside it (ours). */
@@ -32,18 +30,6 @@ public final class NoiseAnalyzer {
     /** Above is hiss (common practice, no source). */
     private static final double HISS_HZ = 2000;
 
-    /** Below, tones are hum or rumble (ours). */
-    private static final double LOWEST_TONE_HZ = 150;
-
-    /** Times the power around it: 12 dB (ours). */
-    private static final double TONE_ABOVE = 16;
-
-    /** Bins to each side that a tone stands out of (ours). */
-    private static final int AROUND = 24;
-
-    /** Bins that a tone itself fills (by definition). */
-    private static final int LOBE = 2;
-
     /** More are not told (ours). */
     private static final int MOST_TONES = 3;
 
@@ -54,7 +40,7 @@ public final class NoiseAnalyzer {
     private static final double QUIETER_SHARE = 0.1;
 
     /** What stands for nothing (ours). */
-    private static final double LOWEST_DBFS = -150;
+    static final double LOWEST_DBFS = -150;
 
     private final int sampleRateHz;
 
@@ -96,7 +82,14 @@ public final class NoiseAnalyzer {
         }
         double binHz = spectrum.binHz();
         Optional<Hum> hum = humFinder.find();
-        List<NoiseProfile.Tone> tones = tones(bins, binHz, hum);
+        Optional<BuzzFinder.Buzz> buzz = new BuzzFinder(bins, binHz).find(HISS_HZ);
+        List<NoiseProfile.Tone> tones = new ToneFinder(bins, binHz, spectrum.count())
+                        .find(f -> belongs(f, hum, binHz)
+                                || buzz.filter(b -> b.holds(f, 1.5 * binHz)).isPresent())
+                        .stream()
+                        .limit(MOST_TONES)
+                        .toList();
+        double buzzPower = buzz.map(b -> power(b.levelDbfs())).orElse(0.0);
         double humPower = hum.map(h -> power(h.levelDbfs())).orElse(0.0);
         double tonePower = tones.stream().mapToDouble(t -> power(t.levelDbfs())).sum();
         double highTones = tones.stream()
@@ -104,10 +97,12 @@ public final class NoiseAnalyzer {
                 .mapToDouble(t -> power(t.levelDbfs()))
                 .sum();
         double rumble = OctaveBands.between(withoutHum(bins, binHz, hum), binHz, 0, RUMBLE_HZ);
-        double hiss = Math.max(0, OctaveBands.between(bins, binHz, HISS_HZ, sampleRateHz) - highTones);
-        double room = Math.max(0, floor - humPower - tonePower - rumble - hiss);
+        double highBuzz = buzz.map(BuzzFinder.Buzz::highPower).orElse(0.0);
+        double hiss = Math.max(0, OctaveBands.between(bins, binHz, HISS_HZ, sampleRateHz) - highTones - highBuzz);
+        double room = Math.max(0, floor - humPower - buzzPower - tonePower - rumble - hiss);
         NoiseProfile.Kind kind = most(Map.of(
                 NoiseProfile.Kind.HUM, humPower,
+                NoiseProfile.Kind.BUZZ, buzzPower,
                 NoiseProfile.Kind.WHINE, tonePower,
                 NoiseProfile.Kind.RUMBLE, rumble,
                 NoiseProfile.Kind.HISS, hiss,
@@ -121,6 +116,7 @@ public final class NoiseAnalyzer {
                 dbfs(highPassed(bins, binHz)),
                 octaves,
                 hum,
+                buzz.isPresent() ? OptionalDouble.of(buzz.get().levelDbfs()) : OptionalDouble.empty(),
                 tones,
                 dbfs(rumble),
                 dbfs(hiss),
@@ -132,8 +128,8 @@ public final class NoiseAnalyzer {
         double[] bridged = bins.clone();
         for (int h = 1; hum.isPresent() && h <= 1 + RUMBLE_HZ / hum.get().baseHz(); h++) {
             int at = (int) Math.rint(h * hum.get().baseHz() / binHz);
-            int from = at - LOBE - 1;
-            int to = at + LOBE + 1;
+            int from = at - ToneFinder.LOBE - 1;
+            int to = at + ToneFinder.LOBE + 1;
             if (from > 0 && to < bins.length) {
                 double beside = (bins[from] + bins[to]) / 2;
                 for (int k = from + 1; k < to; k++) {
@@ -159,34 +155,6 @@ public final class NoiseAnalyzer {
                 .max(Map.Entry.<NoiseProfile.Kind, Double>comparingByValue().thenComparing(Map.Entry.comparingByKey()))
                 .orElseThrow()
                 .getKey();
-    }
-
-    private List<NoiseProfile.Tone> tones(double[] bins, double binHz, Optional<Hum> hum) {
-        List<NoiseProfile.Tone> found = new ArrayList<>();
-        double[] around = new double[2 * AROUND];
-        for (int k = (int) Math.max(AROUND, LOWEST_TONE_HZ / binHz); k < bins.length - AROUND; k++) {
-            if (bins[k] < bins[k - 1] || bins[k] <= bins[k + 1]) {
-                continue;
-            }
-            for (int i = 0; i < AROUND; i++) {
-                around[2 * i] = bins[k - 1 - i];
-                around[2 * i + 1] = bins[k + 1 + i];
-            }
-            double noise = Quantile.ofFirst(around, around.length, 0.5);
-            if (bins[k] < TONE_ABOVE * noise || belongs(k * binHz, hum, binHz)) {
-                continue;
-            }
-            double power = 0;
-            double moment = 0;
-            for (int i = k - LOBE; i <= k + LOBE; i++) {
-                double above = Math.max(0, bins[i] - noise);
-                power += above;
-                moment += above * i;
-            }
-            found.add(new NoiseProfile.Tone(moment / power * binHz, dbfs(power)));
-        }
-        found.sort(Comparator.comparingDouble(t -> -t.levelDbfs()));
-        return found.stream().limit(MOST_TONES).toList();
     }
 
     private static boolean belongs(double frequencyHz, Optional<Hum> hum, double binHz) {

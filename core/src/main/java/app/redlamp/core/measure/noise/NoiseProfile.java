@@ -1,8 +1,11 @@
 package app.redlamp.core.measure.noise;
 
+import app.redlamp.core.signal.AWeighting;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.OptionalDouble;
 
 /**
  * What the noise in the pauses is made of.
@@ -12,6 +15,7 @@ import java.util.Optional;
  * @param highPassedDbfs level behind the high-pass of 80 Hz that finishing begins with
  * @param octavesDbfs level in each octave of {@link app.redlamp.core.signal.OctaveBands#OCTAVES}
  * @param hum mains hum, where there is some
+ * @param buzzDbfs level of the mains' harmonics above 800 Hz; absent where they do not stand out
  * @param tones whining tones, loudest first, at most three
  * @param rumbleDbfs level below 100 Hz without the hum
  * @param hissDbfs level above 2 kHz without the tones
@@ -24,6 +28,7 @@ public record NoiseProfile(
         double highPassedDbfs,
         List<Double> octavesDbfs,
         Optional<Hum> hum,
+        OptionalDouble buzzDbfs,
         List<Tone> tones,
         double rumbleDbfs,
         double hissDbfs,
@@ -33,6 +38,8 @@ public record NoiseProfile(
     public enum Kind {
         /** Mains hum: leads, earth loops, dimmers. */
         HUM,
+        /** Harmonics of the mains above hum: dimmers, power supplies. */
+        BUZZ,
         /** Tones: fans, lamps, chargers. */
         WHINE,
         /** Traffic, footsteps, the desk. */
@@ -48,8 +55,32 @@ public record NoiseProfile(
         }
     }
 
-    /** A steady tone. */
-    public record Tone(double frequencyHz, double levelDbfs) {}
+    /**
+     * A steady tone.
+     *
+     * @param audibilityDb how audible it is beside the noise in its critical band: nobody minds below
+     *     {@value #AUDIBLE_DB} (ISO 1996-2:2007, annex C)
+     */
+    public record Tone(double frequencyHz, double levelDbfs, double audibilityDb) {
+        /** From here on a tone counts against a noise (ISO 1996-2:2007, annex C). */
+        public static final double AUDIBLE_DB = 4;
+
+        /** From here on it counts in full (ISO 1996-2:2007, annex C). */
+        public static final double PROMINENT_DB = 10;
+
+        /** A voice that is heard at 65 dB is so far above what is too soft to be heard at all (ours). */
+        private static final double BELOW_VOICE_DB = 60;
+
+        /** Whether it is heard by somebody who hears the voice as is usual. */
+        public boolean isHeard(double voiceDbfs) {
+            return audibilityDb >= AUDIBLE_DB && levelDbfs + AWeighting.db(frequencyHz) > voiceDbfs - BELOW_VOICE_DB;
+        }
+    }
+
+    /** The most audible of the tones that somebody hears who hears the voice as is usual. */
+    public Optional<Tone> heard(double voiceDbfs) {
+        return tones.stream().filter(t -> t.isHeard(voiceDbfs)).max(Comparator.comparingDouble(Tone::audibilityDb));
+    }
 
     public NoiseProfile {
         octavesDbfs = List.copyOf(octavesDbfs);

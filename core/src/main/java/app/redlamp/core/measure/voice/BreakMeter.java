@@ -17,10 +17,10 @@ import java.util.List;
  * has to step there: where a limiter or a clipped crest bends it, it goes on.
  */
 public final class BreakMeter {
-    /** Below this rate the strokes of a voice are as sharp as breaks, and none is looked for (measured). */
+    /** Below this rate the strokes of a voice are as sharp as breaks, and none is looked for (ours). */
     private static final int LOWEST_HZ = 32_000;
 
-    /** Bends that predict the next: more see no more breaks (measured). */
+    /** Bends that predict the next: more see no more breaks (ours). */
     private static final int ORDER = 6;
 
     /** Milliseconds that are predicted with one set of coefficients (ours). */
@@ -41,7 +41,7 @@ public final class BreakMeter {
     /** How many times a peak stands at least above those around it (ours). */
     private static final double RATIO = 3;
 
-    /** How many times, times the share of it that is over at once: three hours of eleven voices stay below (measured). */
+    /** How many times, times the share of it that is over at once: three hours of eleven voices stay below (ours). */
     private static final double SHARP_RATIO = 3;
 
     /** So many of the highest peaks around may be breaks themselves (ours). */
@@ -50,7 +50,7 @@ public final class BreakMeter {
     /** The remainder of a break is over in so long, in seconds: five samples at 48 kHz (ours). */
     private static final double OVER_S = 1 / 12_000.0;
 
-    /** How many times a step is to be larger than the kink there: limited voices stay below (measured). */
+    /** How many times a step is to be larger than the kink there: limited voices stay below (ours). */
     private static final double STEP_TO_KINK = 2;
 
     /** Keeps what is silent from being divided by (ours). */

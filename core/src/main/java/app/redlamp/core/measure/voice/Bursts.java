@@ -10,7 +10,7 @@ import java.util.List;
  * thresholds lie is common practice, no source; how they are combined is ours.
  *
  * <ul>
- *   <li>plosive: for at most a quarter of a second what lies below 60 Hz is at least a third of all, stands 12 dB above
+ *   <li>plosive: for 30 ms to a quarter of a second what lies below 60 Hz is at least a third of all, stands 12 dB above
  *       its own middle, and comes within 15 dB of the voice
  *   <li>sibilant: for 30 ms and more the samples bend as those of a tone of 5 kHz do, or more: their second differences
  *       have (2 sin(π f / rate))⁴ of their mean square; harsh where it is as loud as the voice
@@ -25,6 +25,9 @@ final class Bursts {
 
     /** A pop is mostly low: a third lies below 100 Hz (ours). */
     private static final double PLOSIVE_SHARE = 1 / 3.0;
+
+    /** Frames: a voice that sets in or a lopsided stroke pushes for less (ours). */
+    private static final int PLOSIVE_SHORTEST = 3;
 
     /** Frames: longer is rumble (ours). */
     private static final int PLOSIVE_LONGEST = 25;
@@ -64,7 +67,7 @@ final class Bursts {
                     most = Math.max(most, low[k]);
                 }
             }
-            if (end - i < PLOSIVE_LONGEST) {
+            if (end - i >= PLOSIVE_SHORTEST - 1 && end - i < PLOSIVE_LONGEST) {
                 found.add(event(i, end + 1, Decibels.levelOfPower(most / voice)));
             }
             i = end + PLOSIVE_GAP;

@@ -1,8 +1,10 @@
 package app.redlamp.core.measure.voice;
 
 import app.redlamp.core.measure.noise.Pauses;
+import app.redlamp.core.signal.Quantile;
 import app.redlamp.core.units.Decibels;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
@@ -20,6 +22,9 @@ public final class VoiceAnalyzer {
 
     /** What is 20 dB softer than a click is its own echo in the room, or as good as still (ours). */
     private static final double SOFTER = 0.01;
+
+    /** The share of frames that are quiet in any recording of speech (ours). */
+    private static final double QUIETEST = 0.1;
 
     /** Frames beside a click (ours). */
     private static final int NEAR_FRAMES = 3;
@@ -60,6 +65,7 @@ public final class VoiceAnalyzer {
         List<Event> mouth = new ArrayList<>();
         List<Event> ticks = new ArrayList<>();
         sort(found.clicks(), mouth, ticks);
+        Optional<Clock> clock = clock(mouth, ticks);
         if (pauses.voiceDbfs().isEmpty()) {
             return new VoiceProfile(
                     Optional.empty(),
@@ -68,6 +74,7 @@ public final class VoiceAnalyzer {
                     Event.Tally.NONE,
                     Event.Tally.of(mouth),
                     Event.Tally.of(ticks),
+                    clock,
                     Event.Tally.NONE,
                     Event.Tally.NONE,
                     OptionalDouble.empty(),
@@ -88,6 +95,7 @@ public final class VoiceAnalyzer {
                 Event.Tally.of(sibilants.stream().filter(s -> s.amount() >= 0).toList()),
                 Event.Tally.of(mouth),
                 Event.Tally.of(ticks),
+                clock,
                 Event.Tally.of(dropouts),
                 Event.Tally.of(lost.breaks(found.breaks(), dropouts)),
                 floor.isPresent()
@@ -97,11 +105,24 @@ public final class VoiceAnalyzer {
                 floor.isPresent() ? LevelPumping.swellDb(frames.all(), voice, floor.getAsDouble()) : floor);
     }
 
+    /** Takes what keeps time out of both kinds of clicks. */
+    private static Optional<Clock> clock(List<Event> mouth, List<Event> ticks) {
+        List<Event> all = new ArrayList<>(mouth);
+        all.addAll(ticks);
+        all.sort(Comparator.comparingDouble(Event::startS));
+        Optional<ClockFinder.Found> found = ClockFinder.find(all);
+        found.ifPresent(f -> {
+            mouth.removeAll(f.ticks());
+            ticks.removeAll(f.ticks());
+        });
+        return found.map(f -> new Clock(f.periodS(), Event.Tally.of(f.ticks())));
+    }
+
     private void sort(List<ClickMeter.Click> clicks, List<Event> mouth, List<Event> ticks) {
-        if (pauses.noiseFloorDbfs().isEmpty()) {
+        double floor = pauses.noiseFloorDbfs().orElseGet(this::betweenTicks);
+        if (floor == Double.NEGATIVE_INFINITY) {
             return;
         }
-        double floor = pauses.noiseFloorDbfs().getAsDouble();
         for (ClickMeter.Click click : clicks) {
             Event event = new Event(click.atS(), click.atS() + 0.002, click.ratio());
             if (click.levelDbfs() < floor + CLICK_ABOVE_FLOOR_DB) {
@@ -112,6 +133,12 @@ public final class VoiceAnalyzer {
                 (click.tick() ? ticks : mouth).add(event);
             }
         }
+    }
+
+    /** Level of the quietest tenth of all frames: what ticks so often that no pause is left is heard over it. */
+    private double betweenTicks() {
+        float[] all = frames.all();
+        return all.length == 0 ? Double.NEGATIVE_INFINITY : Decibels.levelOfPower(Quantile.of(all, QUIETEST));
     }
 
     /** Mean square of the loudest of the three frames around a moment. */

@@ -12,6 +12,7 @@ import java.util.OptionalDouble;
  * @param harshSibilants those that are as loud as the voice itself
  * @param mouthClicks clicks in pauses that ring; amount as a ratio to the noise around
  * @param electricalClicks clicks in pauses of a few samples; amount as a ratio to the noise around
+ * @param clock what ticks in pauses, in time, and so is among neither
  * @param dropouts holes and buffers played again while somebody speaks; amount in milliseconds
  * @param jumps places in speech where the waveform breaks off; amount as a ratio to what is around
  * @param decayS how long the room rings on, to −60 dB; an upper bound
@@ -25,6 +26,7 @@ public record VoiceProfile(
         Event.Tally harshSibilants,
         Event.Tally mouthClicks,
         Event.Tally electricalClicks,
+        Optional<Clock> clock,
         Event.Tally dropouts,
         Event.Tally jumps,
         OptionalDouble decayS,

@@ -51,6 +51,7 @@ public record Suspect(Part part, double levelDbfs, From source, String name, dou
     /** What is heard. */
     public enum Part {
         HUM,
+        BUZZ,
         WHINE,
         RUMBLE,
         HISS,
@@ -92,6 +93,7 @@ public record Suspect(Part part, double levelDbfs, From source, String name, dou
     public static List<Suspect> of(NoiseProfile noise, Optional<Chain> chain, List<KnownNoise> room) {
         List<Suspect> all = new ArrayList<>();
         noise.hum().ifPresent(h -> all.add(hum(h.levelDbfs(), chain, room)));
+        noise.buzzDbfs().ifPresent(level -> all.add(new Suspect(Part.BUZZ, level, From.UNKNOWN, "", NOTHING)));
         if (!noise.tones().isEmpty()) {
             double level = noise.tones().get(0).levelDbfs();
             all.add(new Suspect(Part.WHINE, level, From.UNKNOWN, "", NOTHING));
@@ -204,6 +206,7 @@ public record Suspect(Part part, double levelDbfs, From source, String name, dou
     public double annoyance() {
         double hz = switch (part) {
             case HUM -> 150;
+            case BUZZ -> 1500;
             case WHINE -> 3000;
             case RUMBLE -> 63;
             case HISS -> 5000;

@@ -150,6 +150,7 @@ public final class Reports {
                 Event.Tally.NONE,
                 Event.Tally.NONE,
                 Event.Tally.NONE,
+                Optional.empty(),
                 Event.Tally.NONE,
                 Event.Tally.NONE,
                 OptionalDouble.empty(),
