@@ -172,6 +172,7 @@ final class FinishCommand implements Callable<Integer> {
             entry.put("limitedPercent", Json.rounded(100 * finished.limitedShare(), 1e-2));
             entry.put("limitedHard", finished.limitedHard());
             entry.put("channelAlone", channelAlone(finished.settings().mix()));
+            entry.put("steepHighPassHz", Json.number(finished.settings().steepHz()));
             entry.put("edges", wording.edges(finished.settings().edges()));
             entry.put("predictedChecks", Json.checks(finished.predicted(), wording));
             entry.put("checks", Json.checks(finished.judgement(), wording));
@@ -209,6 +210,7 @@ final class FinishCommand implements Callable<Integer> {
                     + wording.figures().signed(finished.settings().gainDb()) + " dB, limiter "
                     + wording.figures().tenths(finished.reductionDb()) + " dB at most");
             wording.limited(finished).ifPresent(line -> console.line("  " + line));
+            wording.steeper(finished.settings()).ifPresent(line -> console.line("  high-pass " + line));
             wording.alone(finished.settings().mix()).ifPresent(line -> console.line("  " + line));
             wording.edges(finished.settings().edges()).forEach(line -> console.line("  " + line));
             finished.judgement().checks().forEach(check -> console.line("    " + wording.check(check, specification)));

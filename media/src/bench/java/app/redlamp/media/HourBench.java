@@ -75,7 +75,7 @@ public final class HourBench {
     private static void finish(float[] speech) throws IOException {
         float[][] block = new float[1][RecordingAnalyzer.BLOCK];
         ProcessorChain chain = new ProcessorChain(List.of(
-                new BandPass(Limits.atLeast(HighPassed.CORNER_HZ)), new Gain(GAIN_DB), new Limiter(CEILING_DBTP)));
+                new BandPass(Limits.atLeast(HighPassed.CORNER_HZ), false), new Gain(GAIN_DB), new Limiter(CEILING_DBTP)));
         try (AudioSource limited =
                 chain.over(Signals.source(RATE, speech), ProcessorChain.NO_TAP).out()) {
             int count = limited.read(block, block[0].length);

@@ -4,6 +4,7 @@ import app.redlamp.core.delivery.DeliveryProblem;
 import app.redlamp.core.delivery.finish.ChannelMix;
 import app.redlamp.core.delivery.finish.EdgePlan;
 import app.redlamp.core.delivery.finish.FinishOutcome;
+import app.redlamp.core.delivery.finish.FinishSettings;
 import app.redlamp.core.delivery.finish.Obstacle;
 import app.redlamp.core.delivery.spec.Check;
 import app.redlamp.core.delivery.spec.CheckId;
@@ -239,6 +240,13 @@ public final class Wording {
                         figures.tenths(finished.reductionDb()),
                         figures.whole(100 * finished.limitedShare())))
                 : Optional.empty();
+    }
+
+    /** That the high-pass had to be steeper than usual; absent where it had not. */
+    public Optional<String> steeper(FinishSettings settings) {
+        return settings.steepHz().stream()
+                .mapToObj(hz -> say("high-pass.steep", figures.whole(hz)))
+                .findFirst();
     }
 
     /** Which channel was taken alone; absent where all were. */

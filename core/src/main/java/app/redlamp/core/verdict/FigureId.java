@@ -81,6 +81,7 @@ public enum FigureId {
     DELIVERY_TAGS("delivery.tags", "", "delivery.spec.Judge"),
     DELIVERY_GAIN("delivery.gain", "dB", "delivery.finish.GainPlan"),
     DELIVERY_FLOOR_AFTER("delivery.floor-after", "dBFS", "delivery.finish.Forecast"),
+    DELIVERY_HIGH_PASS("delivery.high-pass", "Hz", "delivery.finish.FinishSettings"),
     DELIVERY_CHANNEL_USED("delivery.channel-used", "", "delivery.finish.ChannelMix"),
     DELIVERY_EDGES("delivery.edges", "s", "delivery.finish.EdgePlan"),
     DELIVERY_NOISE("delivery.noise", "", "measure.noise.NoiseAnalyzer"),

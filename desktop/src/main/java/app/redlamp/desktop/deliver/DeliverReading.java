@@ -224,6 +224,9 @@ final class DeliverReading {
                         wording.figures().signed(finished.settings().gainDb()),
                         wording.figures().tenths(finished.reductionDb())),
                 "gain"));
+        wording.steeper(finished.settings())
+                .ifPresent(steeper -> figures.add(new Reading.Figure(
+                        FigureId.DELIVERY_HIGH_PASS, strings.say("figure.high-pass"), steeper, "high-pass")));
         wording.alone(finished.settings().mix())
                 .ifPresent(alone -> figures.add(new Reading.Figure(
                         FigureId.DELIVERY_CHANNEL_USED, strings.say("figure.channels"), alone, "channels")));

@@ -18,6 +18,7 @@ import app.redlamp.media.wav.WavWriter;
 import java.io.IOException;
 import java.nio.file.Path;
 import java.util.Arrays;
+import java.util.List;
 import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -83,6 +84,54 @@ class SpoiltRecordingsTest {
             double highPassedDb = 0.3;
             assertThat(noise.floorDbfs() - noise.gainDb()).isCloseTo(fanDbfs, within(0.7 + highPassedDb));
         });
+    }
+
+    /**
+     * Rumble at 31.5 Hz and below that the usual high-pass leaves too loud: it goes behind a steeper one, and the voice keeps its
+     * level in the thirds where it begins.
+     */
+    @ParameterizedTest
+    @CsvSource({"0,24,-42", "1,20,-40", "2,28,-44", "4,24,-42", "0,30,-45"})
+    void rumbleThatTheUsualHighPassLeavesGoesBehindASteeperOne(int voice, double rumbleHz, double rumbleDbfs)
+            throws IOException {
+        float[] read = read(voice, -5, -78);
+        double amplitude = Math.sqrt(2) * Math.pow(10, rumbleDbfs / 20);
+        float[] mixed = Signals.of(
+                LENGTH,
+                n -> read[n]
+                        + amplitude
+                                * Math.sin(2 * Math.PI * rumbleHz * n / RATE)
+                                * (1 + 0.2 * Math.sin(2 * Math.PI * 0.7 * n / RATE)));
+        Specification specification = specification("audiobook-retail");
+        Path file = write("rumble.wav", mixed);
+        Report report = recordings.measure(file, Progress.NONE);
+        assertThat(Forecast.of(specification, report, 1).obstacles()).isEmpty();
+        FinishOutcome outcome = finish(specification, file, report);
+        assertThat(outcome).isInstanceOf(FinishOutcome.Finished.class);
+        FinishOutcome.Finished finished = (FinishOutcome.Finished) outcome;
+        assertThat(finished.settings().steepHz().orElseThrow()).isBetween(47.0, 80.0);
+        assertThat(finished.delivered().noisiestDbfs().orElseThrow()).isLessThan(-60);
+        FinishOutcome.Finished clean = (FinishOutcome.Finished) finish(specification, read);
+        assertThat(clean.settings().steepHz()).isEmpty();
+        double rumbled = finished.settings().gainDb();
+        assertThat(rumbled).isCloseTo(clean.settings().gainDb(), within(0.4));
+        List<Double> after = finished.master().voice().spectrum().orElseThrow().levelsDb();
+        List<Double> alone = clean.master().voice().spectrum().orElseThrow().levelsDb();
+        for (int band = 0; band < after.size(); band++) {
+            if (alone.get(band) > -20) {
+                assertThat(after.get(band)).as("band %d", band).isCloseTo(alone.get(band), within(1.0));
+            }
+        }
+    }
+
+    /** Noise among the voice is refused as before: no high-pass takes it. */
+    @ParameterizedTest
+    @CsvSource({"0,-50", "2,-54"})
+    void noiseThatNoHighPassTakesIsRefused(int voice, double noiseDbfs) throws IOException {
+        FinishOutcome outcome = finish(specification("audiobook-retail"), read(voice, -5, noiseDbfs));
+        assertThat(((FinishOutcome.Refused) outcome).obstacles())
+                .singleElement()
+                .isInstanceOf(Obstacle.Noise.class);
     }
 
     private FinishOutcome finish(Specification specification, float[] samples) throws IOException {

@@ -6,6 +6,7 @@ import app.redlamp.core.delivery.spec.CheckResult;
 import app.redlamp.core.delivery.spec.Judge;
 import app.redlamp.core.delivery.spec.Judgement;
 import app.redlamp.core.delivery.spec.Specification;
+import app.redlamp.core.measure.analysis.HighPassed;
 import app.redlamp.core.measure.analysis.Report;
 import java.io.IOException;
 import java.util.EnumSet;
@@ -76,9 +77,23 @@ public final class ConformSolver {
         }
         Optional<Obstacle> noise = Forecast.noise(specification, base.noisiestDbfs(), plan.get());
         if (noise.isPresent()) {
-            return new FinishOutcome.Refused(List.of(noise.get()));
+            return solveSteeper(neutral, recording, noise.get());
         }
         return converge(neutral, plan.get());
+    }
+
+    /** Where the noise is in the way: what lies below the voice is taken out as far as that goes, before anything is refused. */
+    private FinishOutcome solveSteeper(FinishSettings neutral, Report recording, Obstacle noise) throws IOException {
+        Optional<HighPassed.Steeper> steeper = FinishSettings.steeper(specification, recording);
+        if (steeper.isPresent()) {
+            FinishSettings settings = neutral.behind(steeper.get());
+            Optional<GainPlan> plan =
+                    GainPlan.of(specification, bench.process(settings).report());
+            if (plan.filter(GainPlan::feasible).isPresent()) {
+                return converge(settings, plan.get());
+            }
+        }
+        return new FinishOutcome.Refused(List.of(noise));
     }
 
     private FinishOutcome converge(FinishSettings neutral, GainPlan plan) throws IOException {

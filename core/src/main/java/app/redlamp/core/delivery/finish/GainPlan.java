@@ -27,7 +27,10 @@ public record GainPlan(double lowestDb, double highestDb, double floorDb, double
         return of(specification, specification.aim().of(report), report.noisiestDbfs());
     }
 
-    /** The plan for a recording whose channels will be mixed and that will pass the high-pass; absent where it has no loudness. */
+    /**
+     * The plan for a recording whose channels will be mixed and that will pass the high-pass, a steeper one where the noise asks for it;
+     * absent where it has no loudness.
+     */
     public static Optional<GainPlan> forecast(Specification specification, Report recording, ChannelMix mix) {
         LoudnessTarget aim = specification.aim();
         double shift = mix.shiftDb(aim.measure(), recording);
@@ -37,8 +40,14 @@ public record GainPlan(double lowestDb, double highestDb, double floorDb, double
         OptionalDouble loudness = aim.measure() == LoudnessTarget.Measure.RMS
                 ? recording.highPassed().rmsDbfs()
                 : aim.of(recording);
-        return of(
-                specification, shifted(loudness, shift), recording.highPassed().noisiestDbfs());
+        OptionalDouble ahead = shifted(loudness, shift);
+        Optional<GainPlan> usual =
+                of(specification, ahead, recording.highPassed().noisiestDbfs());
+        Optional<GainPlan> steeper = FinishSettings.steeper(specification, recording)
+                .flatMap(s -> of(specification, ahead, OptionalDouble.of(s.noisiestDbfs())));
+        return usual.filter(GainPlan::feasible).isPresent()
+                ? usual
+                : steeper.filter(GainPlan::feasible).or(() -> usual);
     }
 
     private static OptionalDouble shifted(OptionalDouble level, double shiftDb) {

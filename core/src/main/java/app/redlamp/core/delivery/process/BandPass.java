@@ -10,13 +10,13 @@ import java.util.Arrays;
 import java.util.List;
 
 /**
- * High-pass, low-pass or both. One bound alone falls by 12 dB an octave; the two bounds of a band fall by 36, so that what lies
- * outside is gone.
+ * High-pass, low-pass or both, falling by 12 dB an octave, or by 36 where what lies outside has to be gone.
  *
  * @param band what is let through, in Hz; the low bound is the corner of the high-pass. A bound beyond half the sample rate does
  *     nothing
+ * @param steep whether by 36 dB an octave
  */
-public record BandPass(Limits band) implements Processor {
+public record BandPass(Limits band, boolean steep) implements Processor {
     /** Q of the three sections of a sixth-order Butterworth response (any filter table, from memory). */
     private static final double[] STEEP = {0.5176, 0.7071, 1.9319};
 
@@ -56,8 +56,7 @@ public record BandPass(Limits band) implements Processor {
 
     private List<Biquad> sections(int rate) {
         List<Biquad> sections = new ArrayList<>();
-        boolean both = band.low().isPresent() && band.high().isPresent();
-        double[] slopes = both ? STEEP : new double[] {Biquad.BUTTERWORTH_Q};
+        double[] slopes = steep ? STEEP : new double[] {Biquad.BUTTERWORTH_Q};
         for (double q : slopes) {
             band.low().stream().filter(f -> f < rate / 2.0).forEach(f -> sections.add(Biquad.highPass(f, q, rate)));
             band.high().stream().filter(f -> f < rate / 2.0).forEach(f -> sections.add(Biquad.lowPass(f, q, rate)));

@@ -192,14 +192,15 @@ public final class RecordingAnalyzer implements SampleSink {
         float[] meanSquares = voiced.all();
         Pauses pauses = PauseFinder.of(meanSquares, voiced.bends());
         VoiceProfile voice = VoiceAnalyzer.analyze(voiced, pauses, found(), sampleRateHz);
-        Optional<NoiseProfile> noise = NoiseAnalyzer.analyze(quiet, pauses, sampleRateHz);
+        double steepHz = voice.spectrum().map(HighPassed::steepCornerHz).orElse(HighPassed.CORNER_HZ);
+        Optional<NoiseProfile> noise = NoiseAnalyzer.analyze(quiet, pauses, sampleRateHz, steepHz);
         Report report = new Report(
                 info.withDuration((double) samples / sampleRateHz),
                 loudness.result(),
                 levels,
                 activeSpeech(),
                 pauses,
-                highPassed(levels.live(), pauses, noise),
+                highPassed(levels.live(), pauses, noise, steepHz),
                 clips.result(),
                 noise,
                 voice,
@@ -241,17 +242,21 @@ public final class RecordingAnalyzer implements SampleSink {
                 .toList();
     }
 
-    private HighPassed highPassed(List<Integer> live, Pauses pauses, Optional<NoiseProfile> noise) {
+    private HighPassed highPassed(List<Integer> live, Pauses pauses, Optional<NoiseProfile> noise, double steepHz) {
         double sum = live.stream()
                 .mapToDouble(c -> channels[c].highPassedMeanSquare())
                 .sum();
-        OptionalDouble floor =
-                noise.isPresent() ? OptionalDouble.of(noise.get().highPassedDbfs()) : pauses.noiseFloorDbfs();
-        OptionalDouble noisiest = floor.isPresent()
-                ? OptionalDouble.of(pauses.noisiestDbfs().orElseThrow()
-                        + floor.getAsDouble()
-                        - pauses.noiseFloorDbfs().orElseThrow())
-                : floor;
-        return new HighPassed(Decibels.ofPower(sum / live.size()), floor, noisiest);
+        OptionalDouble rms = Decibels.ofPower(sum / live.size());
+        if (noise.isEmpty()) {
+            return new HighPassed(rms, pauses.noiseFloorDbfs(), pauses.noisiestDbfs(), Optional.empty());
+        }
+        double more =
+                pauses.noisiestDbfs().orElseThrow() - pauses.noiseFloorDbfs().orElseThrow();
+        double floor = noise.get().highPassedDbfs();
+        return new HighPassed(
+                rms,
+                OptionalDouble.of(floor),
+                OptionalDouble.of(floor + more),
+                Optional.of(new HighPassed.Steeper(steepHz, noise.get().steepDbfs() + more)));
     }
 }

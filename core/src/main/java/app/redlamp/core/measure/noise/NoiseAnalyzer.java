@@ -43,20 +43,23 @@ public final class NoiseAnalyzer {
     static final double LOWEST_DBFS = -150;
 
     private final int sampleRateHz;
+    private final double steepHz;
 
-    private NoiseAnalyzer(int sampleRateHz) {
+    private NoiseAnalyzer(int sampleRateHz, double steepHz) {
         this.sampleRateHz = sampleRateHz;
+        this.steepHz = steepHz;
     }
 
     /**
      * @param quiet what was kept of the quiet stretches
+     * @param steepHz corner of the steep high-pass
      * @return absent where there is no noise floor or nothing was kept
      */
-    public static Optional<NoiseProfile> analyze(QuietPieces quiet, Pauses pauses, int sampleRateHz) {
+    public static Optional<NoiseProfile> analyze(QuietPieces quiet, Pauses pauses, int sampleRateHz, double steepHz) {
         if (pauses.noiseFloorDbfs().isEmpty()) {
             return Optional.empty();
         }
-        return new NoiseAnalyzer(sampleRateHz)
+        return new NoiseAnalyzer(sampleRateHz, steepHz)
                 .profile(quiet, pauses, Decibels.toPower(pauses.noiseFloorDbfs().getAsDouble()));
     }
 
@@ -114,6 +117,7 @@ public final class NoiseAnalyzer {
                 kind,
                 dbfs(AWeighting.meanSquare(bins, binHz)),
                 dbfs(highPassed(bins, binHz)),
+                dbfs(steep(bins, binHz)),
                 octaves,
                 hum,
                 buzz.isPresent() ? OptionalDouble.of(buzz.get().levelDbfs()) : OptionalDouble.empty(),
@@ -146,6 +150,15 @@ public final class NoiseAnalyzer {
         for (int k = 1; k < bins.length; k++) {
             double gain = highPass.gainAt(k * binHz, sampleRateHz);
             sum += bins[k] * gain * gain;
+        }
+        return sum;
+    }
+
+    /** Power behind a Butterworth response of the sixth order: 1 / (1 + (corner / f)¹²) of it (any filter table, from memory). */
+    private double steep(double[] bins, double binHz) {
+        double sum = 0;
+        for (int k = 1; k < bins.length; k++) {
+            sum += bins[k] / (1 + Math.pow(steepHz / (k * binHz), 12));
         }
         return sum;
     }

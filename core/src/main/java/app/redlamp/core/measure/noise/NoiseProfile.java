@@ -13,6 +13,7 @@ import java.util.OptionalDouble;
  * @param kind what there is most of
  * @param floorDbA A-weighted level in dBFS
  * @param highPassedDbfs level behind the high-pass of 80 Hz that finishing begins with
+ * @param steepDbfs level behind a steep high-pass, whose corner was given
  * @param octavesDbfs level in each octave of {@link app.redlamp.core.signal.OctaveBands#OCTAVES}
  * @param hum mains hum, where there is some
  * @param buzzDbfs level of the mains' harmonics above 800 Hz; absent where they do not stand out
@@ -26,6 +27,7 @@ public record NoiseProfile(
         Kind kind,
         double floorDbA,
         double highPassedDbfs,
+        double steepDbfs,
         List<Double> octavesDbfs,
         Optional<Hum> hum,
         OptionalDouble buzzDbfs,

@@ -1,5 +1,6 @@
 package app.redlamp.core.measure.voice;
 
+import app.redlamp.core.signal.OctaveBands;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
@@ -39,6 +40,19 @@ public record VoiceSpectrum(List<Double> levelsDb, List<Double> deviationsDb, Op
      * @param deviationDb how far the whole range is off on average, with its sign
      */
     public record Colour(Shade shade, double frequencyHz, double deviationDb) {}
+
+    /** Thirds that are so much softer than all together hold next to nothing of a voice, in dB (ours). */
+    private static final double NEXT_TO_NOTHING_DB = -30;
+
+    /** Where the voice begins: the lower edge of the lowest third octave that holds some of it, in Hz; 56 or more. */
+    public double lowestHz() {
+        OctaveBands thirds = OctaveBands.THIRDS;
+        int band = 0;
+        while (band < levelsDb.size() - 1 && levelsDb.get(band) < NEXT_TO_NOTHING_DB) {
+            band++;
+        }
+        return thirds.centreHz(band) / Math.sqrt(OctaveBands.THIRD);
+    }
 
     public VoiceSpectrum {
         levelsDb = List.copyOf(levelsDb);

@@ -14,7 +14,7 @@ class ProcessorChainTest {
     private static final int RATE = 48_000;
 
     private final ProcessorChain chain =
-            new ProcessorChain(List.of(new BandPass(Limits.atLeast(80)), new Gain(12), new Limiter(-3)));
+            new ProcessorChain(List.of(new BandPass(Limits.atLeast(80), false), new Gain(12), new Limiter(-3)));
 
     @Test
     void itIsItsStepsOneAfterTheOther() throws IOException {
@@ -22,7 +22,7 @@ class ProcessorChainTest {
         float[][] byHand = Signals.readAll(
                 new Limiter(-3)
                         .over(new Gain(12)
-                                .over(new BandPass(Limits.atLeast(80)).over(Signals.source(RATE, in.clone())))),
+                                .over(new BandPass(Limits.atLeast(80), false).over(Signals.source(RATE, in.clone())))),
                 512);
         ProcessorChain.Running running = chain.over(Signals.source(RATE, in.clone()), ProcessorChain.NO_TAP);
         assertThat(Signals.readAll(running.out(), 512)).isDeepEqualTo(byHand);

@@ -131,7 +131,7 @@ public final class Reports {
                 new Levels(Collections.nCopies(info.channels(), channel)),
                 new ActiveSpeech(value(rms + 1), 0.8),
                 pauses,
-                new HighPassed(value(rms), floor, floor),
+                new HighPassed(value(rms), floor, floor, Optional.empty()),
                 new Clipping(clips, runs, OptionalDouble.empty(), List.of()),
                 Optional.empty(),
                 voice,
