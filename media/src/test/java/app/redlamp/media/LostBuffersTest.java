@@ -32,7 +32,23 @@ class LostBuffersTest {
     Path scratch;
 
     /** A recording with its faults, each from where to where. */
-    private record Spoilt(float[] samples, List<int[]> places) {}
+    private static final class Spoilt {
+        private final float[] samples;
+        private final List<int[]> places;
+
+        Spoilt(float[] samples, List<int[]> places) {
+            this.samples = samples;
+            this.places = places;
+        }
+
+        float[] samples() {
+            return samples;
+        }
+
+        List<int[]> places() {
+            return places;
+        }
+    }
 
     @ParameterizedTest
     @ValueSource(ints = {44_100, 48_000, 96_000})
@@ -124,11 +140,12 @@ class LostBuffersTest {
 
     /** Of 10 ms. */
     private static double rms(float[] x, int from, int rate) {
+        int length = rate / 100;
         double sum = 0;
-        for (int i = from; i < from + rate / 100; i++) {
+        for (int i = from; i < from + length; i++) {
             sum += x[i] * x[i];
         }
-        return Math.sqrt(sum / (rate / 100));
+        return Math.sqrt(sum / length);
     }
 
     /** Of what is not silent. */

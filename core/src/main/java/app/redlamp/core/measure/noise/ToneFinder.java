@@ -84,7 +84,7 @@ final class ToneFinder {
 
     /** Audibility of a tone that lies so much above the noise in its critical band. */
     static double audibilityDb(double aboveDb, double hz) {
-        return aboveDb + 2 + Math.log10(1 + Math.pow(hz / 502, 2.5));
+        return aboveDb + 2 + Decibels.levelOfPower(1 + Math.pow(hz / 502, 2.5)) / 10;
     }
 
     /** Width of the critical band around a frequency in Hz. */

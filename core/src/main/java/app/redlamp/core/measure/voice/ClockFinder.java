@@ -100,7 +100,7 @@ final class ClockFinder {
     }
 
     private static boolean isCompared(Event a, Event b) {
-        return a != b && Math.abs(a.startS() - b.startS()) <= FAR_S;
+        return Math.abs(a.startS() - b.startS()) <= FAR_S;
     }
 
     private static boolean inTime(Event a, Event b, double period) {

@@ -72,7 +72,7 @@ public final class RepeatMeter {
                 goOn(x);
             } else {
                 int bits = Float.floatToRawIntBits(x) * SPREAD;
-                if (bits >>> Integer.SIZE - CLEAR_BITS == 0 && x != 0) {
+                if (bits >>> (Integer.SIZE - CLEAR_BITS) == 0 && x != 0) {
                     lookUp();
                 }
             }
@@ -109,7 +109,7 @@ public final class RepeatMeter {
         for (int i = 0; i < KEY; i++) {
             key = key * 31 + Float.floatToRawIntBits(at(position - i));
         }
-        int slot = key * SPREAD >>> Integer.SIZE - PLACES_BITS;
+        int slot = (key * SPREAD) >>> (Integer.SIZE - PLACES_BITS);
         long before = places[slot];
         places[slot] = position;
         long apart = position - before;

@@ -20,7 +20,7 @@ class ToneFinderTest {
     private static final int SECONDS = 20;
 
     private static Report report(long seed, float[] noise) {
-        float[] read = Speaker.reads(RATE, SECONDS, 90 + 20 * seed, seed);
+        float[] read = Speaker.reads(RATE, SECONDS, 90.0 + 20 * (int) seed, seed);
         return Measured.report(RATE, Signals.of(read.length, n -> read[n] + noise[n]));
     }
 
@@ -89,7 +89,7 @@ class ToneFinderTest {
     @ParameterizedTest
     @ValueSource(longs = {1, 2, 3, 4, 5, 6})
     void noiseAloneHasNoTone(long seed) {
-        assertThat(whine(report(seed, Signals.noise(-80 + 4 * seed, SECONDS, RATE, seed))))
+        assertThat(whine(report(seed, Signals.noise(-80.0 + 4 * (int) seed, SECONDS, RATE, seed))))
                 .isEmpty();
     }
 

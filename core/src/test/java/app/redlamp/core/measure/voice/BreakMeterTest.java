@@ -77,7 +77,7 @@ class BreakMeterTest {
     @ParameterizedTest
     @ValueSource(longs = {1, 2, 3, 4, 5, 6})
     void aReaderHasNone(long seed) {
-        float[] heard = read(44_100, 70 + 30 * seed, seed);
+        float[] heard = read(44_100, 70.0 + 30 * (int) seed, seed);
         assertThat(Measured.report(44_100, heard).voice().jumps().count()).isZero();
     }
 

@@ -64,7 +64,7 @@ class ClockFinderTest {
     @ParameterizedTest
     @CsvSource({"1,-46,1", "0.5,-50,2", "0.4,-44,3", "0.25,-50,4", "0.2,-48,5"})
     void aClockIsNoMouth(double periodS, double peakDbfs, long seed) {
-        float[] read = Speaker.reads(RATE, 60, 90 + 20 * seed, seed);
+        float[] read = Speaker.reads(RATE, 60, 90.0 + 20 * (int) seed, seed);
         float[] noise = Signals.noise(-74, 60, RATE, seed);
         double amplitude = Math.pow(10, peakDbfs / 20);
         int period = (int) Math.round(periodS * RATE);
