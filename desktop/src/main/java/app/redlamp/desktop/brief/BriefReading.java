@@ -1,6 +1,7 @@
 package app.redlamp.desktop.brief;
 
 import app.redlamp.core.planning.mail.Question;
+import app.redlamp.core.planning.plan.JobCaution;
 import app.redlamp.core.planning.plan.PlanProblem;
 import app.redlamp.core.planning.plan.ProductionPlan;
 import app.redlamp.core.planning.plan.Remedy;
@@ -166,9 +167,10 @@ final class BriefReading {
         if (p.production().pieces().isEmpty()) {
             return List.of();
         }
-        return List.of(
-                strings.say("caution.voice", plans.minutes(p.production().time().longestSessionMin())),
-                strings.say("caution.raw"));
+        String longest = plans.minutes(p.production().time().longestSessionMin());
+        return JobCaution.of(p.production().brief().kind()).stream()
+                .map(c -> strings.say("caution." + c.id(), longest))
+                .toList();
     }
 
     private Reading.Action action(String id, String key, Runnable run) {

@@ -6,6 +6,7 @@ import app.redlamp.core.acoustics.room.Material;
 import app.redlamp.core.acoustics.room.Patch;
 import app.redlamp.core.acoustics.room.Room;
 import app.redlamp.core.acoustics.spot.BassTrap;
+import app.redlamp.core.acoustics.spot.RoomCaution;
 import app.redlamp.core.acoustics.spot.RoomProblem;
 import app.redlamp.core.acoustics.spot.RoomVerdict;
 import app.redlamp.core.acoustics.spot.Study;
@@ -198,8 +199,7 @@ final class RoomReading {
     /** What of one's own is broken and so not counted, safety, and the fire notes of what hangs in the room. */
     private List<String> cautions(Study study) {
         Set<String> all = new LinkedHashSet<>(parts.models().shelf().faults());
-        all.add(parts.strings().say("room.caution.neighbour"));
-        all.add(parts.strings().say("room.caution.safe"));
+        RoomCaution.of(study).forEach(c -> all.add(parts.strings().say("room.caution." + c.id())));
         for (Patch patch : study.spot().room().patches()) {
             patch.material().ware().ifPresent(w -> all.add(w.fire()));
         }

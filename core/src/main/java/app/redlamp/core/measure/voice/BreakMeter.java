@@ -1,5 +1,6 @@
 package app.redlamp.core.measure.voice;
 
+import app.redlamp.core.signal.Levinson;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
@@ -10,11 +11,11 @@ import java.util.List;
  * afterwards.
  *
  * <p>How they are told is ours. The bends of the waveform, x[n] − 2x[n−1] + x[n−2], are predicted from the {@value #ORDER} before
- * them (linear prediction by the autocorrelation over 30 ms; Levinson's recursion, a textbook's, from memory); what remains
+ * them (linear prediction by the autocorrelation over 30 ms); what remains
  * shows each stroke of the voice as a small peak of some width and a break as a large one of a few samples. A millisecond is
  * a break where its peak stands far above the third highest among those 3 to 20 ms around it, of which up to two may be
  * breaks themselves: the farther, the less of what remains within a millisecond of it lies in its first tenth. And the waveform
- * has to step there: where a limiter or a clipped crest bends it, it goes on.
+ * has to step there, out of calm: where a limiter or a clipped crest bends it, it goes on.
  */
 public final class BreakMeter {
     /** Below this rate the strokes of a voice are as sharp as breaks, and none is looked for (ours). */
@@ -53,11 +54,14 @@ public final class BreakMeter {
     /** How many times a step is to be larger than the kink there: limited voices stay below (ours). */
     private static final double STEP_TO_KINK = 2;
 
+    /** How many times a step is to bend the waveform as much as it bends beside: hissing strokes of a voice stay below (ours). */
+    private static final double CALM = 2;
+
+    /** Samples that are looked at beside a step, in seconds: eight at 48 kHz (ours). */
+    private static final double BESIDE_S = 1 / 6000.0;
+
     /** Keeps what is silent from being divided by (ours). */
     private static final double NOTHING = 1e-12;
-
-    /** A prediction that explains all but a millionth explains rounding (ours). */
-    private static final double WHITE = 1 + 1e-6;
 
     /** More breaks are no breaks but noise (ours). */
     private static final int MOST = 20_000;
@@ -126,7 +130,7 @@ public final class BreakMeter {
         correlate(bends.length - hop, oldest);
         System.arraycopy(remainder, hop, remainder, 0, remainder.length - hop);
         System.arraycopy(peaks, HOP_MS, peaks, 0, peaks.length - HOP_MS);
-        predict(coefficients());
+        predict(whitening());
         for (int ms = 0; ms < HOP_MS; ms++) {
             peaks[peaks.length - HOP_MS + ms] = peak(remainder.length - hop + start(ms), start(ms + 1) - start(ms));
         }
@@ -171,46 +175,26 @@ public final class BreakMeter {
         into[6] = s6;
     }
 
-    /** Levinson's recursion: what is taken from the bends before to predict the next, negated. */
-    private float[] coefficients() {
-        double[] r = new double[ORDER + 1];
+    private double[] whitening() {
+        double[] sums = new double[ORDER + 1];
         for (double[] hopProducts : products) {
             for (int lag = 0; lag <= ORDER; lag++) {
-                r[lag] += hopProducts[lag];
+                sums[lag] += hopProducts[lag];
             }
         }
-        double error = r[0] * WHITE + NOTHING;
-        double[] a = new double[ORDER + 1];
-        for (int i = 1; i <= ORDER && error > NOTHING; i++) {
-            double sum = r[i];
-            for (int j = 1; j < i; j++) {
-                sum += a[j] * r[i - j];
-            }
-            double k = -sum / error;
-            double[] before = a.clone();
-            for (int j = 1; j < i; j++) {
-                a[j] = before[j] + k * before[i - j];
-            }
-            a[i] = k;
-            error *= 1 - k * k;
-        }
-        float[] found = new float[ORDER + 1];
-        for (int i = 1; i <= ORDER; i++) {
-            found[i] = (float) a[i];
-        }
-        return found;
+        return Levinson.whitening(sums);
     }
 
     /** What remains of the middle hop. */
-    private void predict(float[] a) {
+    private void predict(double[] a) {
         float[] b = bends;
         float[] r = remainder;
-        float a1 = a[1];
-        float a2 = a[2];
-        float a3 = a[3];
-        float a4 = a[4];
-        float a5 = a[5];
-        float a6 = a[6];
+        float a1 = (float) a[1];
+        float a2 = (float) a[2];
+        float a3 = (float) a[3];
+        float a4 = (float) a[4];
+        float a5 = (float) a[5];
+        float a6 = (float) a[6];
         for (int i = r.length - hop; i < r.length; i++) {
             float near = a1 * b[i + 5] + a2 * b[i + 4] + a3 * b[i + 3];
             float far = a4 * b[i + 2] + a5 * b[i + 1] + a6 * b[i];
@@ -277,7 +261,17 @@ public final class BreakMeter {
                 kink = Math.abs(there + back);
             }
         }
-        return step / 2 >= STEP_TO_KINK * kink;
+        return step / 2 >= STEP_TO_KINK * kink && step / 2 >= CALM * around(at);
+    }
+
+    /** The largest bend shortly before and after a step, without the two that it makes itself. */
+    private double around(int at) {
+        int far = (int) Math.round(BESIDE_S * sampleRateHz);
+        double most = 0;
+        for (int i = 2; i <= far; i++) {
+            most = Math.max(most, Math.max(Math.abs(bends[at + ORDER - i]), Math.abs(bends[at + ORDER + 1 + i])));
+        }
+        return most;
     }
 
     /** How much of what remains within a millisecond of a place is over there at once. */

@@ -1,0 +1,49 @@
+package app.redlamp.core.acoustics.spot;
+
+import app.redlamp.core.acoustics.outside.Barrier;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+
+/** Where work on a place can hurt somebody, or disappoint. When each is said is common practice, no source. */
+public enum RoomCaution {
+    /** Foam keeps no neighbour out. */
+    NEIGHBOUR,
+    /** Heat, stale air, the way out, fixings overhead. */
+    SAFE,
+    /** A car: its engine, heat and fumes. */
+    CAR,
+    /** It is too loud and gaps could be sealed: carbon monoxide where something is burnt. */
+    SEALING,
+    /** A space so small that its lining is near to everything: fire, and what gets warm under cloth. */
+    LINING;
+
+    /** Cupboards, wardrobes, booths and tents are smaller, in m³ (ours). */
+    private static final double SMALL_M3 = 5;
+
+    /** What only cars are lined with. */
+    private static final String CAR_LINING = "car-trim";
+
+    /** Name in texts, such as {@code sealing}. */
+    public String id() {
+        return name().toLowerCase(Locale.ROOT);
+    }
+
+    /** What is to be said of a place, the most general first. */
+    public static List<RoomCaution> of(Study study) {
+        List<RoomCaution> all = new ArrayList<>(List.of(NEIGHBOUR, SAFE));
+        boolean car = study.spot().room().surfaces().values().stream().anyMatch(m -> m.id().equals(CAR_LINING));
+        if (car) {
+            all.add(CAR);
+        } else if (study.spot().room().space().volume() < SMALL_M3) {
+            all.add(LINING);
+        }
+        boolean open = study.spot().sources().stream()
+                .flatMap(s -> s.barrier().stream())
+                .anyMatch(b -> b.gapPercent() > Barrier.SEALED_PERCENT);
+        if (open && !study.quietEnough()) {
+            all.add(SEALING);
+        }
+        return all;
+    }
+}
