@@ -1,7 +1,6 @@
 package app.redlamp.cli;
 
 import app.redlamp.core.acoustics.outside.WeekNoise;
-import app.redlamp.core.acoustics.outside.WhatIf;
 import app.redlamp.core.acoustics.room.Boominess;
 import app.redlamp.core.acoustics.room.Material;
 import app.redlamp.core.acoustics.room.SixBands;
@@ -111,10 +110,7 @@ final class RoomCommand implements Callable<Integer> {
 
     private void printNoise(Study study, WeekNoise week, RoomWording wording) {
         week.quiet(study.wanted().noiseDbA(), EARLIEST, LATEST).forEach(q -> line("quiet", wording.quiet(q)));
-        WhatIf.of(
-                        study.spot().sources(),
-                        study.absorption().areas(),
-                        study.wanted().noiseDbA())
+        study.whatIfs()
                 .forEach(w ->
                         line("what if", wording.whatIf(w, study.spot().sources()) + ": " + wording.whatIfDetail(w)));
     }

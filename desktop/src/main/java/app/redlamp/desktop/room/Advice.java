@@ -40,9 +40,6 @@ public record Advice(
                         ? BassTrap.of(study.spot().room(), materials)
                         : Optional.empty(),
                 new Treatment(study.wanted(), materials).steps(study.spot().room()),
-                WhatIf.of(
-                        study.spot().sources(),
-                        study.absorption().areas(),
-                        study.wanted().noiseDbA()));
+                study.whatIfs());
     }
 }

@@ -4,7 +4,6 @@ import app.redlamp.core.acoustics.outside.Barrier;
 import app.redlamp.core.acoustics.outside.Hours;
 import app.redlamp.core.acoustics.outside.OutsideSource;
 import app.redlamp.core.acoustics.outside.Timbre;
-import app.redlamp.core.acoustics.outside.WhatIf;
 import app.redlamp.core.acoustics.spot.Spot;
 import app.redlamp.core.acoustics.spot.Study;
 import app.redlamp.desktop.bench.Choice;
@@ -114,10 +113,7 @@ final class NoiseSheet extends VBox implements Desk.Sheet<Study> {
                                 parts.bench().figures().whole(w.together().noiseRating())))
                 .orElse(""));
         changes.getChildren().clear();
-        WhatIf.of(
-                        study.spot().sources(),
-                        study.absorption().areas(),
-                        study.wanted().noiseDbA())
+        study.whatIfs()
                 .forEach(w -> changes.getChildren()
                         .add(secondary(
                                 parts.words().rooms().whatIf(w, study.spot().sources()) + ": "

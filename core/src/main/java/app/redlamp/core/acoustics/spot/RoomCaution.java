@@ -1,6 +1,6 @@
 package app.redlamp.core.acoustics.spot;
 
-import app.redlamp.core.acoustics.outside.Barrier;
+import app.redlamp.core.acoustics.outside.WhatIf;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
@@ -13,7 +13,7 @@ public enum RoomCaution {
     SAFE,
     /** A car: its engine, heat and fumes. */
     CAR,
-    /** It is too loud and gaps could be sealed: carbon monoxide where something is burnt. */
+    /** Sealing gaps is advised: carbon monoxide where something is burnt. */
     SEALING,
     /** A space so small that its lining is near to everything: fire, and what gets warm under cloth. */
     LINING;
@@ -38,10 +38,8 @@ public enum RoomCaution {
         } else if (study.spot().room().space().volume() < SMALL_M3) {
             all.add(LINING);
         }
-        boolean open = study.spot().sources().stream()
-                .flatMap(s -> s.barrier().stream())
-                .anyMatch(b -> b.gapPercent() > Barrier.SEALED_PERCENT);
-        if (open && !study.quietEnough()) {
+        boolean sealing = study.whatIfs().stream().anyMatch(w -> w.kind() == WhatIf.Kind.SEAL);
+        if (sealing) {
             all.add(SEALING);
         }
         return all;

@@ -1,6 +1,7 @@
 package app.redlamp.core.acoustics.spot;
 
 import app.redlamp.core.acoustics.outside.WeekNoise;
+import app.redlamp.core.acoustics.outside.WhatIf;
 import app.redlamp.core.acoustics.room.Absorption;
 import app.redlamp.core.acoustics.room.Boominess;
 import app.redlamp.core.acoustics.room.DirectSound;
@@ -53,6 +54,11 @@ public record Study(
                 Reflections.of(spot.room()),
                 DirectSound.of(spot.room(), seconds),
                 WeekNoise.of(spot.sources(), absorption.areas()));
+    }
+
+    /** What would bring something against the noise that is loudest, best first; nothing where it is let pass. */
+    public List<WhatIf> whatIfs() {
+        return WhatIf.of(spot.sources(), absorption.areas(), wanted.noiseDbA());
     }
 
     /** Bands that ring longer than wanted. */
