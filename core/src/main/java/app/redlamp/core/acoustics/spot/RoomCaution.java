@@ -7,16 +7,16 @@ import java.util.Locale;
 
 /** Where work on a place can hurt somebody, or disappoint. When each is said is common practice, no source. */
 public enum RoomCaution {
-    /** Foam keeps no neighbour out. */
-    NEIGHBOUR,
-    /** Heat, stale air, the way out, fixings overhead. */
-    SAFE,
     /** A car: its engine, heat and fumes. */
     CAR,
     /** Sealing gaps is advised: carbon monoxide where something is burnt. */
     SEALING,
     /** A space so small that its lining is near to everything: fire, and what gets warm under cloth. */
-    LINING;
+    LINING,
+    /** Heat, stale air, the way out, fixings overhead. */
+    SAFE,
+    /** Foam keeps no neighbour out. */
+    NEIGHBOUR;
 
     /** Cupboards, wardrobes, booths and tents are smaller, in m³ (ours). */
     private static final double SMALL_M3 = 5;
@@ -29,9 +29,9 @@ public enum RoomCaution {
         return name().toLowerCase(Locale.ROOT);
     }
 
-    /** What is to be said of a place, the most general first. */
+    /** What is to be said of a place, what it alone has first: the rest is true of every room. */
     public static List<RoomCaution> of(Study study) {
-        List<RoomCaution> all = new ArrayList<>(List.of(NEIGHBOUR, SAFE));
+        List<RoomCaution> all = new ArrayList<>();
         boolean car = study.spot().room().surfaces().values().stream().anyMatch(m -> m.id().equals(CAR_LINING));
         if (car) {
             all.add(CAR);
@@ -42,6 +42,8 @@ public enum RoomCaution {
         if (sealing) {
             all.add(SEALING);
         }
+        all.add(SAFE);
+        all.add(NEIGHBOUR);
         return all;
     }
 }

@@ -9,14 +9,8 @@ import java.util.Optional;
  * range of hum, up to 4 kHz, of which most stand out by 6 dB from what lies between them. How it is told is ours.
  */
 final class BuzzFinder {
-    /** Hum ends here (ours). */
-    private static final double FROM_HZ = 800;
-
     /** Higher ones tell nothing more (ours). */
     private static final double TO_HZ = 4000;
-
-    /** Mains are this far off at most (common practice, no source). */
-    private static final double DRIFT_HZ = 0.3;
 
     /** They are looked for in such steps, a third of a bin at the highest harmonic (ours). */
     private static final double STEP_HZ = 0.02;
@@ -43,7 +37,7 @@ final class BuzzFinder {
     record Buzz(double baseHz, double levelDbfs, double highPower) {
         /** Whether a frequency is one of its harmonics, to so many Hz. */
         boolean holds(double hz, double withinHz) {
-            return hz > FROM_HZ && Math.abs(hz - Math.rint(hz / baseHz) * baseHz) < withinHz;
+            return hz > HumFinder.HIGHEST_HZ && Math.abs(hz - Math.rint(hz / baseHz) * baseHz) < withinHz;
         }
     }
 
@@ -57,7 +51,9 @@ final class BuzzFinder {
         double best = 0;
         double bestHz = 0;
         for (int mains = 50; mains <= 60; mains += 10) {
-            for (double base = mains - DRIFT_HZ; base <= mains + DRIFT_HZ + STEP_HZ / 2; base += STEP_HZ) {
+            for (double base = mains - HumFinder.DRIFT_HZ;
+                    base <= mains + HumFinder.DRIFT_HZ + STEP_HZ / 2;
+                    base += STEP_HZ) {
                 double score = score(base);
                 if (score > best) {
                     best = score;
@@ -87,7 +83,7 @@ final class BuzzFinder {
     }
 
     private static int firstEven(double baseHz) {
-        return 2 * (int) Math.ceil(FROM_HZ / baseHz / 2);
+        return 2 * (int) Math.ceil(HumFinder.HIGHEST_HZ / baseHz / 2);
     }
 
     /** Median of the bins halfway to the neighbours. */
@@ -105,7 +101,7 @@ final class BuzzFinder {
     private Buzz buzz(double baseHz, double hissHz) {
         double power = 0;
         double high = 0;
-        for (int h = (int) Math.ceil(FROM_HZ / baseHz); h * baseHz <= TO_HZ; h++) {
+        for (int h = (int) Math.ceil(HumFinder.HIGHEST_HZ / baseHz); h * baseHz <= TO_HZ; h++) {
             int k = (int) Math.rint(h * baseHz / binHz);
             if (k + baseHz / binHz >= bins.length) {
                 break;

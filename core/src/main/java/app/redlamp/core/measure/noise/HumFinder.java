@@ -31,7 +31,7 @@ final class HumFinder {
     private static final double LONGEST_S = 4;
 
     /** Mains are this far off at most (common practice, no source). */
-    private static final double DRIFT_HZ = 0.3;
+    static final double DRIFT_HZ = 0.3;
 
     /** What lies further off than this beyond is a tone of something else, as near as it is known (ours). */
     private static final double UNSURE_HZ = 0.15;
@@ -39,8 +39,8 @@ final class HumFinder {
     /** They are looked for in such steps (ours). */
     private static final double DRIFT_STEP_HZ = 0.05;
 
-    /** Harmonics above it are too soft to matter (ours). */
-    private static final double HIGHEST_HZ = 800;
+    /** Harmonics above it are buzz, where there are any (ours). */
+    static final double HIGHEST_HZ = 800;
 
     /** The family is known by the first ones (ours). */
     private static final int FIRST_HARMONICS = 4;

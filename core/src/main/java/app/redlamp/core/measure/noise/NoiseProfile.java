@@ -60,12 +60,12 @@ public record NoiseProfile(
     /**
      * A steady tone.
      *
-     * @param audibilityDb how audible it is beside the noise in its critical band: nobody minds below
-     *     {@value #AUDIBLE_DB} (ISO 1996-2:2007, annex C)
+     * @param audibilityDb how plainly it is heard beside the noise in its critical band, its tonal audibility: nobody minds below
+     *     {@value #COUNTS_DB} (ISO 1996-2:2007, annex C)
      */
     public record Tone(double frequencyHz, double levelDbfs, double audibilityDb) {
         /** From here on a tone counts against a noise (ISO 1996-2:2007, annex C). */
-        public static final double AUDIBLE_DB = 4;
+        public static final double COUNTS_DB = 4;
 
         /** From here on it counts in full (ISO 1996-2:2007, annex C). */
         public static final double PROMINENT_DB = 10;
@@ -75,11 +75,11 @@ public record NoiseProfile(
 
         /** Whether it is heard by somebody who hears the voice as is usual. */
         public boolean isHeard(double voiceDbfs) {
-            return audibilityDb >= AUDIBLE_DB && levelDbfs + AWeighting.db(frequencyHz) > voiceDbfs - BELOW_VOICE_DB;
+            return audibilityDb >= COUNTS_DB && levelDbfs + AWeighting.db(frequencyHz) > voiceDbfs - BELOW_VOICE_DB;
         }
     }
 
-    /** The most audible of the tones that somebody hears who hears the voice as is usual. */
+    /** Of the tones that somebody hears who hears the voice as is usual, the one that is heard most plainly. */
     public Optional<Tone> heard(double voiceDbfs) {
         return tones.stream().filter(t -> t.isHeard(voiceDbfs)).max(Comparator.comparingDouble(Tone::audibilityDb));
     }
