@@ -143,6 +143,8 @@ final class Json {
         entry.put("tones", report.noise().map(Json::tones).orElse(List.of()));
         entry.put("syllablesPerSecond", number(report.voice().syllablesPerSecond()));
         entry.put("decayS", number(report.voice().decayS()));
+        entry.put("bandwidthHz", rounded(report.bandwidthHz(), 1));
+        entry.put("bitsUsed", number(report.origin().bits()));
         entry.put("channelRelation", report.relation().kind().id());
         entry.put(
                 "channels",

@@ -74,6 +74,8 @@ class CommandLineTest {
                         "tones",
                         "syllablesPerSecond",
                         "decayS",
+                        "bandwidthHz",
+                        "bitsUsed",
                         "channelRelation",
                         "channels",
                         "signalToNoiseDb",

@@ -126,6 +126,14 @@ public final class Wording {
         if (obstacle instanceof Obstacle.CutOff cutOff) {
             return say("obstacle.cut-off", figures.tenths(cutOff.missingS()));
         }
+        if (obstacle instanceof Obstacle.NotWhole part) {
+            return part.coding().isPresent()
+                    ? say("obstacle.lossy", part.coding().get().toUpperCase(Locale.ROOT))
+                    : say("obstacle.narrow", kilohertz(part.bandwidthHz()));
+        }
+        if (obstacle instanceof Obstacle.FewBits few) {
+            return say("obstacle.bits", few.bits(), few.wanted());
+        }
         if (obstacle instanceof Obstacle.TooLong tooLong) {
             return say("obstacle.long", figures.clock(tooLong.durationS()), figures.clock(tooLong.longestS()));
         }
@@ -154,6 +162,12 @@ public final class Wording {
         }
         if (obstacle instanceof Obstacle.CutOff) {
             return List.of(advice("cut-off.copy"));
+        }
+        if (obstacle instanceof Obstacle.NotWhole) {
+            return List.of(advice("whole.original"), advice("whole.again"));
+        }
+        if (obstacle instanceof Obstacle.FewBits few) {
+            return List.of(advice("bits.again", few.wanted()), advice("bits.ask", few.bits()));
         }
         if (obstacle instanceof Obstacle.TooLong) {
             return List.of(advice("long.split"));
@@ -185,12 +199,17 @@ public final class Wording {
         Object amount = switch (finding.kind()) {
             case CLIPPING, NOT_A_NUMBER, PLOSIVES, SIBILANCE, MOUTH_CLICKS, ELECTRICAL_CLICKS, DROPOUTS, JUMPS ->
                 Math.round(finding.amount());
-            case WHINE -> figures.whole(finding.amount());
+            case CALL, LOW_RATE, CODED -> kilohertz(finding.amount());
+            case WHINE, PADDED -> figures.whole(finding.amount());
             case REVERBERANT, CLOCK -> figures.hundredths(finding.amount());
             case THIN, MUDDY, BOXY, HARSH, DULL -> figures.tenths(Math.abs(finding.amount()));
             default -> figures.tenths(finding.amount());
         };
         return say("finding." + finding.kind().id(), amount);
+    }
+
+    private String kilohertz(double hz) {
+        return figures.tenths(hz / 1000);
     }
 
     /** What a finding is in a word or two, for one place of it. */
@@ -355,6 +374,7 @@ public final class Wording {
         return switch (check.unit()) {
             case "s" -> check.id() == CheckId.LENGTH ? figures.clock(margin) : say("value.s", figures.tenths(margin));
             case "LUFS", "LU" -> say("value.LU", figures.tenths(margin));
+            case "kHz" -> say("value.kHz", figures.tenths(margin));
             default -> say("value.dB", figures.tenths(margin));
         };
     }

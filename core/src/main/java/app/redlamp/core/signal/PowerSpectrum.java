@@ -62,6 +62,19 @@ public final class PowerSpectrum {
         count++;
     }
 
+    /** Mean square a bin in the window added last, over the bins {@code from} to {@code to}, neither 0 Hz nor half the sample rate among them. */
+    public double latest(int from, int to) {
+        int first = Math.max(1, from);
+        int end = Math.min(length / 2, to);
+        double sum = 0;
+        for (int k = first; k < end; k++) {
+            double re = work[2 * k];
+            double im = work[2 * k + 1];
+            sum += re * re + im * im;
+        }
+        return end > first ? scale * sum / (end - first) : 0;
+    }
+
     /** Mean square in each bin, 0 Hz to half the sample rate; zeros where nothing was added. */
     public double[] bins() {
         double[] bins = new double[sums.length];

@@ -67,6 +67,7 @@ public enum FigureId {
     DELIVERY_CLIPPING("delivery.clipping", "", "measure.loudness.ClipMeter"),
     DELIVERY_DRYNESS("delivery.dryness", "s", "measure.voice.Reverberance"),
     DELIVERY_BAND("delivery.band", "dB", "delivery.spec.VoiceBand"),
+    DELIVERY_BANDWIDTH("delivery.bandwidth", "kHz", "measure.origin.EdgeMeter"),
     DELIVERY_HEAD("delivery.head", "s", "measure.noise.Pauses"),
     DELIVERY_TAIL("delivery.tail", "s", "measure.noise.Pauses"),
     DELIVERY_ROOM_TONE("delivery.room-tone", "", "measure.noise.Pauses"),

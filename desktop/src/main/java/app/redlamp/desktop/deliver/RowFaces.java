@@ -161,6 +161,10 @@ final class RowFaces {
             return strings.say("docket.noisy");
         } else if (obstacle instanceof Obstacle.CutOff) {
             return strings.say("docket.cut-off");
+        } else if (obstacle instanceof Obstacle.NotWhole) {
+            return strings.say("docket.not-whole");
+        } else if (obstacle instanceof Obstacle.FewBits few) {
+            return strings.say("docket.few-bits", few.bits());
         } else if (obstacle instanceof Obstacle.TooLong) {
             return strings.say("docket.long");
         } else if (obstacle instanceof Obstacle.Misnamed) {

@@ -6,6 +6,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.OptionalInt;
 
 /**
  * What finishing would do, told from the report alone, behind its high-pass: quick enough to show for every recording. The solver measures
@@ -90,7 +91,27 @@ public record Forecast(OptionalDouble gainDb, List<Obstacle> obstacles) {
             obstacles.add(new Obstacle.TooLong(
                     report.info().durationS(), specification.longestS().getAsDouble()));
         }
+        notWhole(specification, report).ifPresent(obstacles::add);
+        fewBits(specification, report).ifPresent(obstacles::add);
         return obstacles;
+    }
+
+    private static Optional<Obstacle> notWhole(Specification specification, Report report) {
+        boolean lossy = !report.info().lossless();
+        double bandwidth = report.bandwidthHz();
+        boolean narrow = bandwidth < specification.bandwidthHz();
+        return specification.wantsWhole() && (lossy || narrow)
+                ? Optional.of(
+                        new Obstacle.NotWhole(lossy ? Optional.of(report.info().codec()) : Optional.empty(), bandwidth))
+                : Optional.empty();
+    }
+
+    private static Optional<Obstacle> fewBits(Specification specification, Report report) {
+        int wanted = specification.format().bitDepth().orElse(0);
+        OptionalInt bits = report.bitDepth();
+        return specification.sound().unprocessed() && bits.isPresent() && bits.getAsInt() < wanted
+                ? Optional.of(new Obstacle.FewBits(bits.getAsInt(), wanted))
+                : Optional.empty();
     }
 
     /** The collision of loudness and noise floor, where there is one. */

@@ -2,6 +2,7 @@ package app.redlamp.core.delivery.finish;
 
 import app.redlamp.core.delivery.spec.Check;
 import app.redlamp.core.units.Decibels;
+import java.util.Optional;
 import java.util.OptionalDouble;
 
 /** Why a recording cannot be finished to its specification, with the figures that prove it. */
@@ -52,6 +53,27 @@ public sealed interface Obstacle {
         @Override
         public String id() {
             return "cut-off";
+        }
+    }
+
+    /**
+     * The client wants all of it, and something left part of it out before; nothing brings that back.
+     *
+     * @param coding the lossy coding that it is in; absent for one that is lossless and was made from less
+     * @param bandwidthHz above it there is nothing
+     */
+    record NotWhole(Optional<String> coding, double bandwidthHz) implements Obstacle {
+        @Override
+        public String id() {
+            return "not-whole";
+        }
+    }
+
+    /** The client wants it unprocessed, with more bits than it was recorded with. */
+    record FewBits(int bits, int wanted) implements Obstacle {
+        @Override
+        public String id() {
+            return "few-bits";
         }
     }
 

@@ -12,6 +12,7 @@ public enum CheckId {
     RANGE,
     DRYNESS,
     BAND,
+    BANDWIDTH,
     HEAD,
     TAIL,
     ROOM_TONE,

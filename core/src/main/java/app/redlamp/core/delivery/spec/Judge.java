@@ -18,6 +18,7 @@ import java.util.stream.Collectors;
  *   <li>loudness or peak undefined (silence): outside
  *   <li>a limit on the noise floor holds for the noisiest half second of the pauses: a client looks for the worst place
  *   <li>floor, head or tail undefined (no pause, nobody speaks): advice
+ *   <li>bits that a file has and that are never used do not count
  *   <li>a lossless recording where the client takes a lossy file: advice, because the lossy file is made from it at the
  *       very end; a lossy file of another coding: outside
  * </ul>
@@ -76,8 +77,15 @@ public final class Judge {
                         "dBFS",
                         CheckResult.ADVICE)));
         addSound(checks, specification.sound(), report);
+        if (specification.wantsWhole()) {
+            checks.add(Check.of(
+                    CheckId.BANDWIDTH,
+                    report.bandwidthHz() / 1000,
+                    Limits.atLeast(specification.bandwidthHz() / 1000),
+                    "kHz"));
+        }
         addTime(checks, specification, report, fileName);
-        addFormat(checks, specification.format(), report.info(), commonChannels);
+        addFormat(checks, specification.format(), report, commonChannels);
         addNaming(checks, specification.naming(), report.info(), fileName);
         return new Judgement(specification, checks);
     }
@@ -152,7 +160,8 @@ public final class Judge {
         return Check.of(id, seconds, limits, "s", CheckResult.ADVICE);
     }
 
-    private static void addFormat(List<Check> checks, DeliveryFormat format, AudioInfo info, int commonChannels) {
+    private static void addFormat(List<Check> checks, DeliveryFormat format, Report report, int commonChannels) {
+        AudioInfo info = report.info();
         boolean sameCoding = format.accepts(info);
         boolean lossy = !info.lossless();
         int wanted = format.channelsFor(commonChannels);
@@ -167,8 +176,8 @@ public final class Judge {
                 "Hz"));
         if (format.bitDepth().isPresent() && !(sameCoding && lossy)) {
             int bits = format.bitDepth().getAsInt();
-            OptionalDouble depth = info.bitDepth().isPresent()
-                    ? OptionalDouble.of(info.bitDepth().getAsInt())
+            OptionalDouble depth = report.bitDepth().isPresent()
+                    ? OptionalDouble.of(report.bitDepth().getAsInt())
                     : OptionalDouble.empty();
             checks.add(Check.of(CheckId.BIT_DEPTH, depth, Limits.between(bits, bits), "bit", CheckResult.OUTSIDE));
         }

@@ -1,6 +1,7 @@
 package app.redlamp.core.delivery.spec;
 
 import app.redlamp.core.fault.Faults;
+import app.redlamp.core.measure.origin.Edge;
 import app.redlamp.core.units.Limits;
 import java.util.Optional;
 import java.util.OptionalDouble;
@@ -80,6 +81,17 @@ public record Specification(
                         time.longestS().stream(),
                         fileName.map(naming::longestS).orElse(OptionalDouble.empty()).stream())
                 .min();
+    }
+
+    /** Whether the client keeps or works on the samples, and so wants nothing left out of them: as recorded, or lossless of 24 bits. */
+    public boolean wantsWhole() {
+        return format.coding().lossless()
+                && (sound.unprocessed() || format.bitDepth().orElse(0) >= 24);
+    }
+
+    /** What a recording has to reach where all is wanted of it, in Hz: as far as anybody hears, and as the sample rate allows. */
+    public double bandwidthHz() {
+        return Math.min(Edge.HIGHEST_HZ, Edge.SHARE_OF_RATE * format.sampleRateHz());
     }
 
     /** Most runs of clipped samples that are let through. */

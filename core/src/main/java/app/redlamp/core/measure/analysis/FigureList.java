@@ -82,6 +82,12 @@ public final class FigureList {
         all.put("dropouts", OptionalDouble.of(report.voice().dropouts().count()));
         all.put("jumps", OptionalDouble.of(report.voice().jumps().count()));
         all.put("decayS", report.voice().decayS());
+        all.put("bandwidthHz", OptionalDouble.of(report.bandwidthHz()));
+        all.put(
+                "bitsUsed",
+                report.origin().bits().isPresent()
+                        ? OptionalDouble.of(report.origin().bits().getAsInt())
+                        : OptionalDouble.empty());
         all.put("syllablesPerSecond", report.voice().syllablesPerSecond());
         for (int c = 0; c < report.levels().channels().size(); c++) {
             Levels.Channel channel = report.levels().channels().get(c);

@@ -31,6 +31,14 @@ public record Finding(Kind kind, Severity severity, double startS, double endS, 
         DIGITAL_SILENCE,
         /** The file is shorter than it says; seconds that are missing. */
         CUT_OFF,
+        /** The band of a telephone; Hz at which it ends. */
+        CALL,
+        /** Kept at a low sample rate once; Hz at which it ends. */
+        LOW_RATE,
+        /** Coded with loss once; Hz at which it ends. */
+        CODED,
+        /** Fewer bits than the file has; bits that are used. */
+        PADDED,
         /** Samples that are no numbers, read as zero; how many. */
         NOT_A_NUMBER,
         /** Pauses gated to digital silence, so that the floor is unknown; seconds. */

@@ -5,6 +5,8 @@ import app.redlamp.core.measure.analysis.Finding.Severity;
 import app.redlamp.core.measure.loudness.Clipping;
 import app.redlamp.core.measure.noise.NoiseProfile;
 import app.redlamp.core.measure.noise.Pauses;
+import app.redlamp.core.measure.origin.Edge;
+import app.redlamp.core.measure.origin.Origin;
 import app.redlamp.core.measure.voice.Clock;
 import app.redlamp.core.measure.voice.Event;
 import app.redlamp.core.measure.voice.VoiceProfile;
@@ -74,6 +76,7 @@ final class Findings {
     static List<Finding> of(Report report, long notNumbers) {
         Findings all = new Findings(report.info().durationS(), report.pauses());
         all.samples(report, notNumbers);
+        all.origin(report.origin(), report.info());
         all.channels(report.relation());
         all.voice(report.voice());
         report.noise().ifPresent(all::noise);
@@ -111,6 +114,23 @@ final class Findings {
         } else if (pauses.noiseFloorDbfs().isEmpty()) {
             whole(Kind.NO_PAUSE, Severity.NOTE, LEAST_SILENCE_S);
         }
+    }
+
+    private void origin(Origin origin, AudioInfo info) {
+        origin.edge()
+                .filter(e -> info.lossless() || e.kind() == Edge.Kind.CALL)
+                .ifPresent(e -> whole(kind(e.kind()), Severity.WARNING, e.hz()));
+        if (origin.isPadded(info)) {
+            whole(Kind.PADDED, Severity.WARNING, origin.bits().orElseThrow());
+        }
+    }
+
+    private static Kind kind(Edge.Kind edge) {
+        return switch (edge) {
+            case CALL -> Kind.CALL;
+            case LOW_RATE -> Kind.LOW_RATE;
+            case CODING -> Kind.CODED;
+        };
     }
 
     private void channels(ChannelRelation relation) {

@@ -10,6 +10,8 @@ import app.redlamp.core.measure.noise.NoiseProfile;
 import app.redlamp.core.measure.noise.PauseFinder;
 import app.redlamp.core.measure.noise.Pauses;
 import app.redlamp.core.measure.noise.QuietPieces;
+import app.redlamp.core.measure.origin.BitMeter;
+import app.redlamp.core.measure.origin.Origin;
 import app.redlamp.core.measure.voice.BreakMeter;
 import app.redlamp.core.measure.voice.ClickMeter;
 import app.redlamp.core.measure.voice.DropoutMeter;
@@ -56,6 +58,7 @@ public final class RecordingAnalyzer implements SampleSink {
     private final VoiceSpectrumMeter spectrum;
     private final RelationMeter relation;
     private final Excerpts excerpts;
+    private final BitMeter bits = new BitMeter();
     /** Samples that have not yet filled a tick. */
     private final float[][] waiting;
 
@@ -107,6 +110,7 @@ public final class RecordingAnalyzer implements SampleSink {
         for (int c = 0; c < channels.length; c++) {
             clean(block[c], count);
             channels[c].block(block[c], count);
+            bits.accept(block[c], count);
         }
         if (channels.length == 2) {
             relation.accept(block, count);
@@ -204,6 +208,7 @@ public final class RecordingAnalyzer implements SampleSink {
                 clips.result(),
                 noise,
                 voice,
+                new Origin(spectrum.edge(), bits.bits()),
                 channels.length == 2
                         ? relation.result(levels)
                         : new ChannelRelation(

@@ -6,12 +6,14 @@ import app.redlamp.core.measure.loudness.Levels;
 import app.redlamp.core.measure.loudness.Loudness;
 import app.redlamp.core.measure.noise.NoiseProfile;
 import app.redlamp.core.measure.noise.Pauses;
+import app.redlamp.core.measure.origin.Origin;
 import app.redlamp.core.measure.voice.VoiceProfile;
 import app.redlamp.core.signal.AudioInfo;
 import app.redlamp.core.signal.LevelHistogram;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.OptionalInt;
 
 /**
  * Everything measured in one pass over a recording. What is undefined is absent, never −∞ or 0.
@@ -25,6 +27,7 @@ import java.util.OptionalDouble;
  * @param clipping where the waveform was cut off
  * @param noise what the noise is made of; absent without a pause
  * @param voice what is told about the voice
+ * @param origin what was left out before it came into this file
  * @param relation how the first two channels go together
  * @param noiseHill 50 ms levels within the pauses and in the gaps between words
  * @param voiceHill all other 50 ms levels, digital silence left out
@@ -41,6 +44,7 @@ public record Report(
         Clipping clipping,
         Optional<NoiseProfile> noise,
         VoiceProfile voice,
+        Origin origin,
         ChannelRelation relation,
         LevelHistogram noiseHill,
         LevelHistogram voiceHill,
@@ -62,6 +66,7 @@ public record Report(
                 clipping,
                 noise,
                 voice,
+                origin,
                 relation,
                 noiseHill,
                 voiceHill,
@@ -99,6 +104,16 @@ public record Report(
         return findings.stream()
                 .filter(f -> f.severity() == Finding.Severity.FAULT && f.kind() != Finding.Kind.CLIPPING)
                 .toList();
+    }
+
+    /** Highest frequency that is there, in Hz: where it ends, or half the sample rate. */
+    public double bandwidthHz() {
+        return origin.bandwidthHz(info);
+    }
+
+    /** Bits a sample that are worth something; absent for lossy codings. */
+    public OptionalInt bitDepth() {
+        return origin.depth(info);
     }
 
     /** Noise floor in dBFS RMS; absent without a pause of 0.3 s. */

@@ -1,5 +1,7 @@
 package app.redlamp.core.measure.voice;
 
+import app.redlamp.core.measure.origin.Edge;
+import app.redlamp.core.measure.origin.EdgeMeter;
 import app.redlamp.core.measure.voice.VoiceSpectrum.Colour;
 import app.redlamp.core.measure.voice.VoiceSpectrum.Shade;
 import app.redlamp.core.signal.OctaveBands;
@@ -25,6 +27,9 @@ public final class VoiceSpectrumMeter {
     /** Fewer give no average (ours). */
     private static final int FEWEST_WINDOWS = 20;
 
+    /** Filters begin below half the sample rate (ours). */
+    private static final double USABLE = 0.45;
+
     private static final List<Range> RANGES = List.of(
             new Range(Shade.THIN, 150, 420, -5),
             new Range(Shade.MUDDY, 190, 420, 5),
@@ -34,12 +39,14 @@ public final class VoiceSpectrumMeter {
 
     private record Range(Shade shade, double lowHz, double highHz, double limitDb) {}
 
-    private final double usableHz;
+    private final double sampleRateHz;
     private final PowerSpectrum spectrum;
+    private final EdgeMeter edges;
 
     public VoiceSpectrumMeter(int sampleRateHz) {
-        usableHz = 0.45 * sampleRateHz;
+        this.sampleRateHz = sampleRateHz;
         spectrum = new PowerSpectrum(PowerSpectrum.lengthFor(0.05, sampleRateHz), sampleRateHz);
+        edges = new EdgeMeter(sampleRateHz, spectrum.binHz());
     }
 
     /** Samples that {@link #add} looks at. */
@@ -50,6 +57,12 @@ public final class VoiceSpectrumMeter {
     /** Adds a window of voice. */
     public void add(float[] samples, int from) {
         spectrum.add(samples, from);
+        edges.add(spectrum);
+    }
+
+    /** Where the voice ends although there is room for more; absent where it does not. */
+    public Optional<Edge> edge() {
+        return edges.result();
     }
 
     /** Absent with less than a second of voice. */
@@ -57,6 +70,8 @@ public final class VoiceSpectrumMeter {
         if (spectrum.count() < FEWEST_WINDOWS) {
             return Optional.empty();
         }
+        Optional<Edge> edge = edge();
+        double usableHz = usableHz(edge);
         OctaveBands thirds = OctaveBands.THIRDS;
         double[] powers = thirds.powers(spectrum.bins(), spectrum.binHz());
         double total = Arrays.stream(powers).sum();
@@ -68,7 +83,7 @@ public final class VoiceSpectrumMeter {
         int counted = 0;
         for (int b = 0; b < powers.length; b++) {
             deviations[b] = db(powers[b] / total) - SpeechSpectrum.VOICED.atDb(b);
-            if (counts(thirds.centreHz(b))) {
+            if (counts(thirds.centreHz(b), usableHz)) {
                 mean += deviations[b];
                 counted++;
             }
@@ -78,15 +93,24 @@ public final class VoiceSpectrumMeter {
             levels.add(db(powers[b] / total));
             deviations[b] = thirds.centreHz(b) < usableHz ? deviations[b] - mean / counted : 0;
         }
-        return Optional.of(
-                new VoiceSpectrum(levels, Arrays.stream(deviations).boxed().toList(), colour(thirds, deviations)));
+        boolean call = edge.filter(e -> e.kind() == Edge.Kind.CALL).isPresent();
+        return Optional.of(new VoiceSpectrum(
+                levels,
+                Arrays.stream(deviations).boxed().toList(),
+                call ? Optional.empty() : colour(thirds, deviations, usableHz)));
     }
 
-    private boolean counts(double centreHz) {
+    /** What is told of a voice ends a little below what was left of it, and nothing is told of a call. */
+    private double usableHz(Optional<Edge> edge) {
+        double rate = USABLE * sampleRateHz;
+        return edge.isPresent() ? Math.min(rate, 2 * USABLE * edge.get().hz()) : rate;
+    }
+
+    private static boolean counts(double centreHz, double usableHz) {
         return centreHz > LOWEST_HZ && centreHz < Math.min(HIGHEST_HZ, usableHz);
     }
 
-    private Optional<Colour> colour(OctaveBands thirds, double[] deviations) {
+    private static Optional<Colour> colour(OctaveBands thirds, double[] deviations, double usableHz) {
         Colour most = null;
         double mostOver = 0;
         for (Range range : RANGES) {
@@ -95,7 +119,7 @@ public final class VoiceSpectrumMeter {
             int furthest = -1;
             for (int b = 0; b < deviations.length; b++) {
                 double centre = thirds.centreHz(b);
-                if (centre > range.lowHz() && centre < range.highHz() && counts(centre)) {
+                if (centre > range.lowHz() && centre < range.highHz() && counts(centre, usableHz)) {
                     sum += deviations[b];
                     count++;
                     double sign = Math.signum(range.limitDb());

@@ -71,4 +71,32 @@ public final class Specifications {
                 new DeliveryFormat(
                         DeliveryFormat.Coding.WAV, 48_000, OptionalInt.of(24), OptionalInt.empty(), 1, 2, false));
     }
+
+    /** As it was recorded, 24 bits at 48 kHz. */
+    public static Specification raw() {
+        return raw(48_000);
+    }
+
+    /** The same at another sample rate. */
+    public static Specification raw(int sampleRateHz) {
+        return new Specification(
+                "raw",
+                "Raw",
+                "made up",
+                Optional.empty(),
+                new PeakLimit(PeakLimit.Measure.SAMPLE, OptionalDouble.of(-12), -3),
+                OptionalDouble.of(-60),
+                TimeLimits.NONE,
+                new SoundLimits(
+                        0,
+                        OptionalDouble.empty(),
+                        OptionalDouble.empty(),
+                        OptionalDouble.empty(),
+                        Optional.empty(),
+                        true),
+                SetLimits.USUAL,
+                Naming.FREE,
+                new DeliveryFormat(
+                        DeliveryFormat.Coding.WAV, sampleRateHz, OptionalInt.of(24), OptionalInt.empty(), 1, 2, false));
+    }
 }

@@ -5,6 +5,7 @@ import app.redlamp.core.measure.loudness.Clipping;
 import app.redlamp.core.measure.loudness.Levels;
 import app.redlamp.core.measure.loudness.Loudness;
 import app.redlamp.core.measure.noise.Pauses;
+import app.redlamp.core.measure.origin.Origin;
 import app.redlamp.core.measure.voice.Event;
 import app.redlamp.core.measure.voice.VoiceProfile;
 import app.redlamp.core.signal.AudioInfo;
@@ -25,6 +26,7 @@ public final class Reports {
     private double tail = 2;
     private int clips;
     private VoiceProfile voice = plainVoice();
+    private Origin origin = Origin.UNKNOWN;
     private ChannelRelation relation = new ChannelRelation(ChannelRelation.Kind.SINGLE, 0, 0, 0);
     private List<Finding> findings = List.of();
     private AudioInfo info = new AudioInfo("wav", "pcm_s24le", 44_100, OptionalInt.of(24), 1, 60, OptionalInt.empty());
@@ -76,6 +78,11 @@ public final class Reports {
 
     public Reports findings(List<Finding> found) {
         findings = found;
+        return this;
+    }
+
+    public Reports origin(Origin value) {
+        origin = value;
         return this;
     }
 
@@ -135,6 +142,7 @@ public final class Reports {
                 new Clipping(clips, runs, OptionalDouble.empty(), List.of()),
                 Optional.empty(),
                 voice,
+                origin,
                 relation,
                 LevelHistogram.of(-66, -66),
                 LevelHistogram.of(-20, -21),
