@@ -11,6 +11,7 @@ import app.redlamp.core.measure.loudness.Levels;
 import app.redlamp.core.measure.noise.Hum;
 import app.redlamp.core.measure.noise.NoiseProfile;
 import app.redlamp.core.measure.noise.Pauses;
+import app.redlamp.core.measure.voice.Echo;
 import app.redlamp.core.measure.voice.Event;
 import app.redlamp.core.signal.AudioInfo;
 import app.redlamp.core.signal.OctaveBands;
@@ -143,6 +144,9 @@ final class Json {
         entry.put("tones", report.noise().map(Json::tones).orElse(List.of()));
         entry.put("syllablesPerSecond", number(report.voice().syllablesPerSecond()));
         entry.put("decayS", number(report.voice().decayS()));
+        entry.put("crestDb", number(report.crestDb()));
+        entry.put("atCeilingPercent", rounded(100 * report.levels().limitedShare(), 1e-2));
+        entry.put("echo", report.voice().echo().map(Json::echo).orElse(null));
         entry.put("bandwidthHz", rounded(report.bandwidthHz(), 1));
         entry.put("bitsUsed", number(report.origin().bits()));
         entry.put("channelRelation", report.relation().kind().id());
@@ -173,6 +177,13 @@ final class Json {
         format.put("channels", info.channels());
         format.put("durationS", rounded(info.durationS(), 1e-6));
         return format;
+    }
+
+    private static Map<String, Object> echo(Echo echo) {
+        Map<String, Object> entry = new LinkedHashMap<>();
+        entry.put("delayMs", rounded(echo.delayMs(), 1e-2));
+        entry.put("levelDb", rounded(echo.levelDb(), 1e-2));
+        return entry;
     }
 
     private static Map<String, Object> stretch(Pauses.Stretch stretch) {

@@ -2,6 +2,7 @@ package app.redlamp.core.measure.analysis;
 
 import app.redlamp.core.measure.loudness.ActiveSpeech;
 import app.redlamp.core.measure.loudness.ActiveSpeechMeter;
+import app.redlamp.core.measure.loudness.CeilingMeter;
 import app.redlamp.core.measure.loudness.ClipMeter;
 import app.redlamp.core.measure.loudness.KWeighting;
 import app.redlamp.core.measure.loudness.Levels;
@@ -34,6 +35,7 @@ final class ChannelMeter {
     private final DropoutMeter dropouts;
     private final RepeatMeter repeats;
     private final BreakMeter breaks;
+    private final CeilingMeter ceiling = new CeilingMeter();
     private final ActiveSpeechMeter activeSpeech = new ActiveSpeechMeter(FrameClock.TICKS_PER_SECOND);
     private final OffsetTracker offset;
     private final BiquadFilter low;
@@ -71,6 +73,7 @@ final class ChannelMeter {
     private double frameWeighted;
     private double frameBends;
     private double frameLow;
+    private float framePeak;
 
     ChannelMeter(int channel, int sampleRateHz, ClipMeter clips) {
         this.channel = channel;
@@ -156,6 +159,7 @@ final class ChannelMeter {
         float squared = 0;
         float bends = 0;
         float edges = 0;
+        float peak = framePeak;
         for (int i = 0; i < count; i++) {
             float x = block[i];
             float rise = x - before;
@@ -163,7 +167,9 @@ final class ChannelMeter {
             float both = rise + step1;
             float edge = both + pair1;
             total += x;
-            magnitudes += Math.abs(x);
+            float magnitude = Math.abs(x);
+            magnitudes += magnitude;
+            peak = Math.max(peak, magnitude);
             squared += x * x;
             bends += bend * bend;
             edges += edge * edge;
@@ -174,6 +180,7 @@ final class ChannelMeter {
         last = before;
         step = step1;
         pair = pair1;
+        framePeak = peak;
         frameSquares += squared;
         frameBends += bends;
         double share = 1.0 / count;
@@ -203,6 +210,8 @@ final class ChannelMeter {
         into.bends[channel] = frameBends / count;
         into.low[channel] = frameLow / count;
         into.variance[channel] = offset.closeFrame();
+        ceiling.add(framePeak);
+        framePeak = 0;
         frameSamples = 0;
         squares += frameSquares;
         frameSquares = 0;
@@ -233,7 +242,8 @@ final class ChannelMeter {
                 truePeak.truePeakDbtp(),
                 truePeak.samplePeakDbfs(),
                 Decibels.ofPower(samples == 0 ? 0 : wholeSquares() / samples),
-                offset.offset());
+                offset.offset(),
+                ceiling.share());
     }
 
     ActiveSpeech activeSpeech() {

@@ -3,14 +3,16 @@ package app.redlamp.core.measure.analysis;
 import app.redlamp.core.measure.noise.PauseFinder;
 import app.redlamp.core.measure.noise.Pauses;
 import app.redlamp.core.measure.noise.QuietPieces;
+import app.redlamp.core.measure.origin.EdgeMeter;
+import app.redlamp.core.measure.voice.EchoMeter;
 import app.redlamp.core.measure.voice.VoiceSpectrumMeter;
 import app.redlamp.core.signal.FrameClock;
 import app.redlamp.core.units.Decibels;
 
 /**
  * Holds the last 10 s of the first two channels and, each time they are full, passes on what needs samples and not only
- * levels: quiet stretches to {@link QuietPieces}, windows of voice to {@link VoiceSpectrumMeter}, both channels to
- * {@link RelationMeter}.
+ * levels: quiet stretches to {@link QuietPieces}, windows of voice to {@link VoiceSpectrumMeter}, windows of anything to {@link EdgeMeter} and {@link EchoMeter},
+ * both channels to {@link RelationMeter}.
  */
 final class Excerpts {
     /** Ten seconds: long enough to hear a voice, short enough to compare (ours). */
@@ -22,18 +24,38 @@ final class Excerpts {
     /** Windows of voice taken from each 10 s (ours). */
     private static final int WINDOWS = 24;
 
+    /** Windows of anything taken from each 10 s (ours). */
+    private static final int WINDOWS_OF_ALL = 12;
+
+    /** Windows for echoes taken from each 10 s; they are long (ours). */
+    private static final int WINDOWS_OF_ECHO = 4;
+
+    /** Share of the power around from which a window is one of speech (ours). */
+    private static final double LOUD_ENOUGH = 0.3;
+
     private final int sampleRateHz;
     private final QuietPieces quiet;
     private final VoiceSpectrumMeter voice;
+    private final EdgeMeter edges;
+    private final EchoMeter echo;
     private final RelationMeter relation;
     private final float[][] samples;
     private int filled;
     private long start;
 
-    Excerpts(int sampleRateHz, int channels, QuietPieces quiet, VoiceSpectrumMeter voice, RelationMeter relation) {
+    Excerpts(
+            int sampleRateHz,
+            int channels,
+            QuietPieces quiet,
+            VoiceSpectrumMeter voice,
+            EdgeMeter edges,
+            EchoMeter echo,
+            RelationMeter relation) {
         this.sampleRateHz = sampleRateHz;
         this.quiet = quiet;
         this.voice = voice;
+        this.edges = edges;
+        this.echo = echo;
         this.relation = relation;
         samples = new float[Math.min(2, channels)][10 * sampleRateHz + 1];
     }
@@ -77,8 +99,40 @@ final class Excerpts {
                 relation.delayIn(samples[0], samples[1], filled);
             }
         }
+        passAll();
+        passLoud(meanSquares);
         start += meanSquares.length;
         filled = 0;
+    }
+
+    private void passAll() {
+        int window = edges.windowSamples();
+        int hop = Math.max(window, 10 * sampleRateHz / WINDOWS_OF_ALL);
+        for (int at = 0; at + window <= filled; at += hop) {
+            edges.add(samples[0], at);
+        }
+    }
+
+    /** Windows in which somebody speaks most of the time: an echo is heard in what causes it. */
+    private void passLoud(float[] meanSquares) {
+        int window = echo.windowSamples();
+        int hop = Math.max(window, 10 * sampleRateHz / WINDOWS_OF_ECHO);
+        double all = mean(meanSquares, 0, meanSquares.length);
+        for (int at = 0; at + window <= filled; at += hop) {
+            int from = (int) ((long) at * FrameClock.FRAMES_PER_SECOND / sampleRateHz);
+            int to = (int) ((long) (at + window) * FrameClock.FRAMES_PER_SECOND / sampleRateHz);
+            if (mean(meanSquares, from, Math.min(to, meanSquares.length)) > LOUD_ENOUGH * all) {
+                echo.add(samples[0], at);
+            }
+        }
+    }
+
+    private static double mean(float[] values, int from, int to) {
+        double sum = 0;
+        for (int i = from; i < to; i++) {
+            sum += values[i];
+        }
+        return to > from ? sum / (to - from) : 0;
     }
 
     private void passVoice(float[] meanSquares, double loud) {

@@ -4,6 +4,7 @@ import app.redlamp.core.measure.loudness.Levels;
 import app.redlamp.core.measure.noise.Hum;
 import app.redlamp.core.measure.noise.NoiseProfile;
 import app.redlamp.core.measure.noise.Pauses;
+import app.redlamp.core.measure.voice.Echo;
 import app.redlamp.core.signal.OctaveBands;
 import java.util.LinkedHashMap;
 import java.util.Map;
@@ -82,6 +83,11 @@ public final class FigureList {
         all.put("dropouts", OptionalDouble.of(report.voice().dropouts().count()));
         all.put("jumps", OptionalDouble.of(report.voice().jumps().count()));
         all.put("decayS", report.voice().decayS());
+        all.put("crestDb", report.crestDb());
+        all.put("atCeilingPercent", OptionalDouble.of(100 * report.levels().limitedShare()));
+        all.put(
+                "echoMs",
+                report.voice().echo().stream().mapToDouble(Echo::delayMs).findFirst());
         all.put("bandwidthHz", OptionalDouble.of(report.bandwidthHz()));
         all.put(
                 "bitsUsed",

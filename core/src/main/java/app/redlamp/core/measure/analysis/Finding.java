@@ -77,6 +77,10 @@ public record Finding(Kind kind, Severity severity, double startS, double endS, 
         DROPOUTS,
         /** Breaks of the waveform in speech; how many. */
         JUMPS,
+        /** Peaks that end at one ceiling: limited flat; percent of the speech. */
+        LIMITED,
+        /** The voice once more, late; milliseconds. */
+        ECHO,
         /** The room rings on; seconds to −60 dB. */
         REVERBERANT,
         /** Too little at 160 to 400 Hz; dB against speech in general. */

@@ -60,6 +60,9 @@ final class Findings {
     /** More often they are a habit (ours). */
     private static final double CLICKS_A_MINUTE = 3;
 
+    /** The same that finishing calls limited hard: one tenth of the speech (ours). */
+    private static final double LIMITED_SHARE = 0.1;
+
     /** Words that end more slowly sound like a room (common practice, no source). */
     private static final double REVERBERANT_S = 0.35;
 
@@ -79,6 +82,7 @@ final class Findings {
         all.origin(report.origin(), report.info());
         all.channels(report.relation());
         all.voice(report.voice());
+        all.limited(report);
         report.noise().ifPresent(all::noise);
         all.findings.sort(Comparator.comparing(Finding::severity).reversed());
         return all.findings;
@@ -133,6 +137,18 @@ final class Findings {
         };
     }
 
+    /** What was cut off has a ceiling too, and is told already. */
+    private void limited(Report report) {
+        double share = report.levels().limitedShare();
+        boolean cut =
+                report.clippedRuns() > 0 || report.clipping().flatTopDbfs().isPresent();
+        if (share >= LIMITED_SHARE
+                && !cut
+                && report.voice().syllablesPerSecond().isPresent()) {
+            whole(Kind.LIMITED, Severity.WARNING, 100 * share);
+        }
+    }
+
     private void channels(ChannelRelation relation) {
         switch (relation.kind()) {
             case INVERTED -> whole(Kind.CHANNELS_INVERTED, Severity.FAULT, 0);
@@ -150,6 +166,7 @@ final class Findings {
         places(Kind.MOUTH_CLICKS, Severity.NOTE, voice.mouthClicks(), CLICKS_A_MINUTE);
         places(Kind.SIBILANCE, Severity.NOTE, voice.harshSibilants(), SIBILANTS_A_MINUTE);
         voice.swellDb().ifPresent(db -> longestPause(Kind.PUMPING, Severity.WARNING, db));
+        voice.echo().ifPresent(e -> whole(Kind.ECHO, Severity.WARNING, e.delayMs()));
         voice.decayS().stream()
                 .filter(s -> s >= REVERBERANT_S)
                 .forEach(s -> whole(Kind.REVERBERANT, Severity.WARNING, s));

@@ -11,10 +11,13 @@ import app.redlamp.core.measure.noise.PauseFinder;
 import app.redlamp.core.measure.noise.Pauses;
 import app.redlamp.core.measure.noise.QuietPieces;
 import app.redlamp.core.measure.origin.BitMeter;
+import app.redlamp.core.measure.origin.Edge;
+import app.redlamp.core.measure.origin.EdgeMeter;
 import app.redlamp.core.measure.origin.Origin;
 import app.redlamp.core.measure.voice.BreakMeter;
 import app.redlamp.core.measure.voice.ClickMeter;
 import app.redlamp.core.measure.voice.DropoutMeter;
+import app.redlamp.core.measure.voice.EchoMeter;
 import app.redlamp.core.measure.voice.RepeatMeter;
 import app.redlamp.core.measure.voice.VoiceAnalyzer;
 import app.redlamp.core.measure.voice.VoiceFrames;
@@ -56,6 +59,8 @@ public final class RecordingAnalyzer implements SampleSink {
     private final FrameSeries frames;
     private final QuietPieces quiet;
     private final VoiceSpectrumMeter spectrum;
+    private final EdgeMeter edges;
+    private final EchoMeter echo;
     private final RelationMeter relation;
     private final Excerpts excerpts;
     private final BitMeter bits = new BitMeter();
@@ -78,8 +83,10 @@ public final class RecordingAnalyzer implements SampleSink {
         waiting = new float[channelCount][sampleRateHz / FrameClock.TICKS_PER_SECOND + 2];
         quiet = new QuietPieces(sampleRateHz);
         spectrum = new VoiceSpectrumMeter(sampleRateHz);
+        edges = new EdgeMeter(sampleRateHz);
+        echo = new EchoMeter(sampleRateHz);
         relation = new RelationMeter(sampleRateHz);
-        excerpts = new Excerpts(sampleRateHz, channelCount, quiet, spectrum, relation);
+        excerpts = new Excerpts(sampleRateHz, channelCount, quiet, spectrum, edges, echo, relation);
     }
 
     /** Measures a whole recording; the caller closes the source. */
@@ -195,7 +202,8 @@ public final class RecordingAnalyzer implements SampleSink {
         VoiceFrames voiced = frames.of(levels.live());
         float[] meanSquares = voiced.all();
         Pauses pauses = PauseFinder.of(meanSquares, voiced.bends());
-        VoiceProfile voice = VoiceAnalyzer.analyze(voiced, pauses, found(), sampleRateHz);
+        Optional<Edge> edge = edges.result();
+        VoiceProfile voice = VoiceAnalyzer.analyze(voiced, pauses, found(edge), sampleRateHz);
         double steepHz = voice.spectrum().map(HighPassed::steepCornerHz).orElse(HighPassed.CORNER_HZ);
         Optional<NoiseProfile> noise = NoiseAnalyzer.analyze(quiet, pauses, sampleRateHz, steepHz);
         Report report = new Report(
@@ -208,7 +216,7 @@ public final class RecordingAnalyzer implements SampleSink {
                 clips.result(),
                 noise,
                 voice,
-                new Origin(spectrum.edge(), bits.bits()),
+                new Origin(edge, bits.bits()),
                 channels.length == 2
                         ? relation.result(levels)
                         : new ChannelRelation(
@@ -230,13 +238,14 @@ public final class RecordingAnalyzer implements SampleSink {
                 .orElseThrow();
     }
 
-    private VoiceAnalyzer.Found found() {
+    private VoiceAnalyzer.Found found(Optional<Edge> edge) {
         return new VoiceAnalyzer.Found(
                 inTime(m -> m.clicks().clicks(), ClickMeter.Click::atS),
                 inTime(m -> m.dropouts().runs(), DropoutMeter.Run::startS),
                 inTime(m -> m.repeats().repeats(), RepeatMeter.Repeat::startS),
                 inTime(m -> m.breaks().breaks(), BreakMeter.Break::atS),
-                spectrum.result());
+                spectrum.result(edge),
+                echo.result());
     }
 
     /** What was found in all channels, in the order of time. */

@@ -106,6 +106,17 @@ public record Report(
                 .toList();
     }
 
+    /**
+     * Crest factor in dB: true peak over active speech level (ITU-T P.56) of the loudest channels. Absent without speech.
+     */
+    public OptionalDouble crestDb() {
+        OptionalDouble voice = activeSpeech.levelDbov();
+        boolean speech = voice.isPresent()
+                && truePeakDbtp().isPresent()
+                && this.voice.syllablesPerSecond().isPresent();
+        return speech ? OptionalDouble.of(truePeakDbtp().getAsDouble() - voice.getAsDouble()) : OptionalDouble.empty();
+    }
+
     /** Highest frequency that is there, in Hz: where it ends, or half the sample rate. */
     public double bandwidthHz() {
         return origin.bandwidthHz(info);

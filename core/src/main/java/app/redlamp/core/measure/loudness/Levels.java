@@ -22,9 +22,14 @@ public record Levels(List<Channel> channels) {
      * @param rmsDbfs RMS of the whole recording without its offset, in the plain convention: a full-scale sine reads −3.01 dBFS
      *     (AES17 would call it 0)
      * @param dcOffset mean of the samples as a share of full scale
+     * @param limitedShare share of what is sounding whose peaks end at one ceiling, 0 to 1 ({@link CeilingMeter})
      */
     public record Channel(
-            OptionalDouble truePeakDbtp, OptionalDouble samplePeakDbfs, OptionalDouble rmsDbfs, double dcOffset) {}
+            OptionalDouble truePeakDbtp,
+            OptionalDouble samplePeakDbfs,
+            OptionalDouble rmsDbfs,
+            double dcOffset,
+            double limitedShare) {}
 
     public Levels {
         channels = List.copyOf(channels);
@@ -65,6 +70,14 @@ public record Levels(List<Channel> channels) {
     private double power(int channel) {
         OptionalDouble rms = channels.get(channel).rmsDbfs();
         return rms.isPresent() ? Decibels.toPower(rms.getAsDouble()) : 0;
+    }
+
+    /** Share of what is sounding whose peaks end at one ceiling, in the live channel where it is most; 0 to 1. */
+    public double limitedShare() {
+        return live().stream()
+                .mapToDouble(c -> channels.get(c).limitedShare())
+                .max()
+                .orElse(0);
     }
 
     /** Mean of the channel that is furthest from zero, with its sign. */

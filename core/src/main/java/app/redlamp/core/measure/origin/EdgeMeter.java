@@ -9,10 +9,13 @@ import java.util.Optional;
  * Looks for the frequency above which there is nothing. Microphones, rooms and preamps leave some noise up to half the sample rate; where
  * it stops at once, something took the rest away: a coding, a lower sample rate, a telephone.
  *
- * <p>In each band the level that one window of voice in five exceeds is looked at: codings leave the top out in most windows, and a click,
+ * <p>In each band the level that one window in five exceeds is looked at: codings leave the top out in most windows, and a click,
  * which fills every band, is in fewer.
  */
 public final class EdgeMeter {
+    /** Long enough to part what is 250 Hz apart (ours). */
+    private static final double LENGTH_S = 0.05;
+
     /** Wide enough for a steady level, narrow enough for an edge (ours). */
     private static final double BAND_HZ = 250;
 
@@ -66,19 +69,29 @@ public final class EdgeMeter {
 
     private final int bands;
     private final double highestHz;
-    private final double binHz;
+    private final PowerSpectrum spectrum;
     private final int[][] counts;
     private int windows;
 
-    public EdgeMeter(int sampleRateHz, double binHz) {
-        this.binHz = binHz;
+    public EdgeMeter(int sampleRateHz) {
+        spectrum = new PowerSpectrum(PowerSpectrum.lengthFor(LENGTH_S, sampleRateHz), sampleRateHz);
         highestHz = Math.min(Edge.HIGHEST_HZ, Edge.SHARE_OF_RATE * sampleRateHz);
         bands = (int) (TOP * sampleRateHz / 2 / BAND_HZ);
         counts = new int[bands][(int) (-LOWEST_DB / STEP_DB) + 1];
     }
 
-    /** Takes the window that was last added to a spectrum. */
-    public void add(PowerSpectrum spectrum) {
+    /** Samples that {@link #add} looks at. */
+    public int windowSamples() {
+        return spectrum.length();
+    }
+
+    /** Adds a window of anything; digital silence is left out. */
+    public void add(float[] samples, int at) {
+        spectrum.add(samples, at);
+        double binHz = spectrum.binHz();
+        if (!(spectrum.latest(1, spectrum.length() / 2) > 0)) {
+            return;
+        }
         for (int b = 0; b < bands; b++) {
             int from = (int) Math.ceil(b * BAND_HZ / binHz);
             int to = Math.max(from + 1, (int) Math.ceil((b + 1) * BAND_HZ / binHz));
@@ -92,14 +105,14 @@ public final class EdgeMeter {
         return (int) Math.max(0, Math.min(-LOWEST_DB / STEP_DB, (level - LOWEST_DB) / STEP_DB));
     }
 
-    /** The edge; absent where there is none, or with less than half a second of voice. */
+    /** The edge; absent where there is none, or with too little sound. */
     public Optional<Edge> result() {
         if (windows < FEWEST_WINDOWS) {
             return Optional.empty();
         }
         double[] levels = new double[bands];
         Arrays.setAll(levels, b -> levelIn(counts[b]));
-        double finer = Decibels.levelOfPower(binHz / USUAL_BIN_HZ);
+        double finer = Decibels.levelOfPower(spectrum.binHz() / USUAL_BIN_HZ);
         double above = Double.NEGATIVE_INFINITY;
         for (int b = bands - 1 - SLOPE - 1; b * BAND_HZ >= Edge.LOWEST_HZ; b--) {
             above = Math.max(above, levels[b + SLOPE]);

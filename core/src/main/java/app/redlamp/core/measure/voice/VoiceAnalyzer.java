@@ -48,7 +48,8 @@ public final class VoiceAnalyzer {
             List<DropoutMeter.Run> holes,
             List<RepeatMeter.Repeat> repeats,
             List<BreakMeter.Break> breaks,
-            Optional<VoiceSpectrum> spectrum) {}
+            Optional<VoiceSpectrum> spectrum,
+            Optional<Echo> echo) {}
 
     private VoiceAnalyzer(VoiceFrames frames, Pauses pauses, int sampleRateHz) {
         this.frames = frames;
@@ -78,6 +79,7 @@ public final class VoiceAnalyzer {
                     Event.Tally.NONE,
                     Event.Tally.NONE,
                     OptionalDouble.empty(),
+                    Optional.empty(),
                     OptionalDouble.empty(),
                     OptionalDouble.empty());
         }
@@ -101,6 +103,7 @@ public final class VoiceAnalyzer {
                 floor.isPresent()
                         ? Reverberance.decayS(frames.all(), voice, floor.getAsDouble())
                         : OptionalDouble.empty(),
+                found.echo(),
                 SyllablePace.syllablesPerSecond(voiced(), voice, speechS()),
                 floor.isPresent() ? LevelPumping.swellDb(frames.all(), voice, floor.getAsDouble()) : floor);
     }

@@ -16,6 +16,7 @@ import java.util.OptionalDouble;
  * @param dropouts holes and buffers played again while somebody speaks; amount in milliseconds
  * @param jumps places in speech where the waveform breaks off; amount as a ratio to what is around
  * @param decayS how long the room rings on, to −60 dB; an upper bound
+ * @param echo the voice once more, late; absent where it is not heard
  * @param syllablesPerSecond pace while speaking
  * @param swellDb by how much the noise swells in pauses; absent where it does not
  */
@@ -30,5 +31,6 @@ public record VoiceProfile(
         Event.Tally dropouts,
         Event.Tally jumps,
         OptionalDouble decayS,
+        Optional<Echo> echo,
         OptionalDouble syllablesPerSecond,
         OptionalDouble swellDb) {}

@@ -1,7 +1,6 @@
 package app.redlamp.core.measure.voice;
 
 import app.redlamp.core.measure.origin.Edge;
-import app.redlamp.core.measure.origin.EdgeMeter;
 import app.redlamp.core.measure.voice.VoiceSpectrum.Colour;
 import app.redlamp.core.measure.voice.VoiceSpectrum.Shade;
 import app.redlamp.core.signal.OctaveBands;
@@ -41,12 +40,10 @@ public final class VoiceSpectrumMeter {
 
     private final double sampleRateHz;
     private final PowerSpectrum spectrum;
-    private final EdgeMeter edges;
 
     public VoiceSpectrumMeter(int sampleRateHz) {
         this.sampleRateHz = sampleRateHz;
         spectrum = new PowerSpectrum(PowerSpectrum.lengthFor(0.05, sampleRateHz), sampleRateHz);
-        edges = new EdgeMeter(sampleRateHz, spectrum.binHz());
     }
 
     /** Samples that {@link #add} looks at. */
@@ -57,20 +54,17 @@ public final class VoiceSpectrumMeter {
     /** Adds a window of voice. */
     public void add(float[] samples, int from) {
         spectrum.add(samples, from);
-        edges.add(spectrum);
     }
 
-    /** Where the voice ends although there is room for more; absent where it does not. */
-    public Optional<Edge> edge() {
-        return edges.result();
-    }
-
-    /** Absent with less than a second of voice. */
-    public Optional<VoiceSpectrum> result() {
+    /**
+     * Absent with less than a second of voice.
+     *
+     * @param edge where the recording ends although there is room for more: nothing is told of what is missing above
+     */
+    public Optional<VoiceSpectrum> result(Optional<Edge> edge) {
         if (spectrum.count() < FEWEST_WINDOWS) {
             return Optional.empty();
         }
-        Optional<Edge> edge = edge();
         double usableHz = usableHz(edge);
         OctaveBands thirds = OctaveBands.THIRDS;
         double[] powers = thirds.powers(spectrum.bins(), spectrum.binHz());

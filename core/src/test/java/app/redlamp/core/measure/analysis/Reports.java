@@ -130,7 +130,7 @@ public final class Reports {
                 false,
                 stretches,
                 stretches.stream().findFirst());
-        Levels.Channel channel = new Levels.Channel(value(peak), value(peak), value(rms), 0);
+        Levels.Channel channel = new Levels.Channel(value(peak), value(peak), value(rms), 0, 0);
         List<Clipping.Run> runs = clips > 0 ? List.of(new Clipping.Run(1, 3, 0)) : List.of();
         return new Report(
                 info,
@@ -162,6 +162,7 @@ public final class Reports {
                 Event.Tally.NONE,
                 Event.Tally.NONE,
                 OptionalDouble.empty(),
+                Optional.empty(),
                 OptionalDouble.empty(),
                 OptionalDouble.empty());
     }

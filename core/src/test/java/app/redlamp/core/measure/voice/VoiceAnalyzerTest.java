@@ -10,6 +10,7 @@ import app.redlamp.core.signal.Signals;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
+import java.util.Optional;
 import java.util.Random;
 import java.util.function.DoubleUnaryOperator;
 import org.junit.jupiter.api.Test;
@@ -188,7 +189,7 @@ class VoiceAnalyzerTest {
         for (int at = 0; at + meter.windowSamples() <= samples.length; at += meter.windowSamples()) {
             meter.add(samples, at);
         }
-        return meter.result().orElseThrow();
+        return meter.result(Optional.empty()).orElseThrow();
     }
 
     private static void assertPlaces(Event.Tally tally, List<Double> expectedS, double withinS) {
