@@ -27,8 +27,11 @@ final class Excerpts {
     /** Windows of anything taken from each 10 s (ours). */
     private static final int WINDOWS_OF_ALL = 12;
 
-    /** Windows for echoes taken from each 10 s; they are long (ours). */
+    /** Windows for echoes taken from each 10 s (ours) ... */
     private static final int WINDOWS_OF_ECHO = 4;
+
+    /** ... until there are so many; then one, for they are long (ours). */
+    private static final int ENOUGH = 60;
 
     /** Share of the power around from which a window is one of speech (ours). */
     private static final double LOUD_ENOUGH = 0.3;
@@ -116,7 +119,7 @@ final class Excerpts {
     /** Windows in which somebody speaks most of the time: an echo is heard in what causes it. */
     private void passLoud(float[] meanSquares) {
         int window = echo.windowSamples();
-        int hop = Math.max(window, 10 * sampleRateHz / WINDOWS_OF_ECHO);
+        int hop = Math.max(window, 10 * sampleRateHz / (echo.windows() < ENOUGH ? WINDOWS_OF_ECHO : 1));
         double all = mean(meanSquares, 0, meanSquares.length);
         for (int at = 0; at + window <= filled; at += hop) {
             int from = (int) ((long) at * FrameClock.FRAMES_PER_SECOND / sampleRateHz);

@@ -69,6 +69,11 @@ public final class EchoMeter {
         return length;
     }
 
+    /** Windows added so far. */
+    public int windows() {
+        return windows;
+    }
+
     /** Adds a window of voice. */
     public void add(float[] samples, int from) {
         for (int n = 0; n < length; n++) {
