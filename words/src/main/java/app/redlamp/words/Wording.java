@@ -25,6 +25,9 @@ import java.util.ResourceBundle;
 
 /** Says checks, findings and obstacles in one sentence each, for the screen and the command line alike. */
 public final class Wording {
+    /** Tenths are said; less rounds to none (ours). */
+    private static final double LEAST_SAID = 0.05;
+
     private final ResourceBundle bundle;
     private final Figures figures;
 
@@ -64,12 +67,13 @@ public final class Wording {
         return isCount(check) ? say("check.wrong", shown, wanted(check)) : say("check.outside", shown, miss(check));
     }
 
-    /** By how much a measure is outside and to which side, such as "5.1 dB too quiet". */
+    /** By how much a measure is outside and to which side, such as "5.1 dB too quiet", or "just too quiet" where that rounds to nothing. */
     public String miss(Check check) {
         double value = check.measured().orElseThrow();
         boolean low = value < check.limits().low().orElse(Double.NEGATIVE_INFINITY);
         String how = say("check." + (low ? "low." : "high.") + check.id().id());
-        return say("check.miss", amount(check, -check.margin().orElse(0)), how);
+        double off = -check.margin().orElse(0);
+        return off < LEAST_SAID ? say("check.just", how) : say("check.miss", amount(check, off), how);
     }
 
     /** The bare value with its unit, such as "−28.1 dBFS" or "stereo". */

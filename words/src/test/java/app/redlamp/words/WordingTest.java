@@ -11,8 +11,12 @@ import app.redlamp.core.delivery.spec.Specifications;
 import app.redlamp.core.measure.analysis.Finding;
 import app.redlamp.core.measure.analysis.Report;
 import app.redlamp.core.measure.analysis.Reports;
+import app.redlamp.core.measure.origin.Edge;
+import app.redlamp.core.measure.origin.Origin;
 import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
+import java.util.OptionalInt;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
@@ -43,6 +47,39 @@ class WordingTest {
         assertThat(say(Reports.good(), CheckId.LENGTH)).isEqualTo("Length 1:00: 1:59:00 inside");
     }
 
+    /** What rounds to nothing is outside all the same. */
+    @Test
+    void whatIsOutsideByAHairIsNotZero() {
+        assertThat(say(Reports.good().peak(-2.99), CheckId.PEAK)).isEqualTo("Peak −3.0 dBFS: just too high");
+        assertThat(say(Reports.good().loudness(-23.04), CheckId.LOUDNESS)).isEqualTo("RMS −23.0 dBFS: just too quiet");
+        assertThat(say(Reports.good().floor(-59.94), CheckId.NOISE_FLOOR))
+                .isEqualTo("Noise floor −59.9 dBFS: 0.1 dB too loud");
+    }
+
+    /** What was left out is said in kilohertz, by the check, the obstacle and the finding alike. */
+    @Test
+    void whatIsMissingIsSaidInKilohertz() {
+        Specification raw = Specifications.raw();
+        Report coded = Reports.good()
+                .origin(new Origin(Optional.of(new Edge(16_000, 40)), OptionalInt.of(24)))
+                .get();
+        assertThat(wording.check(
+                        Judge.judge(raw, coded).check(CheckId.BANDWIDTH).orElseThrow(), raw))
+                .isEqualTo("Bandwidth 16.0 kHz: 4.7 kHz too narrow");
+        assertThat(wording.check(
+                        Judge.judge(raw, Reports.good().get())
+                                .check(CheckId.BANDWIDTH)
+                                .orElseThrow(),
+                        raw))
+                .endsWith("kHz inside");
+        assertThat(wording.obstacle(new Obstacle.NotWhole(Optional.empty(), 16_000), raw))
+                .startsWith("It holds nothing above 16.0 kHz");
+        assertThat(wording.obstacle(new Obstacle.NotWhole(Optional.of("mp3"), 22_050), raw))
+                .startsWith("It is coded as MP3");
+        assertThat(wording.finding(new Finding(Finding.Kind.CODED, Finding.Severity.WARNING, 0, 1, 16_000, List.of())))
+                .startsWith("Nothing above 16.0 kHz");
+    }
+
     @Test
     void theCollisionReadsAsItIsMeant() {
         Obstacle noise = new Obstacle.Noise(9.4, -52.1, -60);
@@ -71,6 +108,9 @@ class WordingTest {
             new Obstacle.Clipped(1),
             new Obstacle.Silent(),
             new Obstacle.TooLong(8000, 7200),
+            new Obstacle.NotWhole(Optional.empty(), 16_000),
+            new Obstacle.NotWhole(Optional.of("aac"), 24_000),
+            new Obstacle.FewBits(16, 24),
             new Obstacle.Misnamed("one.mp3", "book_##.mp3"),
             new Obstacle.StillOutside(check)
         }) {
