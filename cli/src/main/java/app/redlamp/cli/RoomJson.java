@@ -5,6 +5,7 @@ import app.redlamp.core.acoustics.room.Reflection;
 import app.redlamp.core.acoustics.room.SixBands;
 import app.redlamp.core.acoustics.spot.RoomProblem;
 import app.redlamp.core.acoustics.spot.RoomVerdict;
+import app.redlamp.core.acoustics.spot.StaleAir;
 import app.redlamp.core.acoustics.spot.Study;
 import app.redlamp.core.acoustics.spot.TreatmentStep;
 import app.redlamp.core.verdict.Verdict;
@@ -45,6 +46,7 @@ final class RoomJson {
             json.put("noiseRatingTogether", week.together().noiseRating());
             json.put("weekDbA", week.dbA());
         });
+        json.put("closedAir", air(StaleAir.of(study.spot().room().space())));
         json.put("steps", steps.stream().map(s -> step(s, wording)).toList());
         return json;
     }
@@ -65,6 +67,14 @@ final class RoomJson {
             bands.add(band);
         }
         return bands;
+    }
+
+    private static Map<String, Object> air(StaleAir air) {
+        Map<String, Object> json = new LinkedHashMap<>();
+        json.put("minutesTo1000Ppm", Json.number(air.minutesTo(StaleAir.STUFFY_PPM)));
+        json.put("minutesTo2000Ppm", Json.number(air.minutesTo(StaleAir.STALE_PPM)));
+        json.put("warmerByK", air.riseK(60));
+        return json;
     }
 
     private static Map<String, Object> boom(Boom boom) {

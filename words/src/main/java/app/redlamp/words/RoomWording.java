@@ -17,6 +17,7 @@ import app.redlamp.core.acoustics.spot.BassTrap;
 import app.redlamp.core.acoustics.spot.Ranking;
 import app.redlamp.core.acoustics.spot.RoomProblem;
 import app.redlamp.core.acoustics.spot.RoomVerdict;
+import app.redlamp.core.acoustics.spot.StaleAir;
 import app.redlamp.core.acoustics.spot.Study;
 import app.redlamp.core.acoustics.spot.TreatmentStep;
 import java.time.format.TextStyle;
@@ -24,6 +25,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.OptionalDouble;
 
 /** Says in sentences what a place is like and what would help, for the screen and the command line alike. */
 public final class RoomWording {
@@ -261,6 +263,23 @@ public final class RoomWording {
 
     public String whatIfDetail(WhatIf change) {
         return phrases.say("what-if.detail", figures.tenths(change.gainDb()));
+    }
+
+    /** How long one person can stay behind a closed door, and how warm it gets. */
+    public String air(StaleAir air) {
+        OptionalDouble stuffy = air.minutesTo(StaleAir.STUFFY_PPM);
+        OptionalDouble stale = air.minutesTo(StaleAir.STALE_PPM);
+        double rise = air.riseK(60);
+        String warm = phrases.say(
+                lengths.imperial() ? "air.warmer.imperial" : "air.warmer",
+                figures.whole(lengths.imperial() ? 1.8 * rise : rise));
+        if (stuffy.isEmpty()) {
+            return phrases.say("air.fresh", warm);
+        }
+        String minutes = figures.whole(stuffy.getAsDouble());
+        return stale.isPresent()
+                ? phrases.say("air.stale", minutes, figures.whole(stale.getAsDouble()), warm)
+                : phrases.say("air.stuffy", minutes, warm);
     }
 
     /** A quiet stretch of a day. */

@@ -24,6 +24,7 @@ import app.redlamp.core.acoustics.spot.Ranking;
 import app.redlamp.core.acoustics.spot.RoomProblem;
 import app.redlamp.core.acoustics.spot.Spot;
 import app.redlamp.core.acoustics.spot.SpotsForTests;
+import app.redlamp.core.acoustics.spot.StaleAir;
 import app.redlamp.core.acoustics.spot.Study;
 import app.redlamp.core.acoustics.spot.Treatment;
 import app.redlamp.core.acoustics.spot.TreatmentStep;
@@ -53,6 +54,19 @@ class RoomWordingTest {
                 .startsWith("Too much reverb: 0.8")
                 .contains("boxy at")
                 .endsWith("where you sit.");
+    }
+
+    /** The hours of a box room and the minutes of a cupboard, in either school of degrees. */
+    @Test
+    void theAirBehindAClosedDoorIsSaidInMinutes() {
+        assertThat(rooms.air(StaleAir.of(Rooms.boxRoom().space())))
+                .contains("stuffy in about 2", "bad in about", "°C", "an estimate");
+        String cupboard = new RoomWording(Locale.US, new Lengths(Locale.US, true)).air(new StaleAir(1, 6, 1, 0.3));
+        assertThat(cupboard).contains("stuffy in about 2 min, bad in about 5", "°F");
+        assertThat(rooms.air(new StaleAir(300, 300, 1, 2))).contains("stays good enough");
+        assertThat(rooms.air(new StaleAir(80, 110, 1, 0.3)))
+                .contains("stuffy in about")
+                .doesNotContain("bad in");
     }
 
     @Test

@@ -9,6 +9,7 @@ import app.redlamp.core.acoustics.spot.BassTrap;
 import app.redlamp.core.acoustics.spot.RoomCaution;
 import app.redlamp.core.acoustics.spot.RoomProblem;
 import app.redlamp.core.acoustics.spot.RoomVerdict;
+import app.redlamp.core.acoustics.spot.StaleAir;
 import app.redlamp.core.acoustics.spot.Study;
 import app.redlamp.core.acoustics.spot.TreatmentStep;
 import app.redlamp.core.verdict.FigureId;
@@ -196,10 +197,16 @@ final class RoomReading {
                 Optional.empty());
     }
 
+    private String caution(RoomCaution caution, Study study) {
+        return caution == RoomCaution.AIR
+                ? parts.words().rooms().air(StaleAir.of(study.spot().room().space()))
+                : parts.strings().say("room.caution." + caution.id());
+    }
+
     /** What of one's own is broken and so not counted, safety, and the fire notes of what hangs in the room. */
     private List<String> cautions(Study study) {
         Set<String> all = new LinkedHashSet<>(parts.models().shelf().faults());
-        RoomCaution.of(study).forEach(c -> all.add(parts.strings().say("room.caution." + c.id())));
+        RoomCaution.of(study).forEach(c -> all.add(caution(c, study)));
         for (Patch patch : study.spot().room().patches()) {
             patch.material().ware().ifPresent(w -> all.add(w.fire()));
         }

@@ -13,7 +13,9 @@ public enum RoomCaution {
     SEALING,
     /** A space so small that its lining is near to everything: fire, and what gets warm under cloth. */
     LINING,
-    /** Heat, stale air, the way out, fixings overhead. */
+    /** Heat and stale air behind a closed door, with {@link StaleAir}'s figures. */
+    AIR,
+    /** The way out, fixings overhead. */
     SAFE,
     /** Foam keeps no neighbour out. */
     NEIGHBOUR;
@@ -42,6 +44,7 @@ public enum RoomCaution {
         if (sealing) {
             all.add(SEALING);
         }
+        all.add(AIR);
         all.add(SAFE);
         all.add(NEIGHBOUR);
         return all;

@@ -13,7 +13,7 @@ class RoomCautionTest {
     @Test
     void everyPlaceGetsHotAndKeepsItsWayOut() {
         assertThat(RoomCaution.of(study(SpotsForTests.boxRoom(), 79)))
-                .containsExactly(RoomCaution.SAFE, RoomCaution.NEIGHBOUR);
+                .containsExactly(RoomCaution.AIR, RoomCaution.SAFE, RoomCaution.NEIGHBOUR);
     }
 
     /** The mixers below come through a floor with gaps. */
