@@ -1,5 +1,6 @@
 package app.redlamp.core.measure.analysis;
 
+import app.redlamp.core.measure.loudness.Levels;
 import app.redlamp.core.measure.noise.PauseFinder;
 import app.redlamp.core.measure.noise.Pauses;
 import app.redlamp.core.measure.noise.QuietPieces;
@@ -88,6 +89,7 @@ final class Excerpts {
      */
     void pass(float[] meanSquares, float[] bends) {
         Pauses pauses = PauseFinder.of(meanSquares, bends);
+        float[] live = live();
         double startS = FrameClock.secondsOf(start);
         for (Pauses.Stretch pause : pauses.stretches()) {
             int from = Math.min(filled, (int) Math.round(pause.startS() * sampleRateHz));
@@ -97,27 +99,40 @@ final class Excerpts {
             }
         }
         if (pauses.voiceDbfs().isPresent()) {
-            passVoice(meanSquares, Decibels.toPower(pauses.voiceDbfs().getAsDouble() - SPOKEN_DB));
+            passVoice(live, meanSquares, Decibels.toPower(pauses.voiceDbfs().getAsDouble() - SPOKEN_DB));
             if (samples.length == 2) {
                 relation.delayIn(samples[0], samples[1], filled);
             }
         }
-        passAll();
-        passLoud(meanSquares);
+        passAll(live);
+        passLoud(live, meanSquares);
         start += meanSquares.length;
         filled = 0;
     }
 
-    private void passAll() {
+    /** The first channel, or the second where the first is dead beside it. */
+    private float[] live() {
+        return samples.length == 2 && Levels.isDead(power(samples[0]), power(samples[1])) ? samples[1] : samples[0];
+    }
+
+    private double power(float[] channel) {
+        double sum = 0;
+        for (int i = 0; i < filled; i++) {
+            sum += channel[i] * channel[i];
+        }
+        return sum;
+    }
+
+    private void passAll(float[] live) {
         int window = edges.windowSamples();
         int hop = Math.max(window, 10 * sampleRateHz / WINDOWS_OF_ALL);
         for (int at = 0; at + window <= filled; at += hop) {
-            edges.add(samples[0], at);
+            edges.add(live, at);
         }
     }
 
     /** Windows in which somebody speaks most of the time: an echo is heard in what causes it. */
-    private void passLoud(float[] meanSquares) {
+    private void passLoud(float[] live, float[] meanSquares) {
         int window = echo.windowSamples();
         int hop = Math.max(window, 10 * sampleRateHz / (echo.windows() < ENOUGH ? WINDOWS_OF_ECHO : 1));
         double all = mean(meanSquares, 0, meanSquares.length);
@@ -125,7 +140,7 @@ final class Excerpts {
             int from = (int) ((long) at * FrameClock.FRAMES_PER_SECOND / sampleRateHz);
             int to = (int) ((long) (at + window) * FrameClock.FRAMES_PER_SECOND / sampleRateHz);
             if (mean(meanSquares, from, Math.min(to, meanSquares.length)) > LOUD_ENOUGH * all) {
-                echo.add(samples[0], at);
+                echo.add(live, at);
             }
         }
     }
@@ -138,13 +153,13 @@ final class Excerpts {
         return to > from ? sum / (to - from) : 0;
     }
 
-    private void passVoice(float[] meanSquares, double loud) {
+    private void passVoice(float[] live, float[] meanSquares, double loud) {
         int window = voice.windowSamples();
         int hop = Math.max(window, filled / WINDOWS);
         for (int at = 0; at + window <= filled; at += hop) {
             int frame = (int) ((at + window / 2L) * FrameClock.FRAMES_PER_SECOND / sampleRateHz);
             if (frame < meanSquares.length && meanSquares[frame] > loud) {
-                voice.add(samples[0], at);
+                voice.add(live, at);
             }
         }
     }

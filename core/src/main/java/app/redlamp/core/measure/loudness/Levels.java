@@ -63,8 +63,13 @@ public record Levels(List<Channel> channels) {
      */
     public List<Integer> live() {
         List<Integer> all = IntStream.range(0, channels.size()).boxed().toList();
-        double least = all.stream().mapToDouble(this::power).max().orElseThrow() * DEAD;
-        return all.stream().filter(c -> power(c) >= least).toList();
+        double loudest = all.stream().mapToDouble(this::power).max().orElseThrow();
+        return all.stream().filter(c -> !isDead(power(c), loudest)).toList();
+    }
+
+    /** Whether a channel of this power is dead beside another. */
+    public static boolean isDead(double power, double beside) {
+        return power < beside * DEAD;
     }
 
     private double power(int channel) {

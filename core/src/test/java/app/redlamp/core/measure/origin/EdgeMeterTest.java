@@ -150,6 +150,17 @@ class EdgeMeterTest {
         assertThat(Measured.report(rate, clicked).bandwidthHz()).isCloseTo(16_000, within(600.0));
     }
 
+    /** Somebody plugged into the second input: what is told is told of that one. */
+    @ParameterizedTest
+    @CsvSource({"44100, 16000, -100", "48000, 7800, -92", "48000, 3500, -110"})
+    void aDeadFirstChannelHidesNothing(int rate, double hz, double hissDbfs) {
+        float[] cut = upTo(recorded(rate, 120, -68, rate), hz, rate);
+        Report alone = Measured.report(rate, cut);
+        Report beside = Measured.report(rate, Signals.noise(hissDbfs, SECONDS, rate, 5), cut);
+        assertThat(beside.origin().edge()).isEqualTo(alone.origin().edge()).isPresent();
+        assertThat(beside.voice().spectrum()).isEqualTo(alone.voice().spectrum());
+    }
+
     @ParameterizedTest
     @ValueSource(ints = {8000, 11_025, 44_100})
     void nothingIsToldOfNothing(int rate) {
