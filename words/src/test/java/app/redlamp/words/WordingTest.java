@@ -13,6 +13,7 @@ import app.redlamp.core.measure.analysis.Report;
 import app.redlamp.core.measure.analysis.Reports;
 import app.redlamp.core.measure.origin.Edge;
 import app.redlamp.core.measure.origin.Origin;
+import app.redlamp.core.signal.AudioInfo;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
@@ -54,6 +55,18 @@ class WordingTest {
         assertThat(say(Reports.good().loudness(-23.04), CheckId.LOUDNESS)).isEqualTo("RMS −23.0 dBFS: just too quiet");
         assertThat(say(Reports.good().floor(-59.94), CheckId.NOISE_FLOOR))
                 .isEqualTo("Noise floor −59.9 dBFS: 0.1 dB too loud");
+    }
+
+    /** A WAV of floats is a WAV, and not the one that is wanted. */
+    @Test
+    void aFileOfFloatsIsCalledSo() {
+        Specification raw = Specifications.raw();
+        AudioInfo floats = new AudioInfo("wav", "pcm_f32le", 48_000, OptionalInt.of(32), 1, 60, OptionalInt.empty());
+        Report report = Reports.good().info(floats).get();
+        assertThat(wording.check(Judge.judge(raw, report).check(CheckId.CODING).orElseThrow(), raw))
+                .isEqualTo("File WAV, FLOAT: wanted WAV");
+        assertThat(say(Reports.good().info(floats), CheckId.CODING))
+                .isEqualTo("WAV, FLOAT: right for a master; finishing makes the MP3 from it");
     }
 
     /** What was left out is said in kilohertz, by the check, the obstacle and the finding alike. */

@@ -210,6 +210,9 @@ public final class Judge {
 
     private static String codingName(AudioInfo info) {
         boolean telephone = info.codec().equals("pcm_mulaw") || info.codec().equals("pcm_alaw");
-        return telephone ? info.codec().substring("pcm_".length()) : info.container();
+        if (telephone) {
+            return info.codec().substring("pcm_".length());
+        }
+        return info.codec().startsWith("pcm_f") ? info.container() + ", float" : info.container();
     }
 }
