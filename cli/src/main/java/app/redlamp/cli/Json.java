@@ -181,7 +181,7 @@ final class Json {
 
     private static Map<String, Object> echo(Echo echo) {
         Map<String, Object> entry = new LinkedHashMap<>();
-        entry.put("delayMs", rounded(echo.delayMs(), 1e-2));
+        entry.put("delayMs", rounded(1000 * echo.delayS(), 1e-2));
         entry.put("levelDb", rounded(echo.levelDb(), 1e-2));
         return entry;
     }

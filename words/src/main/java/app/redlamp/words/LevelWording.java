@@ -164,11 +164,12 @@ public final class LevelWording {
 
     /** What is wrong with an input, in the middle of a sentence. */
     public String fault(InputFault fault) {
-        return phrases.say(
-                "fault." + fault.kind().id(),
-                fault.kind() == InputFault.Kind.NOT_A_NUMBER || fault.kind() == InputFault.Kind.STUTTER
-                        ? figures.whole(fault.amount())
-                        : figures.tenths(fault.amount()));
+        String amount = switch (fault.kind()) {
+            case NOT_A_NUMBER, STUTTER -> figures.whole(fault.amount());
+            case NARROW_BAND -> figures.tenths(fault.amount() / 1000);
+            default -> figures.tenths(fault.amount());
+        };
+        return phrases.say("fault." + fault.kind().id(), amount);
     }
 
     /** What to do about it. */

@@ -27,4 +27,14 @@ public final class Hann {
         }
         return 2 / (squares * window.length);
     }
+
+    /**
+     * What of an echo is still in a window that it is later in: the window against itself, moved.
+     *
+     * @param moved by which share of its length, 0 to 1
+     */
+    public static double overlap(double moved) {
+        double turn = 2 * Math.PI * moved;
+        return ((1 - moved) * (2 + Math.cos(turn)) + 3 * Math.sin(turn) / (2 * Math.PI)) / 3;
+    }
 }

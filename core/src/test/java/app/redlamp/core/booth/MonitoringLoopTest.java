@@ -3,6 +3,7 @@ package app.redlamp.core.booth;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import app.redlamp.core.measure.voice.Echo;
 import app.redlamp.core.setting.monitor.EchoDetector;
 import app.redlamp.core.setting.monitor.HowlDetector;
 import app.redlamp.core.setting.monitor.MonitorMix;
@@ -24,7 +25,7 @@ class MonitoringLoopTest {
     private static final double USUAL_GAIN_DB = 32;
 
     /** What the detectors made of a time in the booth. */
-    private record Run(Optional<EchoDetector.Echo> echo, OptionalDouble howlHz, double endS) {}
+    private record Run(Optional<Echo> echo, OptionalDouble howlHz, double endS) {}
 
     private static Run run(Optional<Loudspeaker> speaker, double gainDb, double monitorDb, Cue cue) {
         Stand stand = Booths.stand();

@@ -1,5 +1,6 @@
 package app.redlamp.desktop.input;
 
+import app.redlamp.core.measure.voice.Echo;
 import app.redlamp.core.port.Monitoring.Ears;
 import app.redlamp.core.setting.monitor.EchoDetector;
 import app.redlamp.core.setting.monitor.HowlDetector;
@@ -23,14 +24,14 @@ final class Foldback implements InputModel.Sink {
     private float[] heard = new float[0];
     private float[] out = new float[0];
     private int sinceLook;
-    private Optional<EchoDetector.Echo> told = Optional.empty();
+    private Optional<Echo> told = Optional.empty();
     private boolean over;
     private volatile double latencyS;
 
     /** Told on the capturing thread. */
     interface Listener {
         /** Something comes back, or no longer. */
-        void echoes(Optional<EchoDetector.Echo> echo);
+        void echoes(Optional<Echo> echo);
 
         /** It howled at a frequency in Hz, and is muted. */
         void howls(double hz);
@@ -102,7 +103,7 @@ final class Foldback implements InputModel.Sink {
             return;
         }
         latencyS = ears.latencyS();
-        Optional<EchoDetector.Echo> now = echoes.echo(SOONER * (inputS + latencyS));
+        Optional<Echo> now = echoes.echo(SOONER * (inputS + latencyS));
         if (now.isPresent() != told.isPresent()) {
             told = now;
             listener.echoes(now);

@@ -1,12 +1,11 @@
 package app.redlamp.desktop.input;
 
+import app.redlamp.core.measure.voice.Echo;
 import app.redlamp.core.port.Capture.CaptureException;
 import app.redlamp.core.port.Capture.Fault;
 import app.redlamp.core.port.Monitoring;
 import app.redlamp.core.port.Monitoring.Ears;
 import app.redlamp.core.port.Monitoring.Output;
-import app.redlamp.core.setting.monitor.EchoDetector;
-import app.redlamp.core.setting.monitor.EchoDetector.Echo;
 import app.redlamp.core.setting.monitor.MonitorMix;
 import app.redlamp.desktop.job.JobService;
 import app.redlamp.desktop.production.ProductionModel;
@@ -191,7 +190,7 @@ public final class MonitorModel {
     /** Told on the capturing thread. */
     private final class Listener implements Foldback.Listener {
         @Override
-        public void echoes(Optional<EchoDetector.Echo> echo) {
+        public void echoes(Optional<Echo> echo) {
             interfaceThread.execute(() -> {
                 if (on.get()) {
                     warning.set(new Warning(echo, OptionalDouble.empty()));

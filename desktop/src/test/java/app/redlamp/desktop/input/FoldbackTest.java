@@ -10,8 +10,8 @@ import static org.mockito.Mockito.times;
 import static org.mockito.Mockito.verify;
 import static org.mockito.Mockito.when;
 
+import app.redlamp.core.measure.voice.Echo;
 import app.redlamp.core.port.Monitoring.Ears;
-import app.redlamp.core.setting.monitor.EchoDetector;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -27,7 +27,7 @@ class FoldbackTest {
     private final List<String> told = new ArrayList<>();
     private final Foldback foldback = new Foldback(ears, RATE, 0.01, new Foldback.Listener() {
         @Override
-        public void echoes(Optional<EchoDetector.Echo> echo) {
+        public void echoes(Optional<Echo> echo) {
             told.add(echo.map(e -> "echo " + Math.round(1000 * e.delayS())).orElse("no echo"));
         }
 

@@ -109,6 +109,20 @@ class GuidedSettingTest {
         assertThat(faults).extracting(InputFault::kind).contains(kind);
     }
 
+    /** As loud as it may be, and as soft. */
+    @ParameterizedTest
+    @ValueSource(doubles = {20, 28, 36, 50})
+    void aTelephonesBandIsToldAtAnyGain(double gainDb) throws IOException {
+        Chain chain = AgreementTest.narration().gained(gainDb);
+        assertThat(InputFault.of(heard(chain, Optional.of(Defect.NARROW_BAND)), true))
+                .filteredOn(f -> f.kind() == InputFault.Kind.NARROW_BAND)
+                .singleElement()
+                .satisfies(f -> assertThat(f.amount()).isBetween(3000.0, 8000.0));
+        assertThat(InputFault.of(heard(chain, Optional.empty()), true))
+                .extracting(InputFault::kind)
+                .doesNotContain(InputFault.Kind.NARROW_BAND);
+    }
+
     /** In ten seconds of silence and thirty of reading, as they are guided. */
     @ParameterizedTest
     @ValueSource(doubles = {24, 32, 42, 50})

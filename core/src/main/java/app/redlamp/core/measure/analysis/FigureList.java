@@ -4,7 +4,6 @@ import app.redlamp.core.measure.loudness.Levels;
 import app.redlamp.core.measure.noise.Hum;
 import app.redlamp.core.measure.noise.NoiseProfile;
 import app.redlamp.core.measure.noise.Pauses;
-import app.redlamp.core.measure.voice.Echo;
 import app.redlamp.core.signal.OctaveBands;
 import java.util.LinkedHashMap;
 import java.util.Map;
@@ -87,7 +86,9 @@ public final class FigureList {
         all.put("atCeilingPercent", OptionalDouble.of(100 * report.levels().limitedShare()));
         all.put(
                 "echoMs",
-                report.voice().echo().stream().mapToDouble(Echo::delayMs).findFirst());
+                report.voice().echo().stream()
+                        .mapToDouble(e -> 1000 * e.delayS())
+                        .findFirst());
         all.put("bandwidthHz", OptionalDouble.of(report.bandwidthHz()));
         all.put(
                 "bitsUsed",

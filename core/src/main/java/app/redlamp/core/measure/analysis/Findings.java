@@ -166,7 +166,7 @@ final class Findings {
         places(Kind.MOUTH_CLICKS, Severity.NOTE, voice.mouthClicks(), CLICKS_A_MINUTE);
         places(Kind.SIBILANCE, Severity.NOTE, voice.harshSibilants(), SIBILANTS_A_MINUTE);
         voice.swellDb().ifPresent(db -> longestPause(Kind.PUMPING, Severity.WARNING, db));
-        voice.echo().ifPresent(e -> whole(Kind.ECHO, Severity.WARNING, e.delayMs()));
+        voice.echo().ifPresent(e -> whole(Kind.ECHO, Severity.WARNING, 1000 * e.delayS()));
         voice.decayS().stream()
                 .filter(s -> s >= REVERBERANT_S)
                 .forEach(s -> whole(Kind.REVERBERANT, Severity.WARNING, s));

@@ -34,6 +34,11 @@ public record Edge(double hz, double dropDb) {
 
     /** What most likely made it. */
     public Kind kind() {
+        return kind(hz);
+    }
+
+    /** What most likely lets nothing through above a frequency, in Hz. */
+    public static Kind kind(double hz) {
         return hz <= CALL_HZ ? Kind.CALL : hz <= LOW_RATE_HZ ? Kind.LOW_RATE : Kind.CODING;
     }
 }

@@ -1,9 +1,9 @@
 package app.redlamp.core.measure.voice;
 
 /**
- * The voice once more, later and softer.
+ * A voice once more, later and softer.
  *
- * @param delayMs how much later, in milliseconds
- * @param levelDb level against the voice, in dB, below 0
+ * @param delayS how much later, in seconds
+ * @param levelDb level against the voice, in dB, at most 0
  */
-public record Echo(double delayMs, double levelDb) {}
+public record Echo(double delayS, double levelDb) {}

@@ -43,6 +43,9 @@ public final class EchoMeter {
     /** Keeps the logarithm of nothing finite (ours). */
     private static final double NOTHING = 1e-20;
 
+    /** The same of amplitudes (ours). */
+    private static final double LEAST = 1e-6;
+
     private final double sampleRateHz;
     private final int length;
     private final int low;
@@ -100,10 +103,10 @@ public final class EchoMeter {
         for (int lag = first; lag < end; lag++) {
             most = ripples[lag] > ripples[most] ? lag : most;
         }
-        double share = 1 - (double) most / length;
-        double level = Decibels.levelOfPower(Math.pow(ripples[most] / share, 2));
+        double amplitude = ripples[most] / Hann.overlap((double) most / length);
+        double level = Math.min(0, Decibels.levelOfAmplitude(Math.max(LEAST, amplitude)));
         boolean out = ripples[most] > STANDS_OUT * usual(ripples, most);
-        return out && level >= SOFTEST_DB ? Optional.of(new Echo(1000 * most / sampleRateHz, level)) : Optional.empty();
+        return out && level >= SOFTEST_DB ? Optional.of(new Echo(most / sampleRateHz, level)) : Optional.empty();
     }
 
     /** By how much the spectrum ripples with each lag, as the amplitude of the echo that would do so. */

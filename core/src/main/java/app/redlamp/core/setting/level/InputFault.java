@@ -2,6 +2,7 @@ package app.redlamp.core.setting.level;
 
 import app.redlamp.core.measure.analysis.Finding;
 import app.redlamp.core.measure.analysis.Report;
+import app.redlamp.core.measure.origin.Edge;
 import app.redlamp.core.units.Decibels;
 import java.util.ArrayList;
 import java.util.List;
@@ -22,12 +23,6 @@ public record InputFault(Kind kind, double amount) {
     /** What a condenser without its 48 V gives is all but nothing (ours). */
     private static final double UNPOWERED_DBFS = -85;
 
-    /** Less power than this above 5 kHz and the band is cut (ours). */
-    private static final double NARROW_SHARE = 1e-5;
-
-    /** Third octave at 5 kHz (by definition). */
-    private static final int FROM_5_KHZ = 19;
-
     /** A direct voltage from here on is the converter's (common practice, no source). */
     private static final double OFFSET_DBFS = -50;
 
@@ -42,7 +37,7 @@ public record InputFault(Kind kind, double amount) {
         NEXT_TO_NOTHING,
         /** Samples that are no numbers; how many. */
         NOT_A_NUMBER,
-        /** Nothing above the band of a telephone; 0. */
+        /** Nothing above the band of a call or of a low sample rate; Hz at which it ends. */
         NARROW_BAND,
         /** Sound lost for moments; how often. */
         STUTTER,
@@ -89,8 +84,8 @@ public record InputFault(Kind kind, double amount) {
         }
         heard.clipping().flatTopDbfs().ifPresent(level -> all.add(new InputFault(Kind.CLIPPED_BELOW, level)));
         heard.voice().swellDb().ifPresent(db -> all.add(new InputFault(Kind.AUTOMATIC_GAIN, db)));
-        if (spoken && narrow(heard)) {
-            all.add(new InputFault(Kind.NARROW_BAND, 0));
+        if (spoken && Edge.kind(heard.bandwidthHz()) != Edge.Kind.CODING) {
+            all.add(new InputFault(Kind.NARROW_BAND, heard.bandwidthHz()));
         }
         OptionalDouble offset = Decibels.ofAmplitude(Math.abs(heard.levels().dcOffset()));
         if (offset.orElse(DEAD_DBFS) >= OFFSET_DBFS) {
@@ -101,24 +96,5 @@ public record InputFault(Kind kind, double amount) {
 
     private static Optional<Finding> finding(Report heard, Finding.Kind kind) {
         return heard.findings().stream().filter(f -> f.kind() == kind).findFirst();
-    }
-
-    /** Speech has about a thousandth of its power from 5 kHz on; a telephone's band next to none. */
-    private static boolean narrow(Report heard) {
-        if (heard.info().sampleRateHz() < 12_000) {
-            return true;
-        }
-        if (heard.voice().spectrum().isEmpty()) {
-            return false;
-        }
-        List<Double> thirds = heard.voice().spectrum().get().levelsDb();
-        double high = 0;
-        double all = 0;
-        for (int b = 0; b < thirds.size(); b++) {
-            double power = Decibels.toPower(thirds.get(b));
-            all += power;
-            high += b >= FROM_5_KHZ ? power : 0;
-        }
-        return high < NARROW_SHARE * all;
     }
 }

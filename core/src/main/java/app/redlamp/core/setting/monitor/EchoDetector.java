@@ -1,5 +1,7 @@
 package app.redlamp.core.setting.monitor;
 
+import app.redlamp.core.measure.voice.Echo;
+import app.redlamp.core.signal.Hann;
 import app.redlamp.core.units.Decibels;
 import java.util.Optional;
 
@@ -49,14 +51,6 @@ public final class EchoDetector {
     private final int highest;
     private final double remember;
     private double heardS;
-
-    /**
-     * Something that comes back.
-     *
-     * @param delayS seconds after it was first heard
-     * @param levelDb against the first time, in dB
-     */
-    public record Echo(double delayS, double levelDb) {}
 
     public EchoDetector(int sampleRateHz) {
         this.sampleRateHz = sampleRateHz;
@@ -127,17 +121,11 @@ public final class EchoDetector {
             squares -= standing(n) * standing(n);
         }
         double noise = Math.sqrt(Math.max(0, squares) / Math.max(1, to - from - 2 * near));
-        double amplitude = standing(best) / settled / overlap((double) best / frames.size());
+        double amplitude = standing(best) / settled / Hann.overlap((double) best / frames.size());
         double db = Decibels.levelOfAmplitude(Math.max(1e-6, amplitude));
         return standing(best) > OVER_NOISE * noise && db > FROM_DB
                 ? Optional.of(new Echo((double) best / sampleRateHz, Math.min(0, db)))
                 : Optional.empty();
-    }
-
-    /** What of an echo is still in the window, which it is later in: a Hann window against itself, moved by a share of its length. */
-    private static double overlap(double moved) {
-        double turn = 2 * Math.PI * moved;
-        return ((1 - moved) * (2 + Math.cos(turn)) + 3 * Math.sin(turn) / (2 * Math.PI)) / 3;
     }
 
     /** How high a line stands over its surroundings. */

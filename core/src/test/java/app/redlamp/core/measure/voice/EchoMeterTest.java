@@ -44,12 +44,12 @@ class EchoMeterTest {
         float[] heard = echoed(recorded(rate, -64.0 - 2 * (int) seed, seed), delay, sign * Math.pow(10, levelDb / 20));
         Report report = Measured.report(rate, heard);
         Echo echo = report.voice().echo().orElseThrow();
-        assertThat(echo.delayMs()).isCloseTo(1000.0 * delay / rate, within(0.2));
+        assertThat(1000 * echo.delayS()).isCloseTo(1000.0 * delay / rate, within(0.2));
         assertThat(echo.levelDb()).isCloseTo(levelDb, within(4.0));
         assertThat(report.findings())
                 .filteredOn(f -> f.kind() == Finding.Kind.ECHO)
                 .singleElement()
-                .satisfies(f -> assertThat(f.amount()).isEqualTo(echo.delayMs()));
+                .satisfies(f -> assertThat(f.amount()).isEqualTo(1000 * echo.delayS()));
     }
 
     @ParameterizedTest

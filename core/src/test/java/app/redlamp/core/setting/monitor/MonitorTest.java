@@ -3,6 +3,7 @@ package app.redlamp.core.setting.monitor;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import app.redlamp.core.measure.voice.Echo;
 import java.util.SplittableRandom;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -99,7 +100,7 @@ class MonitorTest {
         EchoDetector detector = new EchoDetector(RATE);
         float[] all = echoing(delayS, levelDb, 12);
         detector.accept(all, all.length);
-        EchoDetector.Echo echo = detector.echo(0.02).orElseThrow();
+        Echo echo = detector.echo(0.02).orElseThrow();
         assertThat(echo.delayS()).isCloseTo(delayS, within(0.0005));
         assertThat(echo.levelDb()).isCloseTo(levelDb, within(2.0));
     }
