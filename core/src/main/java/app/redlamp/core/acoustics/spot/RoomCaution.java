@@ -44,7 +44,10 @@ public enum RoomCaution {
         if (sealing) {
             all.add(SEALING);
         }
-        all.add(AIR);
+        // A car in the sun gets hot by more than whoever sits in it, and its own caution says so.
+        if (!car) {
+            all.add(AIR);
+        }
         all.add(SAFE);
         all.add(NEIGHBOUR);
         return all;

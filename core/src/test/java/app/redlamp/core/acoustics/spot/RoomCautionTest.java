@@ -33,7 +33,9 @@ class RoomCautionTest {
     void aCarHasAnEngineAndACupboardALining() {
         Spot car =
                 SpotsForTests.spot("car", Rooms.box(1.45, 2.2, 1.2, Rooms.surface("car-trim", .2, .3, .4, .5, .5, .5)));
-        assertThat(RoomCaution.of(study(car, 79))).contains(RoomCaution.CAR).doesNotContain(RoomCaution.LINING);
+        assertThat(RoomCaution.of(study(car, 79)))
+                .contains(RoomCaution.CAR)
+                .doesNotContain(RoomCaution.LINING, RoomCaution.AIR);
         Spot cupboard = SpotsForTests.spot("cupboard", Rooms.box(1.1, 1.4, 2.2, Rooms.PLASTERBOARD));
         assertThat(RoomCaution.of(study(cupboard, 79)))
                 .contains(RoomCaution.LINING)
