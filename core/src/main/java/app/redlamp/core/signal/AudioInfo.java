@@ -70,6 +70,18 @@ public record AudioInfo(
                 || codec.equals("alac");
     }
 
+    /**
+     * What people call its coding: the container, but for a WAV that is not what one expects of it, such as {@code mulaw} or {@code wav, float};
+     * in lower case.
+     */
+    public String codingName() {
+        String bare = codec.startsWith("pcm_") ? codec.substring("pcm_".length()) : codec;
+        if (!lossless() && container.equals("wav")) {
+            return bare;
+        }
+        return codec.startsWith("pcm_f") ? container + ", float" : container;
+    }
+
     /** The same with another duration. */
     public AudioInfo withDuration(double seconds) {
         return new AudioInfo(

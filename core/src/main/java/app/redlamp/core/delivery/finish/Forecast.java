@@ -101,8 +101,8 @@ public record Forecast(OptionalDouble gainDb, List<Obstacle> obstacles) {
         double bandwidth = report.bandwidthHz();
         boolean narrow = bandwidth < specification.bandwidthHz();
         return specification.wantsWhole() && (lossy || narrow)
-                ? Optional.of(
-                        new Obstacle.NotWhole(lossy ? Optional.of(report.info().codec()) : Optional.empty(), bandwidth))
+                ? Optional.of(new Obstacle.NotWhole(
+                        lossy ? Optional.of(report.info().codingName()) : Optional.empty(), bandwidth))
                 : Optional.empty();
     }
 

@@ -59,7 +59,7 @@ public sealed interface Obstacle {
     /**
      * The client wants all of it, and something left part of it out before; nothing brings that back.
      *
-     * @param coding the lossy coding that it is in; absent for one that is lossless and was made from less
+     * @param coding what people call the lossy coding that it is in; absent for one that is lossless and was made from less
      * @param bandwidthHz above it there is nothing
      */
     record NotWhole(Optional<String> coding, double bandwidthHz) implements Obstacle {

@@ -176,9 +176,7 @@ public final class Judge {
                 "Hz"));
         if (format.bitDepth().isPresent() && !(sameCoding && lossy)) {
             int bits = format.bitDepth().getAsInt();
-            OptionalDouble depth = report.bitDepth().isPresent()
-                    ? OptionalDouble.of(report.bitDepth().getAsInt())
-                    : OptionalDouble.empty();
+            OptionalDouble depth = report.bitDepth().stream().asDoubleStream().findFirst();
             checks.add(Check.of(CheckId.BIT_DEPTH, depth, Limits.between(bits, bits), "bit", CheckResult.OUTSIDE));
         }
         if (sameCoding
@@ -205,14 +203,6 @@ public final class Judge {
         CheckResult coding = sameCoding
                 ? CheckResult.INSIDE
                 : info.lossless() && !format.coding().lossless() ? CheckResult.ADVICE : CheckResult.OUTSIDE;
-        checks.add(Check.ofWord(CheckId.CODING, codingName(info), coding));
-    }
-
-    private static String codingName(AudioInfo info) {
-        boolean telephone = info.codec().equals("pcm_mulaw") || info.codec().equals("pcm_alaw");
-        if (telephone) {
-            return info.codec().substring("pcm_".length());
-        }
-        return info.codec().startsWith("pcm_f") ? info.container() + ", float" : info.container();
+        checks.add(Check.ofWord(CheckId.CODING, info.codingName(), coding));
     }
 }

@@ -89,9 +89,9 @@ public record Specification(
                 && (sound.unprocessed() || format.bitDepth().orElse(0) >= 24);
     }
 
-    /** What a recording has to reach where all is wanted of it, in Hz: as far as anybody hears, and as the sample rate allows. */
+    /** Up to where a recording has to reach where all is wanted of it, in Hz. */
     public double bandwidthHz() {
-        return Math.min(Edge.HIGHEST_HZ, Edge.SHARE_OF_RATE * format.sampleRateHz());
+        return Edge.wholeHz(format.sampleRateHz());
     }
 
     /** Most runs of clipped samples that are let through. */

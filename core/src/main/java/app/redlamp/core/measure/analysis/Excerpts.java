@@ -12,8 +12,8 @@ import app.redlamp.core.units.Decibels;
 
 /**
  * Holds the last 10 s of the first two channels and, each time they are full, passes on what needs samples and not only
- * levels: quiet stretches to {@link QuietPieces}, windows of voice to {@link VoiceSpectrumMeter}, windows of anything to {@link EdgeMeter} and {@link EchoMeter},
- * both channels to {@link RelationMeter}.
+ * levels: quiet stretches to {@link QuietPieces}, windows of voice to {@link VoiceSpectrumMeter}, windows of
+ * anything to {@link EdgeMeter} and {@link EchoMeter}, both channels to {@link RelationMeter}.
  */
 final class Excerpts {
     /** Ten seconds: long enough to hear a voice, short enough to compare (ours). */

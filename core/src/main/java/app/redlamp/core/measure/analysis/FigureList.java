@@ -90,11 +90,7 @@ public final class FigureList {
                         .mapToDouble(e -> 1000 * e.delayS())
                         .findFirst());
         all.put("bandwidthHz", OptionalDouble.of(report.bandwidthHz()));
-        all.put(
-                "bitsUsed",
-                report.origin().bits().isPresent()
-                        ? OptionalDouble.of(report.origin().bits().getAsInt())
-                        : OptionalDouble.empty());
+        all.put("bitsUsed", report.origin().bits().stream().asDoubleStream().findFirst());
         all.put("syllablesPerSecond", report.voice().syllablesPerSecond());
         for (int c = 0; c < report.levels().channels().size(); c++) {
             Levels.Channel channel = report.levels().channels().get(c);

@@ -75,7 +75,7 @@ public final class EdgeMeter {
 
     public EdgeMeter(int sampleRateHz) {
         spectrum = new PowerSpectrum(PowerSpectrum.lengthFor(LENGTH_S, sampleRateHz), sampleRateHz);
-        highestHz = Math.min(Edge.HIGHEST_HZ, Edge.SHARE_OF_RATE * sampleRateHz);
+        highestHz = Edge.wholeHz(sampleRateHz);
         bands = (int) (TOP * sampleRateHz / 2 / BAND_HZ);
         counts = new int[bands][(int) (-LOWEST_DB / STEP_DB) + 1];
     }

@@ -22,6 +22,11 @@ public record Origin(Optional<Edge> edge, OptionalInt bits) {
         return edge.map(Edge::hz).orElse(info.sampleRateHz() / 2.0);
     }
 
+    /** Whether there is no more than a call or a low sample rate holds. */
+    public boolean isNarrow(AudioInfo info) {
+        return bandwidthHz(info) <= Edge.LOW_RATE_HZ;
+    }
+
     /** Bits a sample that are worth something: what the file says, or what is used of it where that is clearly less; absent for lossy codings. */
     public OptionalInt depth(AudioInfo info) {
         return isPadded(info) ? bits : info.bitDepth();

@@ -2,7 +2,6 @@ package app.redlamp.core.setting.level;
 
 import app.redlamp.core.measure.analysis.Finding;
 import app.redlamp.core.measure.analysis.Report;
-import app.redlamp.core.measure.origin.Edge;
 import app.redlamp.core.units.Decibels;
 import java.util.ArrayList;
 import java.util.List;
@@ -84,7 +83,7 @@ public record InputFault(Kind kind, double amount) {
         }
         heard.clipping().flatTopDbfs().ifPresent(level -> all.add(new InputFault(Kind.CLIPPED_BELOW, level)));
         heard.voice().swellDb().ifPresent(db -> all.add(new InputFault(Kind.AUTOMATIC_GAIN, db)));
-        if (spoken && Edge.kind(heard.bandwidthHz()) != Edge.Kind.CODING) {
+        if (spoken && heard.origin().isNarrow(heard.info())) {
             all.add(new InputFault(Kind.NARROW_BAND, heard.bandwidthHz()));
         }
         OptionalDouble offset = Decibels.ofAmplitude(Math.abs(heard.levels().dcOffset()));
