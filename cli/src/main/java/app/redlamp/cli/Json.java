@@ -143,7 +143,9 @@ final class Json {
                 "hum", report.noise().flatMap(NoiseProfile::hum).map(Json::hum).orElse(null));
         entry.put("tones", report.noise().map(Json::tones).orElse(List.of()));
         entry.put("syllablesPerSecond", number(report.voice().syllablesPerSecond()));
-        entry.put("decayS", number(report.voice().decayS()));
+        entry.put("room", report.voice().reverberation().kind().id());
+        entry.put("clarityDb", number(report.voice().reverberation().clarityDb()));
+        entry.put("decayS", number(report.voice().reverberation().decayS()));
         entry.put("crestDb", number(report.crestDb()));
         entry.put("atCeilingPercent", rounded(100 * report.levels().limitedShare(), 1e-2));
         entry.put("echo", report.voice().echo().map(Json::echo).orElse(null));

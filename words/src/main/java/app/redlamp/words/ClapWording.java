@@ -9,6 +9,7 @@ import app.redlamp.core.acoustics.diary.NoiseGroup;
 import app.redlamp.core.acoustics.room.Reflection;
 import app.redlamp.core.acoustics.room.Room;
 import app.redlamp.core.chain.compare.Comparison;
+import app.redlamp.core.measure.room.Reverberation;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
@@ -113,6 +114,12 @@ public final class ClapWording {
                 what);
     }
 
+    /** What is heard of the room in a voice, in a few words. */
+    public String clarity(Reverberation room) {
+        return phrases.say(
+                "clarity." + room.kind().id(), figures.whole(room.clarityDb().orElse(0)));
+    }
+
     /** What changed from before to after, one sentence. */
     public String comparison(Comparison comparison) {
         List<String> parts = new ArrayList<>();
@@ -120,14 +127,10 @@ public final class ClapWording {
                 .heardLessNoiseDb()
                 .ifPresent(db -> parts.add(phrases.say(
                         db > 0 ? "compare.less-noise" : "compare.more-noise", figures.whole(Math.abs(db)))));
-        OptionalDouble was = comparison.before().decayS();
-        OptionalDouble now = comparison.after().decayS();
-        if (comparison.decayChanged()) {
-            parts.add(phrases.say(
-                    now.getAsDouble() < was.getAsDouble() ? "compare.shorter" : "compare.longer",
-                    seconds(now),
-                    seconds(was)));
-        }
+        comparison.clearerDb().stream()
+                .filter(db -> db != 0)
+                .forEach(db -> parts.add(
+                        phrases.say(db > 0 ? "compare.clearer" : "compare.less-clear", figures.whole(Math.abs(db)))));
         comparison
                 .heardLessBoxDb()
                 .ifPresent(db -> parts.add(phrases.say(

@@ -2,6 +2,7 @@ package app.redlamp.words;
 
 import app.redlamp.core.chain.GainSchool;
 import app.redlamp.core.chain.Position;
+import app.redlamp.core.measure.room.Reverberation;
 import app.redlamp.core.setting.level.DistanceGuess;
 import app.redlamp.core.setting.level.Drift;
 import app.redlamp.core.setting.level.FloorForecast;
@@ -241,8 +242,13 @@ public final class LevelWording {
         return count == 0 ? phrases.say("sibilants.none") : phrases.count("sibilants", count);
     }
 
-    public String room(double decayS, double wantedS) {
-        return phrases.say(decayS > wantedS ? "room.rings" : "room.dry", figures.hundredths(decayS));
+    /** What is heard of the room, against what is wanted. */
+    public String room(Reverberation room, double wantedDb) {
+        if (room.kind() == Reverberation.Kind.NOT_HEARD) {
+            return phrases.say("room.not-heard");
+        }
+        String standing = room.against(wantedDb).name().toLowerCase(Locale.ROOT);
+        return phrases.say("room." + standing, figures.whole(room.clarityDb().orElse(0)), figures.whole(wantedDb));
     }
 
     /** Whether somebody got louder or softer while reading. */

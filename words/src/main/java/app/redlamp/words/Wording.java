@@ -204,8 +204,8 @@ public final class Wording {
             case CLIPPING, NOT_A_NUMBER, PLOSIVES, SIBILANCE, MOUTH_CLICKS, ELECTRICAL_CLICKS, DROPOUTS, JUMPS ->
                 Math.round(finding.amount());
             case CALL, LOW_RATE, CODED -> kilohertz(finding.amount());
-            case WHINE, PADDED, ECHO, LIMITED -> figures.whole(finding.amount());
-            case REVERBERANT, CLOCK -> figures.hundredths(finding.amount());
+            case WHINE, PADDED, ECHO, LIMITED, REVERBERANT -> figures.whole(finding.amount());
+            case CLOCK -> figures.hundredths(finding.amount());
             case THIN, MUDDY, BOXY, HARSH, DULL -> figures.tenths(Math.abs(finding.amount()));
             default -> figures.tenths(finding.amount());
         };
@@ -367,9 +367,6 @@ public final class Wording {
         }
         if (check.id() == CheckId.CHANNELS && (value == 1 || value == 2)) {
             return say(value == 1 ? "channels.mono" : "channels.stereo");
-        }
-        if (check.id() == CheckId.DRYNESS) {
-            return figures.hundredths(value);
         }
         return isCount(check) ? figures.whole(value) : figures.tenths(value);
     }

@@ -30,6 +30,7 @@ import app.redlamp.core.acoustics.spot.Treatment;
 import app.redlamp.core.acoustics.spot.TreatmentStep;
 import app.redlamp.core.acoustics.spot.Wanted;
 import app.redlamp.core.chain.compare.Comparison;
+import app.redlamp.core.measure.room.Reverberation;
 import java.util.Collections;
 import java.util.List;
 import java.util.Locale;
@@ -181,11 +182,11 @@ class RoomWordingTest {
 
     @Test
     void beforeAndAfterAreSaidAtEqualLoudness() {
-        Comparison better = new Comparison(1, side(-50, 0.48), side(-61, 0.21));
+        Comparison better = new Comparison(1, side(-50, 9), side(-61, 15));
 
         assertThat(claps.comparison(better))
-                .isEqualTo("At equal loudness: 11 dB less noise, words die away in 0.21 s instead of 0.48 s.");
-        assertThat(claps.comparison(new Comparison(0, side(-50, 0.4), side(-50.3, 0.4))))
+                .isEqualTo("At equal loudness: 11 dB less noise, the voice stands 6 dB clearer in the room.");
+        assertThat(claps.comparison(new Comparison(0, side(-50, 9), side(-50.3, 10))))
                 .isEqualTo("At equal loudness nothing changed that could be heard.");
     }
 
@@ -217,13 +218,13 @@ class RoomWordingTest {
                 .isEqualTo("hum, once, 40 s long, 27 dB over the quiet");
     }
 
-    private static Comparison.Side side(double floor, double decay) {
+    private static Comparison.Side side(double floor, double clarity) {
         return new Comparison.Side(
                 -20,
                 OptionalDouble.of(floor),
                 List.of(),
                 List.of(),
-                OptionalDouble.of(decay),
+                new Reverberation(Reverberation.Kind.HEARD, OptionalDouble.of(clarity), OptionalDouble.empty(), 99),
                 OptionalDouble.empty(),
                 OptionalDouble.empty());
     }

@@ -5,6 +5,7 @@ import app.redlamp.core.acoustics.room.DirectSound;
 import app.redlamp.core.acoustics.room.Mouth;
 import app.redlamp.core.acoustics.room.Pattern;
 import app.redlamp.core.fault.Faults;
+import app.redlamp.core.measure.room.Clarity;
 import app.redlamp.core.units.Decibels;
 
 /**
@@ -15,9 +16,6 @@ import app.redlamp.core.units.Decibels;
  * @param decayS how long it rings at 500 Hz to 2 kHz, 0.02 to 10 s
  */
 public record Surroundings(Noise noise, double volumeM3, double decayS) {
-
-    /** What comes later than 50 ms is reverberation (ISO 3382-1, from memory). */
-    private static final double EARLY_S = 0.05;
 
     /** @throws IllegalArgumentException out of range */
     public Surroundings {
@@ -49,13 +47,8 @@ public record Surroundings(Noise noise, double volumeM3, double decayS) {
         return Decibels.levelOfAmplitude(critical) + position.distanceDb();
     }
 
-    /**
-     * Clarity of the voice: what arrives within 50 ms against what comes later, in dB, the reverberation falling evenly.
-     * Source: early-to-late index C50 of ISO 3382-1:2009, annex A.
-     */
+    /** Clarity of the voice in dB, as {@link Clarity} has it, the reverberation falling evenly. */
     public double clarityDb(Position position, Pattern pattern) {
-        double direct = Decibels.toPower(directDb(position, pattern));
-        double late = Decibels.toPower(-60 * EARLY_S / decayS);
-        return Decibels.levelOfPower((direct + 1 - late) / late);
+        return Clarity.db(directDb(position, pattern), decayS);
     }
 }

@@ -46,7 +46,7 @@ public enum FigureId {
     LEVEL_RAW_FLOOR("level.raw-floor", "dBFS", "setting.level.FloorForecast"),
     LEVEL_PLOSIVES("level.plosives", "", "measure.voice.VoiceAnalyzer"),
     LEVEL_SIBILANTS("level.sibilants", "", "measure.voice.VoiceAnalyzer"),
-    LEVEL_ROOM("level.room", "s", "measure.voice.Reverberance"),
+    LEVEL_ROOM("level.room", "dB", "measure.room.RoomByEar"),
     LEVEL_DRIFT("level.drift", "dB", "setting.level.Drift"),
     LEVEL_MATCH("level.match", "dB", "setting.level.Hosts"),
     LEVEL_BLEED("level.bleed", "dB", "setting.level.Hosts"),
@@ -65,7 +65,7 @@ public enum FigureId {
     DELIVERY_ACTIVITY("delivery.activity", "%", "measure.loudness.ActiveSpeechMeter"),
     DELIVERY_SNR("delivery.signal-to-noise", "dB", "measure.analysis.Report"),
     DELIVERY_CLIPPING("delivery.clipping", "", "measure.loudness.ClipMeter"),
-    DELIVERY_DRYNESS("delivery.dryness", "s", "measure.voice.Reverberance"),
+    DELIVERY_DRYNESS("delivery.dryness", "dB", "measure.room.RoomByEar"),
     DELIVERY_BAND("delivery.band", "dB", "delivery.spec.VoiceBand"),
     DELIVERY_BANDWIDTH("delivery.bandwidth", "kHz", "measure.origin.EdgeMeter"),
     DELIVERY_HEAD("delivery.head", "s", "measure.noise.Pauses"),
@@ -90,7 +90,8 @@ public enum FigureId {
     DELIVERY_HUM("delivery.hum", "dBFS", "measure.noise.HumFinder"),
     DELIVERY_LONGEST_PAUSE("delivery.longest-pause", "s", "measure.noise.PauseFinder"),
     DELIVERY_PACE("delivery.pace", "syllables/s", "measure.voice.SyllablePace"),
-    DELIVERY_DECAY("delivery.decay", "s", "measure.voice.Reverberance"),
+    DELIVERY_CLARITY("delivery.clarity", "dB", "measure.room.RoomByEar"),
+    DELIVERY_DECAY("delivery.decay", "s", "measure.room.RoomByEar"),
     DELIVERY_READY("delivery.ready", "", "delivery.DeliveryVerdict");
 
     private final String id;

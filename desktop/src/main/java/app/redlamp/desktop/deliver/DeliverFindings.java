@@ -124,7 +124,8 @@ final class DeliverFindings {
                 .longest()
                 .ifPresent(p -> add(figures, FigureId.DELIVERY_LONGEST_PAUSE, OptionalDouble.of(p.lengthS()), "s"));
         add(figures, FigureId.DELIVERY_PACE, report.voice().syllablesPerSecond(), strings.say("unit.syllables"));
-        add(figures, FigureId.DELIVERY_DECAY, report.voice().decayS(), "s");
+        add(figures, FigureId.DELIVERY_CLARITY, report.voice().reverberation().clarityDb(), "dB");
+        add(figures, FigureId.DELIVERY_DECAY, report.voice().reverberation().decayS(), "s");
         return figures;
     }
 

@@ -117,7 +117,11 @@ final class VersusPane extends Overlay {
                 "versus.floor",
                 level(c.sound().before().floorDbfs()),
                 level(c.sound().after().floorDbfs()));
-        row(2, "versus.room", seconds(c.first().decayS()), seconds(c.second().decayS()));
+        row(
+                2,
+                "versus.room",
+                parts.words().claps().clarity(c.first().reverberation()),
+                parts.words().claps().clarity(c.second().reverberation()));
         row(3, "versus.hiss", over(c.first().hissDb()), over(c.second().hissDb()));
         row(
                 4,
@@ -129,10 +133,6 @@ final class VersusPane extends Overlay {
 
     private String level(OptionalDouble dbfs) {
         return dbfs.isPresent() ? parts.bench().figures().tenths(dbfs) + " dBFS" : Figures.ABSENT;
-    }
-
-    private String seconds(OptionalDouble s) {
-        return s.isPresent() ? parts.bench().figures().hundredths(s.getAsDouble()) + " s" : Figures.ABSENT;
     }
 
     private String over(OptionalDouble db) {

@@ -1,6 +1,7 @@
 package app.redlamp.desktop.level;
 
 import app.redlamp.core.chain.Chain;
+import app.redlamp.core.chain.kit.Need;
 import app.redlamp.core.measure.analysis.Report;
 import app.redlamp.core.planning.plan.RoomNeeds;
 import app.redlamp.core.setting.level.DistanceGuess;
@@ -186,20 +187,18 @@ final class LevelReading {
                     "level.figure.sibilants",
                     parts.words().level().sibilants(r.voice().harshSibilants().count()),
                     ""));
-            double wanted = RoomNeeds.decayS(parts.models()
+            double wanted = Need.clarityFor(RoomNeeds.decayS(parts.models()
                     .level()
                     .openProduction()
                     .production()
                     .get()
                     .brief()
-                    .kind());
-            r.voice()
-                    .decayS()
-                    .ifPresent(s -> all.add(figure(
-                            FigureId.LEVEL_ROOM,
-                            "level.figure.room",
-                            parts.words().level().room(s, wanted),
-                            "")));
+                    .kind()));
+            all.add(figure(
+                    FigureId.LEVEL_ROOM,
+                    "level.figure.room",
+                    parts.words().level().room(r.voice().reverberation(), wanted),
+                    "clarity"));
             Drift.db(r)
                     .ifPresent(d -> all.add(figure(
                             FigureId.LEVEL_DRIFT,

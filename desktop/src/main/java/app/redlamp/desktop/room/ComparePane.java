@@ -1,6 +1,7 @@
 package app.redlamp.desktop.room;
 
 import app.redlamp.core.chain.compare.Comparison;
+import app.redlamp.core.measure.room.Reverberation;
 import app.redlamp.core.signal.OctaveBands;
 import app.redlamp.desktop.bench.Overlay;
 import app.redlamp.desktop.control.CurveView;
@@ -137,7 +138,11 @@ final class ComparePane extends Overlay {
                 parts.strings().say("compare.before"),
                 parts.strings().say("compare.after"));
         row(1, "compare.floor", db(c.before().floorDbfs()), db(c.after().floorDbfs()));
-        row(2, "compare.decay", seconds(c.before().decayS()), seconds(c.after().decayS()));
+        row(
+                2,
+                "compare.clarity",
+                room(c.before().reverberation()),
+                room(c.after().reverberation()));
         row(
                 3,
                 "compare.box",
@@ -150,8 +155,8 @@ final class ComparePane extends Overlay {
         return level.isPresent() ? parts.bench().figures().tenths(level) + " dBFS" : Figures.ABSENT;
     }
 
-    private String seconds(OptionalDouble seconds) {
-        return seconds.isPresent() ? parts.words().rooms().seconds(seconds.getAsDouble()) : Figures.ABSENT;
+    private String room(Reverberation room) {
+        return parts.words().claps().clarity(room);
     }
 
     private String box(OptionalDouble hz, OptionalDouble db) {

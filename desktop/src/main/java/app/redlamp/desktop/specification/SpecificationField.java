@@ -11,7 +11,7 @@ enum SpecificationField {
     FLOOR("field.floor"),
     SHORT_TERM("field.short-term"),
     RANGE("field.range"),
-    DECAY("field.decay"),
+    CLARITY("field.clarity"),
     BAND_LOW("field.band"),
     BAND_HIGH("field.band"),
     CLIPPED("field.clipped"),

@@ -135,7 +135,7 @@ final class SpecificationForm {
         put(SpecificationField.FLOOR, FieldText.of(s.noiseFloorDbfs()));
         put(SpecificationField.SHORT_TERM, FieldText.of(s.sound().shortTermLufs()));
         put(SpecificationField.RANGE, FieldText.of(s.sound().rangeLu()));
-        put(SpecificationField.DECAY, FieldText.of(s.sound().decayS()));
+        put(SpecificationField.CLARITY, FieldText.of(s.sound().clarityDb()));
         put(SpecificationField.BAND_LOW, SpecificationField.BAND_HIGH, s.sound().bandHz());
         put(SpecificationField.CLIPPED, String.valueOf(s.clippedRuns()));
         unprocessed.set(s.sound().unprocessed());
@@ -205,7 +205,7 @@ final class SpecificationForm {
                         whole(SpecificationField.CLIPPED).orElse(0),
                         number(SpecificationField.SHORT_TERM),
                         number(SpecificationField.RANGE),
-                        number(SpecificationField.DECAY),
+                        number(SpecificationField.CLARITY),
                         window(SpecificationField.BAND_LOW, SpecificationField.BAND_HIGH),
                         unprocessed.get()),
                 new SetLimits(

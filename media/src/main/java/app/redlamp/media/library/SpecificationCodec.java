@@ -1,5 +1,7 @@
 package app.redlamp.media.library;
 
+import app.redlamp.core.acoustics.spot.Wanted;
+import app.redlamp.core.chain.kit.Need;
 import app.redlamp.core.delivery.spec.DeliveryFormat;
 import app.redlamp.core.delivery.spec.LoudnessTarget;
 import app.redlamp.core.delivery.spec.Naming;
@@ -16,6 +18,7 @@ import app.redlamp.media.json.Texts;
 import java.io.IOException;
 import java.util.EnumSet;
 import java.util.List;
+import java.util.OptionalDouble;
 import java.util.Set;
 
 /** Specifications in their documents (docs/formats.md). Fields that are not known are refused: no limit may vanish. */
@@ -104,9 +107,24 @@ public final class SpecificationCodec {
                 o.integer("clippedRuns", SoundLimits::clippedRuns),
                 o.optionalNumber("shortTermLufs", SoundLimits::shortTermLufs),
                 o.optionalNumber("rangeLu", SoundLimits::rangeLu),
-                o.optionalNumber("decayS", SoundLimits::decayS),
+                clarity(o),
                 o.optional("bandHz", WINDOW, SoundLimits::bandHz),
                 o.flag("unprocessed", SoundLimits::unprocessed));
+    }
+
+    /** Older documents ask for a decay: a narrator in a box room that rings so long has so much clarity. */
+    private static OptionalDouble clarity(Fields<SoundLimits> o) throws IOException {
+        OptionalDouble clarity = o.optionalNumber("clarityDb", SoundLimits::clarityDb);
+        OptionalDouble decay = o.optionalNumber("decayS", s -> OptionalDouble.empty());
+        if (clarity.isPresent() || decay.isEmpty()) {
+            return clarity;
+        }
+        double seconds = decay.getAsDouble();
+        if (!(seconds >= Wanted.SHORTEST_S && seconds <= Wanted.LONGEST_S)) {
+            throw o.fault(
+                    "decayS", Faults.say("specification-codec.decay", seconds, Wanted.SHORTEST_S, Wanted.LONGEST_S));
+        }
+        return OptionalDouble.of(Need.clarityFor(seconds));
     }
 
     private static Set<DeliveryFormat.Coding> set(List<DeliveryFormat.Coding> codings) {

@@ -2,6 +2,7 @@ package app.redlamp.media.library;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatExceptionOfType;
+import static org.assertj.core.api.Assertions.within;
 
 import app.redlamp.core.delivery.spec.LoudnessTarget;
 import app.redlamp.core.delivery.spec.PeakLimit;
@@ -83,6 +84,29 @@ class SpecificationDocumentTest {
                 .isThrownBy(() -> SpecificationDocument.read(broken))
                 .withMessageContaining(reason)
                 .satisfies(e -> assertThat(e.getMessage()).doesNotContain("\n"));
+    }
+
+    /** Older documents asked for a decay; what was allowed to ring so long is now asked for so much clarity. */
+    @ParameterizedTest
+    @CsvSource({"0.35, 21.0", "0.25, 25.8", "0.5, 16.9"})
+    void aDecayBecomesAClarity(double seconds, double clarityDb) throws IOException {
+        byte[] older = text("voice-dataset")
+                .replace("\"clarityDb\": 20", "\"decayS\": " + seconds)
+                .getBytes(StandardCharsets.UTF_8);
+        Specification read = SpecificationDocument.read(older);
+        assertThat(read.sound().clarityDb().orElseThrow()).isCloseTo(clarityDb, within(0.2));
+        String written = new String(SpecificationDocument.write(read), StandardCharsets.UTF_8);
+        assertThat(written).contains("clarityDb").doesNotContain("decayS");
+    }
+
+    @Test
+    void aDecayThatNoRoomHasIsRefused() throws IOException {
+        byte[] wrong = text("voice-dataset")
+                .replace("\"clarityDb\": 20", "\"decayS\": 35")
+                .getBytes(StandardCharsets.UTF_8);
+        assertThatExceptionOfType(IOException.class)
+                .isThrownBy(() -> SpecificationDocument.read(wrong))
+                .withMessage("line 8: decay of 35 s: must lie between 0.05 and 3");
     }
 
     private static Specification shipped(String id) {

@@ -11,6 +11,12 @@ import app.redlamp.core.units.Decibels;
  * @param noiseDbA loudest noise at the microphone that leaves room to the noise floor that is asked for, 0 to 80
  */
 public record Wanted(double decayS, double noiseDbA) {
+    /** No room that somebody speaks in is drier (ours). */
+    public static final double SHORTEST_S = 0.05;
+
+    /** And no one records in more (ours). */
+    public static final double LONGEST_S = 3;
+
     /** Low octaves may ring longer: the voice has less there, and nobody has room for what would stop it. */
     private static final SixBands LONGER = SixBands.of(2.0, 1.5, 1.2, 1, 1, 1);
 
@@ -22,7 +28,7 @@ public record Wanted(double decayS, double noiseDbA) {
 
     /** @throws IllegalArgumentException out of range */
     public Wanted {
-        if (!(decayS >= 0.05 && decayS <= 3 && noiseDbA >= 0 && noiseDbA <= 80)) {
+        if (!(decayS >= SHORTEST_S && decayS <= LONGEST_S && noiseDbA >= 0 && noiseDbA <= 80)) {
             throw new IllegalArgumentException(Faults.say("wanted.db-must-lie", decayS, noiseDbA));
         }
     }

@@ -2,6 +2,7 @@ package app.redlamp.core.chain.compare;
 
 import app.redlamp.core.measure.analysis.Report;
 import app.redlamp.core.measure.noise.NoiseProfile;
+import app.redlamp.core.measure.room.Reverberation;
 import app.redlamp.core.measure.voice.VoiceSpectrum;
 import app.redlamp.core.signal.OctaveBands;
 import app.redlamp.core.units.Decibels;
@@ -28,7 +29,7 @@ public record Comparison(double gainDb, Side before, Side after) {
      * @param noiseDbfs noise in each octave of {@link OctaveBands#OCTAVES}; empty without a pause
      * @param voiceDb voice in each third octave of {@link OctaveBands#THIRDS}, all together 0 dB; empty with too little
      *     voice
-     * @param decayS how fast the ends of words fall; absent with too few
+     * @param reverberation what is heard of the room
      * @param boxHz third octave that sticks out most between 125 and 400 Hz; absent with too little voice
      * @param boxDb how far, over the mean of the second and third on each side
      */
@@ -37,7 +38,7 @@ public record Comparison(double gainDb, Side before, Side after) {
             OptionalDouble floorDbfs,
             List<Double> noiseDbfs,
             List<Double> voiceDb,
-            OptionalDouble decayS,
+            Reverberation reverberation,
             OptionalDouble boxHz,
             OptionalDouble boxDb) {
 
@@ -62,9 +63,6 @@ public record Comparison(double gainDb, Side before, Side after) {
 
     /** The least difference of level that one hears in speech (common practice, no source). */
     private static final double HEARD_DB = 1;
-
-    /** The least difference of a decay that one hears, as a share of it (common practice, no source). */
-    private static final double HEARD_SHARE = 0.1;
 
     /** Where small rooms and desks sound boxy (common practice, no source). */
     private static final double BOX_FROM_HZ = 120;
@@ -108,7 +106,7 @@ public record Comparison(double gainDb, Side before, Side after) {
                         .map(l -> l + gainDb)
                         .toList(),
                 voice,
-                report.voice().decayS(),
+                report.voice().reverberation(),
                 box < 0 ? OptionalDouble.empty() : OptionalDouble.of(OctaveBands.THIRDS.nominalHz(box)),
                 box < 0 ? OptionalDouble.empty() : OptionalDouble.of(over(voice, box)));
     }
@@ -170,11 +168,9 @@ public record Comparison(double gainDb, Side before, Side after) {
                 : OptionalDouble.empty();
     }
 
-    /** Whether the ends of words fall at another rate. */
-    public boolean decayChanged() {
-        return before.decayS().isPresent()
-                && after.decayS().isPresent()
-                && Math.abs(after.decayS().getAsDouble() / before.decayS().getAsDouble() - 1) > HEARD_SHARE;
+    /** By how much the voice is clearer in its room now, in dB; 0 where it is the same, absent where it cannot be told. */
+    public OptionalDouble clearerDb() {
+        return after.reverberation().clearerThan(before.reverberation());
     }
 
     private static OptionalDouble heard(OptionalDouble db) {

@@ -1,6 +1,7 @@
 package app.redlamp.core.chain.compare;
 
 import app.redlamp.core.measure.analysis.Report;
+import app.redlamp.core.measure.room.Reverberation;
 import app.redlamp.core.measure.voice.Event;
 import app.redlamp.core.measure.voice.VoiceSpectrum;
 import java.util.List;
@@ -29,7 +30,7 @@ public record MicrophoneComparison(Comparison sound, Side first, Side second) {
      * @param harshPerMinute hissing sounds as loud as the voice itself
      * @param hissDb hissing sounds on average over the voice; absent without any
      * @param plosivesPerMinute blows of breath
-     * @param decayS how long the room rings on after words; absent with too few
+     * @param reverberation what is heard of the room
      * @param peakDb from the loudness up to the true peak
      */
     public record Side(
@@ -38,7 +39,7 @@ public record MicrophoneComparison(Comparison sound, Side first, Side second) {
             double harshPerMinute,
             OptionalDouble hissDb,
             double plosivesPerMinute,
-            OptionalDouble decayS,
+            Reverberation reverberation,
             OptionalDouble peakDb) {
 
         public Side {
@@ -70,7 +71,7 @@ public record MicrophoneComparison(Comparison sound, Side first, Side second) {
                 report.voice().harshSibilants().count() / minutes,
                 mean(report.voice().sibilants()),
                 report.voice().plosives().count() / minutes,
-                report.voice().decayS(),
+                report.voice().reverberation(),
                 loud.isPresent() && peak.isPresent()
                         ? OptionalDouble.of(peak.getAsDouble() - loud.getAsDouble())
                         : OptionalDouble.empty());
@@ -81,26 +82,17 @@ public record MicrophoneComparison(Comparison sound, Side first, Side second) {
     }
 
     /**
-     * By how much the first is better in a point, above 0, or worse, below 0: in dB for noise, in percent for the room, a minute
-     * for plosives, in dB for sibilance and colour. Absent where it cannot be told; 0 where there is no difference worth a word.
+     * By how much the first is better in a point, above 0, or worse, below 0: in dB for noise, for clarity in the room, for
+     * sibilance and colour, and a minute for plosives. Absent where it cannot be told; 0 where there is no difference worth a word.
      */
     public OptionalDouble better(Point point) {
         return switch (point) {
             case NOISE -> worth(minus(sound.after().floorDbfs(), sound.before().floorDbfs()), SAME_DB);
-            case ROOM -> worth(percent(), 15);
+            case ROOM -> first.reverberation().clearerThan(second.reverberation());
             case PLOSIVES -> worth(OptionalDouble.of(second.plosivesPerMinute() - first.plosivesPerMinute()), 1);
             case SIBILANCE -> worth(minus(second.hissDb(), first.hissDb()), SAME_DB);
             case COLOUR -> worth(colour(), SAME_DB);
         };
-    }
-
-    private OptionalDouble percent() {
-        if (first.decayS().isEmpty() || second.decayS().isEmpty()) {
-            return OptionalDouble.empty();
-        }
-        double a = first.decayS().getAsDouble();
-        double b = second.decayS().getAsDouble();
-        return OptionalDouble.of(100 * (b - a) / Math.max(a, b));
     }
 
     /** Root mean square of the deviations from 150 Hz to 10 kHz: how far each is from speech in general. */

@@ -2,6 +2,7 @@ package app.redlamp.core.delivery.spec;
 
 import app.redlamp.core.measure.analysis.Report;
 import app.redlamp.core.measure.noise.Pauses;
+import app.redlamp.core.measure.room.Reverberation;
 import app.redlamp.core.signal.AudioInfo;
 import app.redlamp.core.units.Limits;
 import java.util.ArrayList;
@@ -107,9 +108,7 @@ public final class Judge {
                                 "LU",
                                 CheckResult.ADVICE)
                         .asAdvice()));
-        sound.decayS()
-                .ifPresent(longest -> checks.add(Check.of(
-                        CheckId.DRYNESS, report.voice().decayS(), Limits.atMost(longest), "s", CheckResult.ADVICE)));
+        sound.clarityDb().ifPresent(least -> checks.add(dryness(report.voice().reverberation(), least)));
         sound.bandHz()
                 .ifPresent(band -> checks.add(Check.of(
                         CheckId.BAND,
@@ -117,6 +116,13 @@ public final class Judge {
                         Limits.atMost(VoiceBand.MOST_OUTSIDE_DB),
                         "dB",
                         CheckResult.ADVICE)));
+    }
+
+    /** Too little clarity is a ground for rejection where it is certain, and worth knowing where it is not. */
+    private static Check dryness(Reverberation room, double least) {
+        Check check =
+                Check.of(CheckId.DRYNESS, room.clarityAgainst(least), Limits.atLeast(least), "dB", CheckResult.ADVICE);
+        return room.against(least) == Reverberation.Standing.UNCLEAR ? check : check.asAdvice();
     }
 
     private static void addTime(

@@ -11,7 +11,8 @@ import java.util.OptionalDouble;
  * @param clippedRuns how many clipped runs are let pass
  * @param shortTermLufs highest short-term loudness
  * @param rangeLu widest loudness range; advice
- * @param decayS longest decay of the room that still counts as dry
+ * @param clarityDb least clarity of the voice in its room, as {@link app.redlamp.core.measure.room.Clarity} has it, that still
+ *     counts as dry
  * @param bandHz band that the voice must keep to
  * @param unprocessed whether the client wants it as it was recorded: no filter, no limiter, nothing cut
  */
@@ -19,7 +20,7 @@ public record SoundLimits(
         int clippedRuns,
         OptionalDouble shortTermLufs,
         OptionalDouble rangeLu,
-        OptionalDouble decayS,
+        OptionalDouble clarityDb,
         Optional<Limits> bandHz,
         boolean unprocessed) {
 

@@ -7,6 +7,7 @@ import app.redlamp.core.measure.loudness.ClipMeter;
 import app.redlamp.core.measure.loudness.KWeighting;
 import app.redlamp.core.measure.loudness.Levels;
 import app.redlamp.core.measure.loudness.TruePeakMeter;
+import app.redlamp.core.measure.room.MiddleBand;
 import app.redlamp.core.measure.voice.BreakMeter;
 import app.redlamp.core.measure.voice.ClickMeter;
 import app.redlamp.core.measure.voice.DropoutMeter;
@@ -38,6 +39,7 @@ final class ChannelMeter {
     private final CeilingMeter ceiling = new CeilingMeter();
     private final ActiveSpeechMeter activeSpeech = new ActiveSpeechMeter(FrameClock.TICKS_PER_SECOND);
     private final OffsetTracker offset;
+    private final MiddleBand middle = new MiddleBand();
     private final BiquadFilter low;
     private final BiquadFilter lower;
     private final BiquadFilter rumble;
@@ -107,6 +109,7 @@ final class ChannelMeter {
     void tick(float[] block, int from, int to) {
         add(offset.take(block, from, to), to - from);
         weigh(block, from, to);
+        middle.tick(block, from, to);
         samples += to - from;
         frameSamples += to - from;
     }
@@ -209,6 +212,7 @@ final class ChannelMeter {
         into.square[channel] = frameSquares / count;
         into.bends[channel] = frameBends / count;
         into.low[channel] = frameLow / count;
+        into.middle[channel] = middle.closeFrame();
         into.variance[channel] = offset.closeFrame();
         ceiling.add(framePeak);
         framePeak = 0;
@@ -220,12 +224,16 @@ final class ChannelMeter {
         frameLow = 0;
     }
 
-    /** One frame of all channels: mean squares, weighted, as they are, of second differences, below 60 Hz, without their mean. */
+    /**
+     * One frame of all channels: mean squares, weighted, as they are, of second differences, below 60 Hz, around 1 kHz, without
+     * their mean.
+     */
     static final class Frame {
         final double[] weighted;
         final double[] square;
         final double[] bends;
         final double[] low;
+        final double[] middle;
         final double[] variance;
 
         Frame(int channels) {
@@ -233,6 +241,7 @@ final class ChannelMeter {
             square = new double[channels];
             bends = new double[channels];
             low = new double[channels];
+            middle = new double[channels];
             variance = new double[channels];
         }
     }

@@ -81,7 +81,8 @@ public final class FigureList {
                 OptionalDouble.of(report.voice().electricalClicks().count()));
         all.put("dropouts", OptionalDouble.of(report.voice().dropouts().count()));
         all.put("jumps", OptionalDouble.of(report.voice().jumps().count()));
-        all.put("decayS", report.voice().decayS());
+        all.put("clarityDb", report.voice().reverberation().clarityDb());
+        all.put("decayS", report.voice().reverberation().decayS());
         all.put("crestDb", report.crestDb());
         all.put("atCeilingPercent", OptionalDouble.of(100 * report.levels().limitedShare()));
         all.put(

@@ -7,6 +7,7 @@ import app.redlamp.core.measure.noise.NoiseProfile;
 import app.redlamp.core.measure.noise.Pauses;
 import app.redlamp.core.measure.origin.Edge;
 import app.redlamp.core.measure.origin.Origin;
+import app.redlamp.core.measure.room.Reverberation;
 import app.redlamp.core.measure.voice.Clock;
 import app.redlamp.core.measure.voice.Event;
 import app.redlamp.core.measure.voice.VoiceProfile;
@@ -63,8 +64,8 @@ final class Findings {
     /** Finishing that limits a little leaves 8 % at most, speech that was not limited 5 (measured; ours). */
     private static final double LIMITED_SHARE = 0.1;
 
-    /** Words that end more slowly sound like a room (common practice, no source). */
-    private static final double REVERBERANT_S = 0.35;
+    /** Clarity of a voice that stands freely, about what a room of 0.35 s leaves a narrator (common practice, no source). */
+    private static final double CLEAR_DB = 20;
 
     private final double durationS;
     private final Pauses pauses;
@@ -167,9 +168,12 @@ final class Findings {
         places(Kind.SIBILANCE, Severity.NOTE, voice.harshSibilants(), SIBILANTS_A_MINUTE);
         voice.swellDb().ifPresent(db -> longestPause(Kind.PUMPING, Severity.WARNING, db));
         voice.echo().ifPresent(e -> whole(Kind.ECHO, Severity.WARNING, 1000 * e.delayS()));
-        voice.decayS().stream()
-                .filter(s -> s >= REVERBERANT_S)
-                .forEach(s -> whole(Kind.REVERBERANT, Severity.WARNING, s));
+        if (voice.reverberation().against(CLEAR_DB) == Reverberation.Standing.UNCLEAR) {
+            whole(
+                    Kind.REVERBERANT,
+                    Severity.WARNING,
+                    voice.reverberation().clarityDb().getAsDouble());
+        }
         voice.spectrum()
                 .flatMap(VoiceSpectrum::colour)
                 .ifPresent(colour -> whole(kind(colour.shade()), Severity.NOTE, colour.deviationDb()));

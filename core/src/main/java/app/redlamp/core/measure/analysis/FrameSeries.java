@@ -20,6 +20,7 @@ final class FrameSeries {
         private final FrameLevels levels = new FrameLevels();
         private final FloatSeries bends = new FloatSeries();
         private final FloatSeries low = new FloatSeries();
+        private final FloatSeries middle = new FloatSeries();
     }
 
     private final int channels;
@@ -42,6 +43,7 @@ final class FrameSeries {
             series.get(s).levels.frame(silent ? 0 : mean(frame.square, from, share));
             series.get(s).bends.add((float) mean(frame.bends, from, share));
             series.get(s).low.add((float) mean(frame.low, from, share));
+            series.get(s).middle.add((float) mean(frame.middle, from, share));
         }
     }
 
@@ -67,7 +69,8 @@ final class FrameSeries {
         return new VoiceFrames(
                 mean(counted.stream().map(s -> s.levels.meanSquares()).toList()),
                 mean(counted.stream().map(s -> s.bends.toArray()).toList()),
-                mean(counted.stream().map(s -> s.low.toArray()).toList()));
+                mean(counted.stream().map(s -> s.low.toArray()).toList()),
+                mean(counted.stream().map(s -> s.middle.toArray()).toList()));
     }
 
     private static double mean(double[] values, int from, int count) {

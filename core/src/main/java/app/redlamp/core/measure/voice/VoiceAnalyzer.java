@@ -1,6 +1,8 @@
 package app.redlamp.core.measure.voice;
 
 import app.redlamp.core.measure.noise.Pauses;
+import app.redlamp.core.measure.room.Reverberation;
+import app.redlamp.core.measure.room.RoomByEar;
 import app.redlamp.core.signal.Quantile;
 import app.redlamp.core.units.Decibels;
 import java.util.ArrayList;
@@ -78,7 +80,7 @@ public final class VoiceAnalyzer {
                     clock,
                     Event.Tally.NONE,
                     Event.Tally.NONE,
-                    OptionalDouble.empty(),
+                    Reverberation.UNKNOWN,
                     Optional.empty(),
                     OptionalDouble.empty(),
                     OptionalDouble.empty());
@@ -100,9 +102,7 @@ public final class VoiceAnalyzer {
                 clock,
                 Event.Tally.of(dropouts),
                 Event.Tally.of(lost.breaks(found.breaks(), dropouts)),
-                floor.isPresent()
-                        ? Reverberance.decayS(frames.all(), voice, floor.getAsDouble())
-                        : OptionalDouble.empty(),
+                pauses.gated() ? Reverberation.UNKNOWN : RoomByEar.of(frames.middle()),
                 found.echo(),
                 SyllablePace.syllablesPerSecond(voiced(), voice, speechS()),
                 floor.isPresent() ? LevelPumping.swellDb(frames.all(), voice, floor.getAsDouble()) : floor);

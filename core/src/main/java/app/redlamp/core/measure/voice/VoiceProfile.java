@@ -1,5 +1,6 @@
 package app.redlamp.core.measure.voice;
 
+import app.redlamp.core.measure.room.Reverberation;
 import java.util.Optional;
 import java.util.OptionalDouble;
 
@@ -15,7 +16,7 @@ import java.util.OptionalDouble;
  * @param clock what ticks in pauses, in time, and so is among neither
  * @param dropouts holes and buffers played again while somebody speaks; amount in milliseconds
  * @param jumps places in speech where the waveform breaks off; amount as a ratio to what is around
- * @param decayS how long the room rings on, to −60 dB; an upper bound
+ * @param reverberation what is heard of the room
  * @param echo the voice once more, late; absent where it is not heard
  * @param syllablesPerSecond pace while speaking
  * @param swellDb by how much the noise swells in pauses; absent where it does not
@@ -30,7 +31,7 @@ public record VoiceProfile(
         Optional<Clock> clock,
         Event.Tally dropouts,
         Event.Tally jumps,
-        OptionalDouble decayS,
+        Reverberation reverberation,
         Optional<Echo> echo,
         OptionalDouble syllablesPerSecond,
         OptionalDouble swellDb) {}

@@ -6,6 +6,7 @@ import app.redlamp.core.measure.loudness.Levels;
 import app.redlamp.core.measure.loudness.Loudness;
 import app.redlamp.core.measure.noise.Pauses;
 import app.redlamp.core.measure.origin.Origin;
+import app.redlamp.core.measure.room.Reverberation;
 import app.redlamp.core.measure.voice.Event;
 import app.redlamp.core.measure.voice.VoiceProfile;
 import app.redlamp.core.signal.AudioInfo;
@@ -161,7 +162,7 @@ public final class Reports {
                 Optional.empty(),
                 Event.Tally.NONE,
                 Event.Tally.NONE,
-                OptionalDouble.empty(),
+                Reverberation.UNKNOWN,
                 Optional.empty(),
                 OptionalDouble.empty(),
                 OptionalDouble.empty());

@@ -140,7 +140,7 @@ class VoiceAnalyzerTest {
             samples[n] = (float) (level * (random.nextDouble() * 2 - 1));
         }
         VoiceProfile voice = measure(Signals.add(samples, Signals.noise(-70, SECONDS, RATE, 4)));
-        assertThat(voice.decayS().orElseThrow()).isCloseTo(decayS, within(0.2 * decayS));
+        assertThat(voice.reverberation().decayS().orElseThrow()).isCloseTo(decayS, within(0.2 * decayS));
     }
 
     /** Swells of level at a known rate stand for syllables. */
