@@ -12,10 +12,13 @@ import app.redlamp.core.setting.level.LevelProblem;
 import app.redlamp.core.setting.level.LevelVerdict;
 import app.redlamp.core.setting.level.Peaks;
 import app.redlamp.core.setting.level.SettingStep;
+import app.redlamp.core.setting.level.Sides;
 import app.redlamp.core.setting.level.Suspect;
 import app.redlamp.core.setting.level.Turn;
 import app.redlamp.core.setting.level.VoiceLevels;
 import app.redlamp.core.verdict.Problem;
+import java.util.ArrayList;
+import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.OptionalDouble;
@@ -249,6 +252,30 @@ public final class LevelWording {
         }
         String standing = room.against(wantedDb).name().toLowerCase(Locale.ROOT);
         return phrases.say("room." + standing, figures.whole(room.clarityDb().orElse(0)), figures.whole(wantedDb));
+    }
+
+    /** Which side of a microphone is its front, one sentence. */
+    public String sides(Sides sides) {
+        return phrases.say("sides." + sides.answer().id());
+    }
+
+    /** What tells the front from the back; empty where nothing does. */
+    public String signs(Sides sides) {
+        int sign = sides.answer() == Sides.Answer.SECOND ? -1 : 1;
+        if (sides.answer() != Sides.Answer.FIRST && sides.answer() != Sides.Answer.SECOND) {
+            return "";
+        }
+        List<String> all = new ArrayList<>();
+        sides.louderDb().ifPresent(db -> all.add(sign(sign * db, "sides.louder", "sides.softer")));
+        sides.brighterDb().ifPresent(db -> all.add(sign(sign * db, "sides.brighter", "sides.darker")));
+        sides.clearerDb().ifPresent(db -> all.add(sign(sign * db, "sides.clearer", "sides.less-clear")));
+        all.removeIf(String::isEmpty);
+        return phrases.say("sides.from-front", String.join(", ", all));
+    }
+
+    private String sign(double db, String more, String less) {
+        double whole = Math.rint(db);
+        return whole == 0 ? "" : phrases.say(whole > 0 ? more : less, figures.whole(Math.abs(whole)));
     }
 
     /** Whether somebody got louder or softer while reading. */

@@ -204,7 +204,7 @@ public final class Wording {
             case CLIPPING, NOT_A_NUMBER, PLOSIVES, SIBILANCE, MOUTH_CLICKS, ELECTRICAL_CLICKS, DROPOUTS, JUMPS ->
                 Math.round(finding.amount());
             case CALL, LOW_RATE, CODED -> kilohertz(finding.amount());
-            case WHINE, PADDED, ECHO, LIMITED, REVERBERANT -> figures.whole(finding.amount());
+            case WHINE, PADDED, ECHO, LIMITED, REVERBERANT, OFF_SIDE -> figures.whole(finding.amount());
             case CLOCK -> figures.hundredths(finding.amount());
             case THIN, MUDDY, BOXY, HARSH, DULL -> figures.tenths(Math.abs(finding.amount()));
             default -> figures.tenths(finding.amount());

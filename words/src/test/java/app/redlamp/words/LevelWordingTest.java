@@ -17,6 +17,7 @@ import app.redlamp.core.setting.level.InputFault;
 import app.redlamp.core.setting.level.LevelVerdict;
 import app.redlamp.core.setting.level.Peaks;
 import app.redlamp.core.setting.level.SettingStep;
+import app.redlamp.core.setting.level.Sides;
 import app.redlamp.core.setting.level.Suspect;
 import app.redlamp.core.setting.level.Turn;
 import app.redlamp.core.setting.level.VoiceLevels;
@@ -156,6 +157,23 @@ class LevelWordingTest {
         assertThat(words.room(Reverberation.UNKNOWN, 25)).startsWith("not to be told");
         assertThat(words.match("Ada", "Ben", -3.2)).isEqualTo("Ben is 3.2 dB louder than Ada");
         assertThat(words.excited(new Peaks(-4, 0))).isEqualTo("−4.0 dBFS: 4.0 dB left");
+    }
+
+    @Test
+    void whichSideIsTheFront() {
+        Sides second = new Sides(
+                Sides.Answer.SECOND, OptionalDouble.of(-9.6), OptionalDouble.of(0.2), OptionalDouble.of(-6.4));
+        assertThat(words.sides(second)).contains("turn the microphone round");
+        assertThat(words.signs(second)).isEqualTo("From the front: 10 dB louder, 6 dB clearer in the room.");
+        Sides alike = new Sides(
+                Sides.Answer.ALIKE, OptionalDouble.of(0.4), OptionalDouble.empty(), OptionalDouble.empty());
+        assertThat(words.sides(alike)).contains("either will do");
+        assertThat(words.signs(alike)).isEmpty();
+        for (Sides.Answer answer : Sides.Answer.values()) {
+            assertThat(words.sides(new Sides(
+                            answer, OptionalDouble.empty(), OptionalDouble.empty(), OptionalDouble.empty())))
+                    .endsWith(".");
+        }
     }
 
     private static Reverberation heard(double clarityDb) {

@@ -98,6 +98,21 @@ public record Booth(
         return new Booth(all, scene, seats, apartM, mains, from, sampleRateHz, seed);
     }
 
+    /** The same with every microphone showing its reader the other side. */
+    public Booth turnedRound() {
+        return new Booth(
+                stands.stream()
+                        .map(s -> s.with(s.chain().at(s.chain().position().turnedRound())))
+                        .toList(),
+                scene,
+                seats,
+                apartM,
+                mains,
+                from,
+                sampleRateHz,
+                seed);
+    }
+
     /** The same on other mains. */
     public Booth humming(Mains other) {
         return new Booth(stands, scene, seats, apartM, other, from, sampleRateHz, seed);

@@ -53,6 +53,11 @@ public record Position(double distanceM, double angleDeg, double sideDeg, double
         return new Position(distanceM, degrees, sideDeg, raisedDeg);
     }
 
+    /** The same with the other side of the microphone to the mouth. */
+    public Position turnedRound() {
+        return turned(180 - angleDeg);
+    }
+
     /** The same so many degrees beside the mouth. */
     public Position beside(double degrees) {
         return new Position(distanceM, angleDeg, degrees, raisedDeg);

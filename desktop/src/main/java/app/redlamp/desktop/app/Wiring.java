@@ -26,6 +26,7 @@ import app.redlamp.desktop.kit.TakesModel;
 import app.redlamp.desktop.level.CardModel;
 import app.redlamp.desktop.level.LevelModel;
 import app.redlamp.desktop.level.LevelStation;
+import app.redlamp.desktop.level.SidesModel;
 import app.redlamp.desktop.level.WatchModel;
 import app.redlamp.desktop.look.Look;
 import app.redlamp.desktop.look.Strings;
@@ -143,6 +144,7 @@ public final class Wiring implements AutoCloseable {
                                 level,
                                 cards,
                                 watch,
+                                new SidesModel(level, jobs),
                                 new MonitorModel(production, input, booth, ports.monitoring(), jobs, interfaceThread),
                                 this::clearance,
                                 () -> {

@@ -38,6 +38,9 @@ public final class BoothModel {
     /** Until somebody wants to listen, no speech is made ready: it takes seconds of computing. */
     private boolean rehearsing;
 
+    /** Whether the microphones show the readers their backs. */
+    private boolean turnedRound;
+
     private Optional<Asked> last = Optional.empty();
     private Optional<Runnable> afterBooth = Optional.empty();
 
@@ -125,10 +128,19 @@ public final class BoothModel {
             int rate = input.format().get().sampleRateHz();
             Table table = kit.table().get();
             Booth usual = Booth.of(now, there, kit.need().get().finishing(), time.get(), rate, SEED);
-            return Optional.of(usual.seated(table.seats(), table.apartM()));
+            Booth seated = usual.seated(table.seats(), table.apartM());
+            return Optional.of(turnedRound ? seated.turnedRound() : seated);
         } catch (IllegalArgumentException e) {
             // A kit of which no voice reaches a file: the verdict of the kit says so.
             return Optional.empty();
+        }
+    }
+
+    /** Turns the microphones of the booth round, or back as the kit has them. */
+    public void turnRound(boolean round) {
+        if (turnedRound != round) {
+            turnedRound = round;
+            refit();
         }
     }
 

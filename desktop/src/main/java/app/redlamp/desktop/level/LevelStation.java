@@ -46,6 +46,7 @@ public final class LevelStation extends StationBase {
             LevelModel level,
             CardModel cards,
             WatchModel watch,
+            SidesModel sides,
             MonitorModel monitor,
             Supplier<Clearance> clearance,
             Runnable night) {}
@@ -129,6 +130,7 @@ public final class LevelStation extends StationBase {
         all.add(KeyBinding.plain(KeyCode.I, strings.say("keys.level.input"), () -> view.openDesk("input")));
         all.add(KeyBinding.plain(KeyCode.H, strings.say("keys.level.monitor"), () -> view.openDesk("monitor")));
         all.add(KeyBinding.plain(KeyCode.C, strings.say("keys.level.card"), () -> view.openDesk("card")));
+        all.add(KeyBinding.plain(KeyCode.S, strings.say("keys.level.sides"), () -> view.openDesk("sides")));
         all.add(KeyBinding.plain(KeyCode.R, strings.say("keys.level.watch"), () -> view.openDesk("watch")));
         all.add(KeyBinding.plain(KeyCode.O, strings.say("keys.level.clear"), () -> view.openDesk("clear")));
         all.add(KeyBinding.plain(KeyCode.N, strings.say("keys.voice"), this::nextVoice));

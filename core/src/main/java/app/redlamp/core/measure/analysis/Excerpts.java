@@ -22,8 +22,11 @@ final class Excerpts {
     /** Frames so far over the floor are speech (ours). */
     private static final double SPOKEN_DB = 8;
 
-    /** Windows of voice taken from each 10 s (ours). */
+    /** Windows of voice taken from each 10 s (ours) ... */
     private static final int WINDOWS = 24;
+
+    /** ... and from the first that have a voice, which may be all there is (ours). */
+    private static final int FIRST_WINDOWS = 60;
 
     /** Windows of anything taken from each 10 s (ours). */
     private static final int WINDOWS_OF_ALL = 12;
@@ -155,7 +158,7 @@ final class Excerpts {
 
     private void passVoice(float[] live, float[] meanSquares, double loud) {
         int window = voice.windowSamples();
-        int hop = Math.max(window, filled / WINDOWS);
+        int hop = Math.max(window, filled / (voice.windows() == 0 ? FIRST_WINDOWS : WINDOWS));
         for (int at = 0; at + window <= filled; at += hop) {
             int frame = (int) ((at + window / 2L) * FrameClock.FRAMES_PER_SECOND / sampleRateHz);
             if (frame < meanSquares.length && meanSquares[frame] > loud) {

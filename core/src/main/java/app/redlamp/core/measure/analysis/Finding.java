@@ -81,7 +81,9 @@ public record Finding(Kind kind, Severity severity, double startS, double endS, 
         LIMITED,
         /** The voice once more, late; milliseconds. */
         ECHO,
-        /** The room rings on; seconds to −60 dB. */
+        /** Dull, roomy and soft at once: the wrong side of the microphone, or too far from it; clarity in dB. */
+        OFF_SIDE,
+        /** The room is heard; clarity in dB. */
         REVERBERANT,
         /** Too little at 160 to 400 Hz; dB against speech in general. */
         THIN,

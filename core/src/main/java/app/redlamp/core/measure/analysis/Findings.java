@@ -83,6 +83,7 @@ final class Findings {
         all.origin(report.origin(), report.info());
         all.channels(report.relation());
         all.voice(report.voice());
+        all.place(report);
         all.limited(report);
         report.noise().ifPresent(all::noise);
         all.findings.sort(Comparator.comparing(Finding::severity).reversed());
@@ -168,13 +169,20 @@ final class Findings {
         places(Kind.SIBILANCE, Severity.NOTE, voice.harshSibilants(), SIBILANTS_A_MINUTE);
         voice.swellDb().ifPresent(db -> longestPause(Kind.PUMPING, Severity.WARNING, db));
         voice.echo().ifPresent(e -> whole(Kind.ECHO, Severity.WARNING, 1000 * e.delayS()));
-        if (voice.reverberation().against(CLEAR_DB) == Reverberation.Standing.UNCLEAR) {
-            whole(
-                    Kind.REVERBERANT,
-                    Severity.WARNING,
-                    voice.reverberation().clarityDb().getAsDouble());
+    }
+
+    /** Where the voice comes from: one finding where side and distance explain them all. */
+    private void place(Report report) {
+        Reverberation room = report.voice().reverberation();
+        if (OffSide.is(report)) {
+            whole(Kind.OFF_SIDE, Severity.WARNING, room.clarityDb().getAsDouble());
+            return;
         }
-        voice.spectrum()
+        if (room.against(CLEAR_DB) == Reverberation.Standing.UNCLEAR) {
+            whole(Kind.REVERBERANT, Severity.WARNING, room.clarityDb().getAsDouble());
+        }
+        report.voice()
+                .spectrum()
                 .flatMap(VoiceSpectrum::colour)
                 .ifPresent(colour -> whole(kind(colour.shade()), Severity.NOTE, colour.deviationDb()));
     }

@@ -51,6 +51,11 @@ public final class VoiceSpectrumMeter {
         return spectrum.length();
     }
 
+    /** Windows that were added. */
+    public int windows() {
+        return spectrum.count();
+    }
+
     /** Adds a window of voice. */
     public void add(float[] samples, int from) {
         spectrum.add(samples, from);

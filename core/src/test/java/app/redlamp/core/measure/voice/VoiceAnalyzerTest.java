@@ -127,22 +127,6 @@ class VoiceAnalyzerTest {
         assertThat(Measured.kinds(report)).contains(Finding.Kind.PUMPING);
     }
 
-    /** Bursts of noise in a room whose decay is an exponential of known length. */
-    @ParameterizedTest
-    @ValueSource(doubles = {0.25, 0.4, 0.7, 1.0})
-    void theRoomsDecayFromTheEndsOfWords(double decayS) {
-        Random random = new Random(3);
-        float[] samples = new float[SECONDS * RATE];
-        double level = 0;
-        double fall = Math.pow(10, -3 / (decayS * RATE));
-        for (int n = 0; n < samples.length; n++) {
-            level = n / (RATE / 2) % 4 == 0 ? 0.2 : level * fall;
-            samples[n] = (float) (level * (random.nextDouble() * 2 - 1));
-        }
-        VoiceProfile voice = measure(Signals.add(samples, Signals.noise(-70, SECONDS, RATE, 4)));
-        assertThat(voice.reverberation().decayS().orElseThrow()).isCloseTo(decayS, within(0.2 * decayS));
-    }
-
     /** Swells of level at a known rate stand for syllables. */
     @ParameterizedTest
     @CsvSource({"3", "4.5", "6"})

@@ -1,0 +1,148 @@
+package app.redlamp.desktop.level;
+
+import app.redlamp.core.booth.Cue;
+import app.redlamp.core.measure.analysis.Report;
+import app.redlamp.core.setting.level.Sides;
+import app.redlamp.core.setting.level.StepMeter;
+import app.redlamp.desktop.job.JobService;
+import java.util.List;
+import java.util.Optional;
+import javafx.beans.property.ReadOnlyObjectProperty;
+import javafx.beans.property.ReadOnlyObjectWrapper;
+
+/**
+ * One sentence to each side of the microphone. While the simulated booth is in use its microphone is turned round for the second
+ * side, and back afterwards.
+ */
+public final class SidesModel {
+    /** Long enough for one sentence. */
+    private static final double SECONDS = 10;
+
+    private final LevelModel level;
+    private final JobService jobs;
+    private final ReadOnlyObjectWrapper<Side> running = new ReadOnlyObjectWrapper<>();
+    private final ReadOnlyObjectWrapper<Heard> heard = new ReadOnlyObjectWrapper<>(Heard.NOTHING);
+    private int speaking;
+
+    /** One of the two. */
+    public enum Side {
+        /** The one that is spoken into as the microphone stands. */
+        FIRST,
+        /** The one behind it. */
+        SECOND
+    }
+
+    /** What was heard of both, as far as it was. */
+    public record Heard(Optional<Report> first, Optional<Report> second) {
+        static final Heard NOTHING = new Heard(Optional.empty(), Optional.empty());
+
+        Heard with(Side side, Report report) {
+            return side == Side.FIRST
+                    ? new Heard(Optional.of(report), second)
+                    : new Heard(first, Optional.of(report));
+        }
+
+        /** Absent until both were heard. */
+        public Optional<Sides> sides() {
+            return first.flatMap(f -> second.map(s -> Sides.of(f, s)));
+        }
+    }
+
+    public SidesModel(LevelModel level, JobService jobs) {
+        this.level = level;
+        this.jobs = jobs;
+        level.running().addListener((o, was, now) -> {
+            if (now != null) {
+                stop();
+            }
+        });
+        level.input().listening().addListener((o, was, now) -> {
+            if (!now) {
+                stop();
+            }
+        });
+        level.input().chosen().addListener((o, was, now) -> forget());
+        level.kit().seat().addListener((o, was, now) -> forget());
+        level.openProduction().folder().addListener((o, was, now) -> forget());
+    }
+
+    /** The side that is listened to; null for none. */
+    public ReadOnlyObjectProperty<Side> running() {
+        return running.getReadOnlyProperty();
+    }
+
+    public ReadOnlyObjectProperty<Heard> heard() {
+        return heard.getReadOnlyProperty();
+    }
+
+    /** Share of what is listened to that is over, 0 to 1. */
+    public double share() {
+        return running.get() == null ? 0 : level.input().share();
+    }
+
+    /** Listens to one sentence; nothing while there is no input, or no kit. */
+    public void take(Side side) {
+        if (level.kit().kit().get() == null || level.input().chosen().get() == null) {
+            return;
+        }
+        level.stop();
+        stop();
+        level.booth().turnRound(side == Side.SECOND);
+        running.set(side);
+        level.listen(() -> {
+            if (running.get() == side) {
+                speaking = level.channel();
+                level.booth().cue(speaking, Cue.READ);
+                level.input().listen(SECONDS, whole -> measure(side, whole));
+            }
+        });
+    }
+
+    private void measure(Side side, StepMeter whole) {
+        if (running.get() != side) {
+            return;
+        }
+        level.booth().cue(speaking, Cue.STILL);
+        int channel = speaking;
+        List<JobService.Work<List<Report>>> work = List.of(progress -> whole.reports());
+        jobs.start("", work, new JobService.Listener<>() {
+            @Override
+            public void done(int part, List<Report> reports) {
+                if (running.get() == side) {
+                    heard.set(heard.get().with(side, reports.get(Math.min(channel, reports.size() - 1))));
+                }
+            }
+
+            @Override
+            public void failed(int part, String message) {}
+
+            @Override
+            public void ended(boolean cancelled) {
+                if (running.get() == side) {
+                    over();
+                }
+            }
+        });
+    }
+
+    private void over() {
+        running.set(null);
+        level.booth().turnRound(false);
+    }
+
+    /** Gives up what is listened to; what was heard stays. */
+    public void stop() {
+        if (running.get() != null) {
+            over();
+            level.booth().giveUp();
+            level.input().giveUp();
+            level.booth().cue(speaking, Cue.STILL);
+        }
+    }
+
+    /** Another microphone or another reader: what was heard says nothing about it. */
+    private void forget() {
+        stop();
+        heard.set(Heard.NOTHING);
+    }
+}
