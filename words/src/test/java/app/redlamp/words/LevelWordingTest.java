@@ -165,13 +165,13 @@ class LevelWordingTest {
                 Sides.Answer.SECOND, OptionalDouble.of(-9.6), OptionalDouble.of(0.2), OptionalDouble.of(-6.4));
         assertThat(words.sides(second)).contains("turn the microphone round");
         assertThat(words.signs(second)).isEqualTo("From the front: 10 dB louder, 6 dB clearer in the room.");
-        Sides alike = new Sides(
-                Sides.Answer.ALIKE, OptionalDouble.of(0.4), OptionalDouble.empty(), OptionalDouble.empty());
+        Sides alike =
+                new Sides(Sides.Answer.ALIKE, OptionalDouble.of(0.4), OptionalDouble.empty(), OptionalDouble.empty());
         assertThat(words.sides(alike)).contains("either will do");
         assertThat(words.signs(alike)).isEmpty();
         for (Sides.Answer answer : Sides.Answer.values()) {
-            assertThat(words.sides(new Sides(
-                            answer, OptionalDouble.empty(), OptionalDouble.empty(), OptionalDouble.empty())))
+            assertThat(words.sides(
+                            new Sides(answer, OptionalDouble.empty(), OptionalDouble.empty(), OptionalDouble.empty())))
                     .endsWith(".");
         }
     }

@@ -232,8 +232,13 @@ final class ShotList {
             turnUp(w);
             w.level().take(SettingStep.READ);
         }));
-        shots.add(new Shot("level-watch-daylight", w -> {
+        shots.add(new Shot("level-sides-none-daylight", w -> {
             fire(w, "#monitor-start");
+            fire(w, "#desk-sides");
+        }));
+        shots.add(new Shot("level-sides-one-daylight", w -> fire(w, "#sides-first")));
+        shots.add(new Shot("level-sides-daylight", w -> fire(w, "#sides-second")));
+        shots.add(new Shot("level-watch-daylight", w -> {
             fire(w, "#desk-watch");
             fire(w, "#watch-start");
         }));

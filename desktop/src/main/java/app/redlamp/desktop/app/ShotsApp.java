@@ -96,7 +96,7 @@ public final class ShotsApp extends Application {
     private void settle(ShotList.Shot shot) {
         PauseTransition pause = new PauseTransition(SETTLE);
         pause.setOnFinished(e -> {
-            if (wiring.jobs().running().isEmpty() && wiring.level().running().get() == null && wiring.drawn()) {
+            if (wiring.jobs().running().isEmpty() && !wiring.hears() && wiring.drawn()) {
                 // What a finished job has just told may still be on its way to the picture.
                 Platform.runLater(() -> take(shot));
             } else {

@@ -78,6 +78,7 @@ public final class Wiring implements AutoCloseable {
     private final TakesModel takes;
     private final InputModel input;
     private final LevelModel level;
+    private final SidesModel sides;
     private final Clearance clearance;
     private final Capture capture;
     private final Monitoring monitoring;
@@ -120,6 +121,7 @@ public final class Wiring implements AutoCloseable {
         BoothModel booth =
                 new BoothModel(kit, input, ports.booth(), jobs, WeekTime.of(LocalDateTime.now(ports.clock())));
         level = new LevelModel(kit, input, booth, jobs, strings, ports.clock());
+        sides = new SidesModel(level, jobs);
         CardModel cards = new CardModel(level, strings);
         WatchModel watch = new WatchModel(level, (diary, since) -> watched(strings, diary, since), jobs);
         Units units = new Units(locale, shell.imperial(), shell::switchLengths);
@@ -144,7 +146,7 @@ public final class Wiring implements AutoCloseable {
                                 level,
                                 cards,
                                 watch,
-                                new SidesModel(level, jobs),
+                                sides,
                                 new MonitorModel(production, input, booth, ports.monitoring(), jobs, interfaceThread),
                                 this::clearance,
                                 () -> {
@@ -251,6 +253,11 @@ public final class Wiring implements AutoCloseable {
     /** Whether the open station is drawn whole. */
     boolean drawn() {
         return view.drawn();
+    }
+
+    /** Whether something is listened for that ends by itself. */
+    boolean hears() {
+        return level.running().get() != null || sides.running().get() != null;
     }
 
     /** The stations that are built. */

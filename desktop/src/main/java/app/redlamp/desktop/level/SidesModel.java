@@ -37,9 +37,7 @@ public final class SidesModel {
         static final Heard NOTHING = new Heard(Optional.empty(), Optional.empty());
 
         Heard with(Side side, Report report) {
-            return side == Side.FIRST
-                    ? new Heard(Optional.of(report), second)
-                    : new Heard(first, Optional.of(report));
+            return side == Side.FIRST ? new Heard(Optional.of(report), second) : new Heard(first, Optional.of(report));
         }
 
         /** Absent until both were heard. */

@@ -47,9 +47,7 @@ class SidesModelTest extends OnTheDemo {
     @Test
     void aKitThatShowsItsBackIsToldToTurn() {
         kit.editSeat("edit.gain", s -> s.at(s.position().turnedRound()));
-        until(() -> level.chain()
-                .filter(c -> c.position().angleDeg() == 180)
-                .isPresent());
+        until(() -> level.chain().filter(c -> c.position().angleDeg() == 180).isPresent());
         say(SidesModel.Side.FIRST);
         say(SidesModel.Side.SECOND);
         assertThat(sides.heard().get().sides().orElseThrow().answer()).isEqualTo(Sides.Answer.SECOND);

@@ -48,8 +48,7 @@ final class OffSide {
             return false;
         }
         double tilt = tilt(report.voice().spectrum().get());
-        return tilt <= VERY_DULL_DB
-                || (tilt <= DULL_DB && report.truePeakDbtp().getAsDouble() < SOFT_DBFS);
+        return tilt <= VERY_DULL_DB || (tilt <= DULL_DB && report.truePeakDbtp().getAsDouble() < SOFT_DBFS);
     }
 
     private static double tilt(VoiceSpectrum spectrum) {

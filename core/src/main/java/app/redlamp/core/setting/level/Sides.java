@@ -107,7 +107,9 @@ public record Sides(Answer answer, OptionalDouble louderDb, OptionalDouble brigh
         double sum = 0;
         for (int b = 0; b < spectrum.levelsDb().size(); b++) {
             double hz = OctaveBands.THIRDS.nominalHz(b);
-            sum += hz >= fromHz && hz <= toHz ? Decibels.toPower(spectrum.levelsDb().get(b)) : 0;
+            sum += hz >= fromHz && hz <= toHz
+                    ? Decibels.toPower(spectrum.levelsDb().get(b))
+                    : 0;
         }
         return Decibels.levelOfPower(Math.max(1e-12, sum));
     }
