@@ -10,6 +10,7 @@ import app.redlamp.core.acoustics.spot.Study;
 import app.redlamp.core.acoustics.spot.Treatment;
 import app.redlamp.core.acoustics.spot.TreatmentStep;
 import app.redlamp.core.acoustics.spot.Wanted;
+import app.redlamp.core.chain.kit.Kit;
 import app.redlamp.core.port.Shelf;
 import app.redlamp.words.Lengths;
 import app.redlamp.words.RoomWording;
@@ -41,6 +42,9 @@ final class RoomCommand implements Callable<Integer> {
     @Option(names = "--snr", paramLabel = "DB", description = "Signal-to-noise ratio wanted, in dB; 40 if left out.")
     private double snrDb = 40;
 
+    @Option(names = "--persons", paramLabel = "N", description = "People in the room, 1 to 16; 1 if left out.")
+    private int persons = 1;
+
     @Option(names = "--json", description = "Prints one JSON object.")
     private boolean json;
 
@@ -63,13 +67,16 @@ final class RoomCommand implements Callable<Integer> {
         } catch (IOException e) {
             throw new IOException(Faults.say("chain-command.plain", file, e.getMessage()), e);
         }
+        if (persons < 1 || persons > Kit.MOST_SEATS) {
+            throw new IOException(Faults.say("room-command.persons", persons, Kit.MOST_SEATS));
+        }
         Wanted wanted = wanted(spot);
         Study study = Study.of(spot, wanted);
         List<TreatmentStep> steps = new Treatment(wanted, rooms.parts()).steps(spot.room());
         RoomWording wording =
                 new RoomWording(console.locale(), new Lengths(console.locale(), Lengths.imperialIn(console.locale())));
         if (json) {
-            console.out().println(Json.text(RoomJson.of(study, steps, wording)));
+            console.out().println(Json.text(RoomJson.of(study, persons, steps, wording)));
         } else {
             print(study, steps, wording);
         }

@@ -20,7 +20,7 @@ import java.util.Map;
 final class RoomJson {
     private RoomJson() {}
 
-    static Map<String, Object> of(Study study, List<TreatmentStep> steps, RoomWording wording) {
+    static Map<String, Object> of(Study study, int persons, List<TreatmentStep> steps, RoomWording wording) {
         Map<String, Object> json = new LinkedHashMap<>();
         json.put("name", study.spot().name());
         Verdict<RoomProblem> verdict = RoomVerdict.of(study);
@@ -46,7 +46,7 @@ final class RoomJson {
             json.put("noiseRatingTogether", week.together().noiseRating());
             json.put("weekDbA", week.dbA());
         });
-        json.put("closedAir", air(StaleAir.of(study.spot().room().space())));
+        json.put("closedAir", air(StaleAir.of(study.spot().room().space(), persons)));
         json.put("steps", steps.stream().map(s -> step(s, wording)).toList());
         return json;
     }

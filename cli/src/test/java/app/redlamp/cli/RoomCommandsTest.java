@@ -52,6 +52,20 @@ class RoomCommandsTest {
         assertThat(shell.err()).isEmpty();
     }
 
+    /** Twice the people, half the time; and no crowd. */
+    @Test
+    void theAirIsForAsManyAsAreInIt() throws IOException {
+        shell.run("room", room.toString(), "--json");
+        double alone = shell.json().get("closedAir").get("minutesTo1000Ppm").asDouble();
+        Shell second = new Shell();
+        second.run("room", room.toString(), "--json", "--persons", "2");
+        assertThat(second.json().get("closedAir").get("minutesTo1000Ppm").asDouble())
+                .isBetween(0.4 * alone, 0.5 * alone);
+        Shell crowd = new Shell();
+        assertThat(crowd.run("room", room.toString(), "--persons", "0")).isNotEqualTo(Console.FAILS);
+        assertThat(crowd.err()).contains("0 people: must lie between 1 and 16").hasLineCount(1);
+    }
+
     @Test
     void roomPrintsTheDocumentedObject() throws IOException {
         assertThat(shell.run("room", room.toString(), "--json", "--decay", "0.3"))

@@ -265,21 +265,22 @@ public final class RoomWording {
         return phrases.say("what-if.detail", figures.tenths(change.gainDb()));
     }
 
-    /** How long one person can stay behind a closed door, and how warm it gets. */
+    /** How long whoever is in a room can stay behind a closed door, and how warm it gets. */
     public String air(StaleAir air) {
         OptionalDouble stuffy = air.minutesTo(StaleAir.STUFFY_PPM);
         OptionalDouble stale = air.minutesTo(StaleAir.STALE_PPM);
         double rise = air.riseK(60);
+        String persons = phrases.count("air", air.persons());
         String warm = phrases.say(
                 lengths.imperial() ? "air.warmer.imperial" : "air.warmer",
                 figures.whole(lengths.imperial() ? 1.8 * rise : rise));
         if (stuffy.isEmpty()) {
-            return phrases.say("air.fresh", warm);
+            return phrases.say("air.fresh", persons, warm);
         }
         String minutes = figures.whole(stuffy.getAsDouble());
         return stale.isPresent()
-                ? phrases.say("air.stale", minutes, figures.whole(stale.getAsDouble()), warm)
-                : phrases.say("air.stuffy", minutes, warm);
+                ? phrases.say("air.stale", persons, minutes, figures.whole(stale.getAsDouble()), warm)
+                : phrases.say("air.stuffy", persons, minutes, warm);
     }
 
     /** A quiet stretch of a day. */

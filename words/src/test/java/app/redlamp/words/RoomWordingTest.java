@@ -60,11 +60,12 @@ class RoomWordingTest {
     /** The hours of a box room and the minutes of a cupboard, in either school of degrees. */
     @Test
     void theAirBehindAClosedDoorIsSaidInMinutes() {
-        assertThat(rooms.air(StaleAir.of(Rooms.boxRoom().space())))
+        assertThat(rooms.air(StaleAir.of(Rooms.boxRoom().space(), 1)))
                 .contains("stuffy in about 2", "bad in about", "°C", "an estimate");
         String cupboard = new RoomWording(Locale.US, new Lengths(Locale.US, true)).air(new StaleAir(1, 6, 1, 0.3));
         assertThat(cupboard).contains("stuffy in about 2 min, bad in about 5", "°F");
         assertThat(rooms.air(new StaleAir(300, 300, 1, 2))).contains("open up now and then");
+        assertThat(rooms.air(StaleAir.of(Rooms.boxRoom().space(), 2))).contains("2 people in it", "stuffy in about 1");
         assertThat(rooms.air(new StaleAir(80, 110, 1, 0.3)))
                 .contains("stuffy in about")
                 .doesNotContain("bad in");

@@ -12,6 +12,7 @@ import app.redlamp.core.acoustics.spot.RoomVerdict;
 import app.redlamp.core.acoustics.spot.StaleAir;
 import app.redlamp.core.acoustics.spot.Study;
 import app.redlamp.core.acoustics.spot.TreatmentStep;
+import app.redlamp.core.planning.plan.KitNeeds;
 import app.redlamp.core.verdict.FigureId;
 import app.redlamp.core.verdict.Problem;
 import app.redlamp.desktop.control.Reading;
@@ -199,7 +200,16 @@ final class RoomReading {
 
     private String caution(RoomCaution caution, Study study) {
         return caution == RoomCaution.AIR
-                ? parts.words().rooms().air(StaleAir.of(study.spot().room().space()))
+                ? parts.words()
+                        .rooms()
+                        .air(StaleAir.of(
+                                study.spot().room().space(),
+                                KitNeeds.voices(parts.models()
+                                        .room()
+                                        .openProduction()
+                                        .production()
+                                        .get()
+                                        .brief())))
                 : parts.strings().say("room.caution." + caution.id());
     }
 

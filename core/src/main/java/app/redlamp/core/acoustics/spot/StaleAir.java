@@ -39,9 +39,9 @@ public record StaleAir(double volumeM3, double surfaceM2, int persons, double ch
     /** What goes out through a square metre of an inner wall, in W a K (common practice, no source). */
     private static final double WALL_W = 1.5;
 
-    /** One person in a closed room. */
-    public static StaleAir of(Space space) {
-        return new StaleAir(space.volume(), space.surface(), 1, SHUT);
+    /** A closed room and whoever is in it. */
+    public static StaleAir of(Space space, int persons) {
+        return new StaleAir(space.volume(), space.surface(), persons, SHUT);
     }
 
     /**

@@ -12,7 +12,7 @@ import java.util.List;
  */
 final class OffSide {
     /** A voice with less clarity has a room in it (ours). */
-    private static final double ROOMY_DB = 20;
+    private static final double ROOMY_DB = 18.5;
 
     /** Treble against bass, both against speech in general, at which a voice is dull (ours). */
     private static final double DULL_DB = -8;

@@ -49,7 +49,7 @@ public final class KitNeeds {
     }
 
     /** Voices in the room: a remote guest has a track, and records it elsewhere. */
-    private static int voices(Brief brief) {
+    public static int voices(Brief brief) {
         int tracks = brief.capture().channels();
         int all = switch (brief.kind()) {
             case PODCAST_COHOST -> tracks;

@@ -12,7 +12,7 @@ class StaleAirTest {
     /** Worked by hand: 580 and 1580 ppm more, 0.0187 m³ an hour, 0.3 changes; 10 m³: −200 ln(1 − 0.0930), −200 ln(1 − 0.2535). */
     @Test
     void aBoxRoomIsStuffyWithinAnHour() {
-        StaleAir air = StaleAir.of(new Space(2, 2, 2.5));
+        StaleAir air = StaleAir.of(new Space(2, 2, 2.5), 1);
         assertThat(air.minutesTo(StaleAir.STUFFY_PPM).orElseThrow()).isCloseTo(19.5, within(0.1));
         assertThat(air.minutesTo(StaleAir.STALE_PPM).orElseThrow()).isCloseTo(58.5, within(0.2));
     }
