@@ -4,6 +4,7 @@ import app.redlamp.core.signal.AudioSource;
 import java.io.IOException;
 import java.nio.file.Path;
 import java.util.function.Consumer;
+import java.util.function.UnaryOperator;
 
 /** Plays recordings through a real or a simulated output. */
 public interface Playback extends AutoCloseable {
@@ -42,6 +43,14 @@ public interface Playback extends AutoCloseable {
      *     failed, an error of one line; the error is empty otherwise
      */
     void play(Path file, double fromS, Consumer<Position> listener);
+
+    /**
+     * Plays what a step makes of a file from its beginning, stopping whatever played before. Returns at once.
+     *
+     * @param step closes what it is given with itself, and does not fail before it is read
+     * @param listener as of the other
+     */
+    void play(Path file, UnaryOperator<AudioSource> step, Consumer<Position> listener);
 
     /** Stops; does nothing if nothing plays. */
     void stop();

@@ -118,6 +118,10 @@ public final class DeliverStation extends StationBase {
                         strings.say("keys.play"),
                         () -> player.toggle(model.selected().get())),
                 KeyBinding.plain(
+                        KeyCode.Q,
+                        strings.say("keys.silence"),
+                        () -> player.toggleSilence(model.selected().get())),
+                KeyBinding.plain(
                         KeyCode.L,
                         strings.say("keys.turn"),
                         () -> view.selected().ifPresent(SelectedPanel::turn)),

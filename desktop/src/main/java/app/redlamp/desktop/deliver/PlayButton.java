@@ -30,6 +30,7 @@ final class PlayButton extends Button {
         setTooltip(new Tooltip(strings.say("caution.headphones")));
         setOnAction(e -> player.toggle(row));
         player.playing().addListener((o, was, now) -> show());
+        player.turnedUp().addListener((o, was, now) -> show());
         follow(null);
     }
 
@@ -48,7 +49,8 @@ final class PlayButton extends Button {
     private void show() {
         setVisible(row != null && row.report().isPresent());
         if (isVisible()) {
-            boolean playing = row == player.playing().get();
+            boolean playing =
+                    row == player.playing().get() && !player.turnedUp().get();
             icon.setIconCode(playing ? Feather.SQUARE : Feather.PLAY);
             String length = figures.clock(row.report().orElseThrow().info().durationS());
             setText(

@@ -1,9 +1,14 @@
 package app.redlamp.desktop.deliver;
 
+import app.redlamp.core.delivery.process.LoudPause;
+import app.redlamp.core.measure.noise.Pauses;
 import app.redlamp.core.port.Playback;
 import app.redlamp.desktop.job.JobService;
+import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.concurrent.Executor;
+import javafx.beans.property.ReadOnlyBooleanProperty;
+import javafx.beans.property.ReadOnlyBooleanWrapper;
 import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.ReadOnlyObjectWrapper;
 
@@ -16,6 +21,8 @@ public final class PlayModel {
     private final JobService jobs;
     private final Executor interfaceThread;
     private final ReadOnlyObjectWrapper<DocketRow> playing = new ReadOnlyObjectWrapper<>();
+
+    private final ReadOnlyBooleanWrapper turnedUp = new ReadOnlyBooleanWrapper();
 
     /** Counts the starts, so that the last word of an earlier run does not stop a later one. */
     private int run;
@@ -31,13 +38,18 @@ public final class PlayModel {
         return playing.getReadOnlyProperty();
     }
 
+    /** Whether what plays is a pause, turned up. */
+    public ReadOnlyBooleanProperty turnedUp() {
+        return turnedUp.getReadOnlyProperty();
+    }
+
     public Playback.Output output() {
         return playback.output();
     }
 
     /** Plays a recording from its beginning, or stops it where it is the one playing. */
     public void toggle(DocketRow row) {
-        boolean same = row == playing.get();
+        boolean same = row == playing.get() && !turnedUp.get();
         stop();
         if (row != null && !same) {
             playFrom(row, 0);
@@ -56,11 +68,46 @@ public final class PlayModel {
         }
     }
 
+    /** Whether a recording has a pause that can be listened to. */
+    public static boolean hasSilence(DocketRow row) {
+        return silence(row).isPresent();
+    }
+
+    private static Optional<Pauses.Stretch> silence(DocketRow row) {
+        return Optional.ofNullable(row).flatMap(DocketRow::report).flatMap(r -> LoudPause.of(r.pauses()));
+    }
+
+    /** Plays a pause of a recording, turned up, or stops where that is what plays. */
+    public void toggleSilence(DocketRow row) {
+        boolean same = row == playing.get() && turnedUp.get();
+        stop();
+        if (same) {
+            return;
+        }
+        silence(row).ifPresent(pause -> {
+            playing.set(row);
+            turnedUp.set(true);
+            row.playingS().set(OptionalDouble.of(pause.startS()));
+            int now = ++run;
+            playback.play(
+                    row.file(),
+                    source -> new LoudPause(source, pause),
+                    position -> interfaceThread.execute(() -> moved(row, now, within(pause, position))));
+        });
+    }
+
+    /** It is played over and over: the hand goes round in the pause. */
+    private static Playback.Position within(Pauses.Stretch pause, Playback.Position position) {
+        return new Playback.Position(
+                pause.startS() + position.seconds() % pause.lengthS(), position.playing(), position.error());
+    }
+
     /** Stops; does nothing if nothing plays. */
     public void stop() {
         DocketRow row = playing.get();
         if (row != null) {
             playing.set(null);
+            turnedUp.set(false);
             row.playingS().set(OptionalDouble.empty());
             playback.stop();
         }
@@ -75,6 +122,7 @@ public final class PlayModel {
                 row.playingS().set(OptionalDouble.of(position.seconds()));
             } else {
                 playing.set(null);
+                turnedUp.set(false);
                 row.playingS().set(OptionalDouble.empty());
             }
         }

@@ -37,6 +37,8 @@ final class SelectedPanel extends VBox {
     private final DeliverPicture picture;
     private final PlayModel player;
     private final PlayButton play;
+    private final SilenceButton silence;
+    private final Label caution = new Label();
     private final Hills hills = new Hills();
     private final LongSkyline skyline = new LongSkyline();
     private final Label title = new Label();
@@ -59,6 +61,13 @@ final class SelectedPanel extends VBox {
         this.player = player;
         picture = new DeliverPicture(strings, wording);
         play = new PlayButton(player, strings, wording.figures());
+        silence = new SilenceButton(player, strings);
+        caution.getStyleClass().add("secondary");
+        caution.setId("silence-caution");
+        caution.setText(strings.say("silence.caution"));
+        caution.setMinWidth(Region.USE_PREF_SIZE);
+        caution.visibleProperty().bind(player.turnedUp());
+        caution.managedProperty().bind(caution.visibleProperty());
         title.getStyleClass().add("heading");
         title.setMinWidth(0);
         line.getStyleClass().add("secondary");
@@ -66,6 +75,8 @@ final class SelectedPanel extends VBox {
         line.setText(strings.say("hills.line"));
         line.managedProperty().bind(line.visibleProperty());
         levels = new ChoiceButton("show-levels", strings.say("selected.levels"));
+        line.visibleProperty()
+                .bind(levels.selectedProperty().and(player.turnedUp().not()));
         time = new ChoiceButton("show-time", strings.say("selected.time"));
         ToggleGroup either = new ToggleGroup();
         either.getToggles().addAll(levels, time);
@@ -89,11 +100,11 @@ final class SelectedPanel extends VBox {
         HBox.setHgrow(gap, Priority.ALWAYS);
         HBox choices = new HBox(levels, time);
         choices.setMinWidth(Region.USE_PREF_SIZE);
-        HBox right = new HBox(tools, play);
+        HBox right = new HBox(tools, silence, play);
         right.getStyleClass().add("selected-tools");
         right.setAlignment(Pos.CENTER_RIGHT);
         right.setMinWidth(Region.USE_PREF_SIZE);
-        HBox head = new HBox(title, choices, line, gap, right);
+        HBox head = new HBox(title, choices, line, caution, gap, right);
         head.getStyleClass().add("docket-header");
         hills.setId("hills");
         skyline.setId("over-time");
@@ -123,6 +134,7 @@ final class SelectedPanel extends VBox {
         shownRow = row;
         shownStatus = status;
         play.follow(row);
+        silence.follow(row);
         title.setText(row == null ? "" : row.title());
         hills.show(status == null ? Optional.empty() : picture.of(status), strings.say("hills.nothing"));
         hills.setAccessibleText(row == null ? "" : strings.say("hills.accessible", row.title()));
@@ -159,7 +171,6 @@ final class SelectedPanel extends VBox {
             getChildren().remove(1);
         }
         getChildren().add(chosen);
-        line.setVisible(!overTime);
         tools.setVisible(overTime);
     }
 

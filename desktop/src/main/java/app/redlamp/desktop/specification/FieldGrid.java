@@ -82,11 +82,19 @@ final class FieldGrid extends GridPane {
 
     /** The highest stands under the highest of a window. */
     HBox most(SpecificationField field, String unitKey) {
-        Label most = new Label(strings.say("field.most"));
-        most.setMinWidth(NUMBER_WIDTH + GAP + TO_WIDTH);
-        most.setAlignment(Pos.CENTER_RIGHT);
+        return bounded(field, "field.most", unitKey);
+    }
+
+    HBox atLeast(SpecificationField field, String unitKey) {
+        return bounded(field, "field.at-least", unitKey);
+    }
+
+    private HBox bounded(SpecificationField field, String boundKey, String unitKey) {
+        Label bound = new Label(strings.say(boundKey));
+        bound.setMinWidth(NUMBER_WIDTH + GAP + TO_WIDTH);
+        bound.setAlignment(Pos.CENTER_RIGHT);
         HBox line = line(number(field), unitKey);
-        line.getChildren().add(0, most);
+        line.getChildren().add(0, bound);
         return line;
     }
 

@@ -102,7 +102,7 @@ final class SpecificationFields extends ScrollPane {
         group.row("field.clipped", "clipping", group.most(SpecificationField.CLIPPED, "field.unit.runs"));
         group.row("field.short-term", "", group.most(SpecificationField.SHORT_TERM, "field.unit.lufs"));
         group.row("field.range", "", group.most(SpecificationField.RANGE, "field.unit.lu"));
-        group.row("field.clarity", "clarity", group.least(SpecificationField.CLARITY, "field.unit.db"));
+        group.row("field.clarity", "clarity", group.atLeast(SpecificationField.CLARITY, "field.unit.db"));
         group.row(
                 "field.band",
                 "",

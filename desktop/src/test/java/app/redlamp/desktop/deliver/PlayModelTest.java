@@ -1,14 +1,18 @@
 package app.redlamp.desktop.deliver;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 import static org.mockito.ArgumentMatchers.any;
 import static org.mockito.ArgumentMatchers.anyDouble;
+import static org.mockito.ArgumentMatchers.eq;
 import static org.mockito.Mockito.mock;
 import static org.mockito.Mockito.never;
 import static org.mockito.Mockito.times;
 import static org.mockito.Mockito.verify;
 
+import app.redlamp.core.delivery.process.LoudPause;
 import app.redlamp.core.measure.analysis.Reports;
+import app.redlamp.core.measure.noise.Pauses;
 import app.redlamp.core.port.Playback;
 import app.redlamp.desktop.job.JobService;
 import java.nio.file.Path;
@@ -69,6 +73,27 @@ class PlayModelTest {
         listener().accept(new Playback.Position(0, false, "1.wav: the sound device is gone"));
         assertThat(jobs.notice().get()).isEqualTo("1.wav: the sound device is gone");
         assertThat(player.playing().get()).isNull();
+    }
+
+    /** The silence is played instead of the recording, and the other way round; the hand goes round in the pause. */
+    @Test
+    void theSilenceIsHeardTurnedUp() {
+        player.toggle(row);
+        player.toggleSilence(row);
+        assertThat(player.turnedUp().get()).isTrue();
+        assertThat(player.playing().get()).isSameAs(row);
+        ArgumentCaptor<Consumer<Playback.Position>> listener = ArgumentCaptor.captor();
+        verify(playback).play(eq(row.file()), any(), listener.capture());
+        Pauses.Stretch pause = LoudPause.of(row.report().orElseThrow().pauses()).orElseThrow();
+        listener.getValue().accept(new Playback.Position(pause.lengthS() + 0.1, true, ""));
+        assertThat(row.playingS().get().orElseThrow()).isCloseTo(pause.startS() + 0.1, within(1e-6));
+        player.toggle(row);
+        assertThat(player.turnedUp().get()).isFalse();
+        assertThat(player.playing().get()).isSameAs(row);
+        player.toggleSilence(row);
+        player.toggleSilence(row);
+        assertThat(player.playing().get()).isNull();
+        assertThat(PlayModel.hasSilence(null)).isFalse();
     }
 
     @Test

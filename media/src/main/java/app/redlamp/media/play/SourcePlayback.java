@@ -10,6 +10,7 @@ import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import java.util.concurrent.Future;
 import java.util.function.Consumer;
+import java.util.function.UnaryOperator;
 
 /** Plays one thing at a time, streamed, on a thread of its own. */
 public final class SourcePlayback implements Playback {
@@ -42,6 +43,15 @@ public final class SourcePlayback implements Playback {
     @Override
     public void play(Path file, double fromS, Consumer<Position> listener) {
         play(String.valueOf(file.getFileName()), () -> AudioFiles.open(file).source(), fromS, listener);
+    }
+
+    @Override
+    public void play(Path file, UnaryOperator<AudioSource> step, Consumer<Position> listener) {
+        play(
+                String.valueOf(file.getFileName()),
+                () -> step.apply(AudioFiles.open(file).source()),
+                0,
+                listener);
     }
 
     @Override
