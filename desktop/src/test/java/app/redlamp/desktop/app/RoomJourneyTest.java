@@ -234,7 +234,7 @@ class RoomJourneyTest {
         window.fire(robot, "#compare-load");
         assertThat(Window.text(robot, "#compare-verdict"))
                 .contains("dB less noise")
-                .contains("instead of");
+                .contains("clearer in the room");
         window.push(robot, KeyCode.ESCAPE);
 
         window.chosenRecordings.add(night);

@@ -113,7 +113,7 @@ public final class LoudPause extends SourceStep {
                 break;
             }
         }
-        over = (int) Math.min(length / 2, OVER_S * sampleRateHz());
+        over = (int) Math.min(length / 2.0, OVER_S * sampleRateHz());
         gainDb = Math.min(LOUDER_DB, CEILING_DBFS - Decibels.levelOfAmplitude(Math.max(1e-9, peak)));
         startDb = Math.min(0, gainDb);
     }

@@ -26,7 +26,7 @@ final class Excerpts {
     private static final int WINDOWS = 24;
 
     /** ... and from the first that have a voice, which may be all there is (ours). */
-    private static final int FIRST_WINDOWS = 60;
+    private static final int FIRST_WINDOWS = 120;
 
     /** Windows of anything taken from each 10 s (ours). */
     private static final int WINDOWS_OF_ALL = 12;

@@ -5,6 +5,7 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.OptionalDouble;
+import java.util.stream.IntStream;
 
 /**
  * Finds the {@link Reverberation} of a recording of speech: the {@link Tail} that its falls agree with best, out of all that
@@ -94,22 +95,49 @@ public final class RoomByEar {
         return some;
     }
 
+    /** Every second direct level of each decay, then what lies around the best of them. */
     private Reverberation find(float[] levels) {
         TailFit fit = new TailFit(levels, ground, falls);
-        for (int t = 0; t < DECAYS; t++) {
+        IntStream.range(0, DECAYS).parallel().forEach(t -> {
             for (int d = 0; d < DIRECTS; d++) {
-                Tail tail = tail(t, d);
-                double keep = tail.keep();
-                double feed = tail.feed();
-                for (int f = 0; f < falls.size(); f++) {
-                    TailFit.Evidence evidence = fit.of(falls.get(f), keep, feed);
-                    likelihood[f % GROUPS][t][d] += evidence.likelihood();
-                    likelihood[GROUPS][t][d] += evidence.likelihood();
-                    heard[t][d] += evidence.heard() ? 1 : 0;
+                if (d % 2 == 0) {
+                    hear(fit, t, d);
+                } else {
+                    for (double[][] group : likelihood) {
+                        group[t][d] = Double.NEGATIVE_INFINITY;
+                    }
+                }
+            }
+        });
+        for (double[][] group : likelihood) {
+            int[] best = best(group);
+            for (int t = Math.max(0, best[0] - 1); t <= Math.min(DECAYS - 1, best[0] + 1); t++) {
+                for (int d = Math.max(0, best[1] - 1); d <= Math.min(DIRECTS - 1, best[1] + 1); d++) {
+                    if (likelihood[GROUPS][t][d] == Double.NEGATIVE_INFINITY) {
+                        hear(fit, t, d);
+                    }
                 }
             }
         }
         return judge();
+    }
+
+    private void hear(TailFit fit, int decay, int direct) {
+        Tail tail = tail(decay, direct);
+        double keep = tail.keep();
+        double feed = tail.feed();
+        double[] sums = new double[GROUPS + 1];
+        int count = 0;
+        for (int f = 0; f < falls.size(); f++) {
+            TailFit.Evidence evidence = fit.of(falls.get(f), keep, feed);
+            sums[f % GROUPS] += evidence.likelihood();
+            sums[GROUPS] += evidence.likelihood();
+            count += evidence.heard() ? 1 : 0;
+        }
+        for (int g = 0; g <= GROUPS; g++) {
+            likelihood[g][decay][direct] = sums[g];
+        }
+        heard[decay][direct] = count;
     }
 
     private Reverberation judge() {

@@ -27,6 +27,9 @@ final class TailFit {
     /** Frames of nothing but the room that are seen at least (ours). */
     private static final int SHORTEST = 4;
 
+    /** The moment is looked for in steps of so many frames (ours). */
+    private static final int STEP = 2;
+
     /** That there is nothing but the room has to be more likely than not by this, as a logarithm (ours). */
     private static final double DOUBT = 3;
 
@@ -53,7 +56,6 @@ final class TailFit {
     private final double noise;
     private final double gauss;
     private final double below = Decibels.toPower(-FAR_BELOW * STRAY_DB);
-    private final double[] room = new double[BEFORE + LONGEST + 1];
 
     /** What a fall says: how much more likely it is with the room than with none, and whether the room is heard in it. */
     record Evidence(double likelihood, boolean heard) {}
@@ -71,8 +73,9 @@ final class TailFit {
         }
     }
 
-    /** @param keep {@link Tail#keep} of a tail and {@code feed} its {@link Tail#feed} */
+    /** What a fall says of a tail. */
     Evidence of(Fall fall, double keep, double feed) {
+        double[] room = new double[BEFORE + LONGEST + 1];
         int start = Math.max(0, fall.from() - BEFORE);
         int end = Math.min(fall.to(), fall.from() + LONGEST);
         double held = 0;
@@ -90,13 +93,15 @@ final class TailFit {
         }
         boolean heard = false;
         double voice = -DOUBT;
-        for (int i = lower; i + SHORTEST - 1 <= end && room[i - start] >= noise / 2; i++) {
+        for (int i = lower; i + SHORTEST - 1 <= end && room[i - start] >= noise / 2; i += STEP) {
             double likelihood = free(i, end, room[i - start], keep, voice);
             if (likelihood > best) {
                 best = likelihood;
                 heard = true;
             }
-            voice -= below(i, room[i - start]);
+            for (int k = i; k < i + STEP; k++) {
+                voice -= below(k, room[k - start]);
+            }
         }
         return new Evidence(best, heard);
     }

@@ -23,12 +23,12 @@ public record Sides(Answer answer, OptionalDouble louderDb, OptionalDouble brigh
     private static final double SAME_LEVEL_DB = 3;
 
     /** Nobody says it by so much louder without meaning to (ours). */
-    private static final double OTHER_LEVEL_DB = 9;
+    private static final double OTHER_LEVEL_DB = 6;
 
     /** Less is no difference in treble (ours). */
     private static final double SAME_TREBLE_DB = 2;
 
-    /** Two signs, or one that is plain (ours). */
+    /** The level and one sign more, or the level alone where it is plain, though one sign be against it (ours). */
     private static final int PLAIN = 2;
 
     /** The middle is told from here, which nearness leaves (ours). */
@@ -74,14 +74,15 @@ public record Sides(Answer answer, OptionalDouble louderDb, OptionalDouble brigh
             return Answer.NO_VOICE;
         }
         double level = louder.getAsDouble();
-        int loud = sign(level, SAME_LEVEL_DB) * (Math.abs(level) > OTHER_LEVEL_DB ? PLAIN : 1);
+        int loud = sign(level, SAME_LEVEL_DB) * (Math.abs(level) > OTHER_LEVEL_DB ? PLAIN + 1 : 1);
         int bright = sign(brighter.orElse(0), SAME_TREBLE_DB);
         int clear = sign(clearer.orElse(0), 0);
         int all = loud + bright + clear;
         if (loud == 0 && bright == 0 && clear == 0) {
             return Answer.ALIKE;
         }
-        return all >= PLAIN ? Answer.FIRST : all <= -PLAIN ? Answer.SECOND : Answer.OPEN;
+        boolean plain = loud * all > 0 && Math.abs(all) >= PLAIN;
+        return !plain ? Answer.OPEN : all > 0 ? Answer.FIRST : Answer.SECOND;
     }
 
     private static int sign(double difference, double same) {
