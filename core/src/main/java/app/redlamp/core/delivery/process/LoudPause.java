@@ -73,11 +73,17 @@ public final class LoudPause extends SourceStep {
             float gain = (float) Decibels.toAmplitude(startDb + (gainDb - startDb) * Math.min(1, seconds / RISE_S));
             int place = (int) (at % (length - over));
             for (int c = 0; c < pause.length; c++) {
-                block[c][i] = gain * sample(pause[c], place, at >= length - over);
+                block[c][i] = safe(gain * sample(pause[c], place, at >= length - over));
             }
             at++;
         }
         return count;
+    }
+
+    /** Where two ends meet they may add up. */
+    private static float safe(float sample) {
+        float most = (float) Decibels.toAmplitude(CEILING_DBFS);
+        return Math.max(-most, Math.min(most, sample));
     }
 
     /** At the beginning of each round but the first the end of the one before still fades. */

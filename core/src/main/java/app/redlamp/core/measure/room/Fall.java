@@ -40,6 +40,9 @@ record Fall(int from, int to) {
     /** From the quietest of short means to the mean of the noise, as a ratio of powers (ours). */
     private static final double UP = 1.15;
 
+    /** Keeps the logarithm of nothing finite (ours). */
+    private static final double NOTHING_AT_ALL = 1e-30;
+
     /** Softer than this under the voice nothing is looked for, as a ratio of powers (ours). */
     private static final double NOTHING = 1e-8;
 
@@ -62,7 +65,7 @@ record Fall(int from, int to) {
                 }
             }
             double voice = count == 0 ? half : sum / count;
-            double[] means = new double[Math.max(1, levels.length - SHORT + 1)];
+            float[] means = new float[Math.max(1, levels.length - SHORT + 1)];
             for (int i = 0; i < means.length; i++) {
                 for (int k = i; k < Math.min(levels.length, i + SHORT); k++) {
                     means[i] += levels[k] / SHORT;
@@ -79,7 +82,7 @@ record Fall(int from, int to) {
 
     /** All falls in the order of time. */
     static List<Fall> in(float[] levels, Ground ground) {
-        double[] smooth = smooth(levels);
+        float[] smooth = smooth(levels);
         double top = Decibels.levelOfPower(ground.voice()) - NEAR_VOICE_DB;
         double bottom = Decibels.levelOfPower(ground.noise()) + ABOVE_NOISE_DB;
         List<Fall> falls = new ArrayList<>();
@@ -98,7 +101,7 @@ record Fall(int from, int to) {
     }
 
     /** The lowest frame of the fall that begins there. */
-    private static int endOf(double[] smooth, int from, double bottom) {
+    private static int endOf(float[] smooth, int from, double bottom) {
         int lowest = from;
         for (int i = from + 1; i < smooth.length && i - from <= MOST_FRAMES; i++) {
             if (smooth[i] >= smooth[lowest] + RISE_DB || smooth[i] <= bottom) {
@@ -112,12 +115,12 @@ record Fall(int from, int to) {
     }
 
     /** Levels of means of three frames, in dB. */
-    private static double[] smooth(float[] levels) {
-        double[] smooth = new double[levels.length];
+    private static float[] smooth(float[] levels) {
+        float[] smooth = new float[levels.length];
         for (int i = 0; i < smooth.length; i++) {
             double before = levels[Math.max(0, i - 1)];
             double after = levels[Math.min(levels.length - 1, i + 1)];
-            smooth[i] = Decibels.levelOfPower(Math.max(Double.MIN_NORMAL, (before + levels[i] + after) / 3));
+            smooth[i] = (float) Decibels.levelOfPower(Math.max(NOTHING_AT_ALL, (before + levels[i] + after) / 3));
         }
         return smooth;
     }

@@ -52,7 +52,7 @@ final class TailFit {
     private static final double SMALLEST = 1e-30;
 
     private final float[] levels;
-    private final double[] levelsDb;
+    private final float[] levelsDb;
     private final double noise;
     private final double gauss;
     private final double below = Decibels.toPower(-FAR_BELOW * STRAY_DB);
@@ -65,10 +65,10 @@ final class TailFit {
         noise = ground.noise();
         double voice = -Math.log(ground.depthDb() + LOUD_DB);
         gauss = -Math.log(STRAY_DB * Math.sqrt(2 * Math.PI)) - voice;
-        levelsDb = new double[levels.length];
+        levelsDb = new float[levels.length];
         for (Fall fall : falls) {
             for (int i = fall.from(); i <= fall.to(); i++) {
-                levelsDb[i] = Decibels.levelOfPower(Math.max(SMALLEST, levels[i]));
+                levelsDb[i] = (float) Decibels.levelOfPower(Math.max(SMALLEST, levels[i]));
             }
         }
     }
