@@ -73,6 +73,8 @@ class CommandLineTest {
                         "hum",
                         "tones",
                         "syllablesPerSecond",
+                        "room",
+                        "clarityDb",
                         "decayS",
                         "crestDb",
                         "atCeilingPercent",

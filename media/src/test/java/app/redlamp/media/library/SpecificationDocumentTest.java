@@ -106,7 +106,7 @@ class SpecificationDocumentTest {
                 .getBytes(StandardCharsets.UTF_8);
         assertThatExceptionOfType(IOException.class)
                 .isThrownBy(() -> SpecificationDocument.read(wrong))
-                .withMessage("line 8: decay of 35 s: must lie between 0.05 and 3");
+                .withMessage("line 8: decay of 35.0 s: must lie between 0.05 and 3.0");
     }
 
     private static Specification shipped(String id) {

@@ -97,6 +97,23 @@ class RoomByEarTest {
         assertThat(Measured.kinds(heard.report())).contains(Finding.Kind.REVERBERANT);
     }
 
+    /** Bursts of noise that fall as the room does, and no other way: an exponential of known length. */
+    @ParameterizedTest
+    @ValueSource(doubles = {0.25, 0.4, 0.7, 1.0})
+    void anExponentialIsRead(double decayS) {
+        int rate = 16_000;
+        Random random = new Random(3);
+        float[] samples = new float[90 * rate];
+        double level = 0;
+        double fall = Math.pow(10, -3 / (decayS * rate));
+        for (int n = 0; n < samples.length; n++) {
+            level = n / (rate / 4) % 5 == 0 ? 0.2 : level * fall;
+            samples[n] = (float) (level * (random.nextDouble() * 2 - 1));
+        }
+        Report report = Measured.report(rate, Signals.add(samples, Signals.noise(-70, 90, rate, 4)));
+        assertThat(report.voice().reverberation().decayS().orElseThrow()).isCloseTo(decayS, within(0.2 * decayS));
+    }
+
     @ParameterizedTest
     @ValueSource(longs = {1, 2, 3, 4, 5, 6})
     void ofAVoiceWithoutARoomNoneIsHeard(long seed) {
