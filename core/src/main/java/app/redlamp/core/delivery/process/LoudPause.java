@@ -47,14 +47,15 @@ public final class LoudPause extends SourceStep {
     public LoudPause(AudioSource source, Pauses.Stretch stretch) {
         super(source);
         fromS = stretch.startS();
-        toS = Math.min(stretch.endS(), fromS + LONGEST_S);
+        toS = stretch.endS();
     }
 
-    /** The pause to listen to: the loudest that lasts for 0.4 s; absent without one. */
+    /** What to listen to: the loudest pause that lasts for 0.4 s, five seconds of it at most; absent without one. */
     public static Optional<Pauses.Stretch> of(Pauses pauses) {
         return pauses.stretches().stream()
                 .filter(s -> s.lengthS() >= SHORTEST_S)
-                .max(Comparator.comparingDouble(Pauses.Stretch::levelDbfs));
+                .max(Comparator.comparingDouble(Pauses.Stretch::levelDbfs))
+                .map(s -> new Pauses.Stretch(s.startS(), Math.min(s.endS(), s.startS() + LONGEST_S), s.levelDbfs()));
     }
 
     @Override

@@ -19,7 +19,7 @@ public final class RoomByEar {
     private static final int FEWEST_FALLS = 20;
 
     /** More than these say no more (ours). */
-    private static final int MOST_FALLS = 160;
+    private static final int MOST_FALLS = 100;
 
     /** Share of falls in which a room is heard that is there (ours, measured). */
     private static final double HEARD = 0.42;
