@@ -24,4 +24,17 @@ public interface AudioSource extends Closeable {
      * @throws IOException where the file breaks off or cannot be decoded; the message says what to do
      */
     int read(float[][] block, int frames) throws IOException;
+
+    /** Reads on without keeping what is read, up to so many frames; less where the recording ends before. */
+    default void skip(long frames) throws IOException {
+        float[][] thrown = new float[channels()][(int) Math.max(0, Math.min(frames, 8192))];
+        long left = frames;
+        while (left > 0) {
+            int count = read(thrown, (int) Math.min(left, thrown[0].length));
+            if (count == 0) {
+                return;
+            }
+            left -= count;
+        }
+    }
 }

@@ -82,7 +82,7 @@ public final class SourcePlayback implements Playback {
             int rate = source.sampleRateHz();
             int size = (int) Math.max(256, BLOCK_S * rate);
             float[][] block = new float[source.channels()][size];
-            skip(source, block, Math.round(fromS * rate));
+            source.skip(Math.round(fromS * rate));
             try (SoundOutput.Line line = sound.open(rate, source.channels())) {
                 long played = 0;
                 int count = source.read(block, size);
@@ -103,16 +103,5 @@ public final class SourcePlayback implements Playback {
             error = name + ": cannot be played (" + e.getMessage() + ")";
         }
         listener.accept(new Position(reached, false, error));
-    }
-
-    private static void skip(AudioSource source, float[][] block, long frames) throws IOException {
-        long left = frames;
-        while (left > 0) {
-            int count = source.read(block, (int) Math.min(left, block[0].length));
-            if (count == 0) {
-                return;
-            }
-            left -= count;
-        }
     }
 }

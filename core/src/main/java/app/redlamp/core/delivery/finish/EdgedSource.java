@@ -62,15 +62,7 @@ public final class EdgedSource extends SourceStep {
             return;
         }
         skipped = true;
-        float[][] thrown = new float[source.channels()][8192];
-        long left = skip;
-        while (left > 0) {
-            int count = source.read(thrown, (int) Math.min(left, thrown[0].length));
-            if (count == 0) {
-                return;
-            }
-            left -= count;
-        }
+        source.skip(skip);
     }
 
     private int fill(float[][] block, int count) {

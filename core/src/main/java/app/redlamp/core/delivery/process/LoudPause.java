@@ -98,27 +98,21 @@ public final class LoudPause extends SourceStep {
     }
 
     private void load() throws IOException {
-        long skipped = Math.round(fromS * sampleRateHz());
+        source.skip(Math.round(fromS * sampleRateHz()));
         int wanted = (int) Math.round((toS - fromS) * sampleRateHz());
         pause = new float[channels()][wanted];
         float[][] block = new float[channels()][4096];
-        for (int n = 1; skipped > 0 && n > 0; skipped -= n) {
-            n = source.read(block, (int) Math.min(skipped, 4096));
-        }
         double peak = 0;
-        for (int n = source.read(block, Math.min(wanted, 4096));
-                n > 0;
-                n = source.read(block, Math.min(wanted - length, 4096))) {
+        int count = wanted;
+        while (length < wanted && count > 0) {
+            count = source.read(block, Math.min(wanted - length, 4096));
             for (int c = 0; c < pause.length; c++) {
-                for (int i = 0; i < n; i++) {
+                for (int i = 0; i < count; i++) {
                     pause[c][length + i] = block[c][i];
                     peak = Math.max(peak, Math.abs(block[c][i]));
                 }
             }
-            length += n;
-            if (length == wanted) {
-                break;
-            }
+            length += count;
         }
         over = (int) Math.min(length / 2.0, OVER_S * sampleRateHz());
         gainDb = Math.min(LOUDER_DB, CEILING_DBFS - Decibels.levelOfAmplitude(Math.max(1e-9, peak)));
