@@ -2,8 +2,6 @@ package app.redlamp.core.measure.analysis;
 
 import app.redlamp.core.measure.room.Reverberation;
 import app.redlamp.core.measure.voice.VoiceSpectrum;
-import app.redlamp.core.signal.OctaveBands;
-import java.util.List;
 
 /**
  * A take into the wrong side of a microphone, or from too far: dull, roomy and soft at once. Nearness lifts the bass at the back of a
@@ -47,25 +45,8 @@ final class OffSide {
                 || report.bandwidthHz() < TREBLE_TO_HZ) {
             return false;
         }
-        double tilt = tilt(report.voice().spectrum().get());
+        VoiceSpectrum voice = report.voice().spectrum().get();
+        double tilt = voice.deviationDb(TREBLE_FROM_HZ, TREBLE_TO_HZ) - voice.deviationDb(BASS_FROM_HZ, BASS_TO_HZ);
         return tilt <= VERY_DULL_DB || (tilt <= DULL_DB && report.truePeakDbtp().getAsDouble() < SOFT_DBFS);
-    }
-
-    private static double tilt(VoiceSpectrum spectrum) {
-        return mean(spectrum.deviationsDb(), TREBLE_FROM_HZ, TREBLE_TO_HZ)
-                - mean(spectrum.deviationsDb(), BASS_FROM_HZ, BASS_TO_HZ);
-    }
-
-    private static double mean(List<Double> deviations, double fromHz, double toHz) {
-        double sum = 0;
-        int count = 0;
-        for (int b = 0; b < deviations.size(); b++) {
-            double hz = OctaveBands.THIRDS.nominalHz(b);
-            if (hz >= fromHz && hz <= toHz) {
-                sum += deviations.get(b);
-                count++;
-            }
-        }
-        return sum / Math.max(1, count);
     }
 }

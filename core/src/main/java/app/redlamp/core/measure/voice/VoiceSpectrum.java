@@ -1,9 +1,11 @@
 package app.redlamp.core.measure.voice;
 
 import app.redlamp.core.signal.OctaveBands;
+import app.redlamp.core.units.Decibels;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.stream.IntStream;
 
 /**
  * The long-term spectrum of the voice against that of speech in general.
@@ -41,6 +43,9 @@ public record VoiceSpectrum(List<Double> levelsDb, List<Double> deviationsDb, Op
      */
     public record Colour(Shade shade, double frequencyHz, double deviationDb) {}
 
+    /** Keeps the logarithm of nothing finite (ours). */
+    private static final double NOTHING = 1e-12;
+
     /** Thirds that are so much softer than all together hold next to nothing of a voice, in dB (ours). */
     private static final double NEXT_TO_NOTHING_DB = -30;
 
@@ -52,6 +57,24 @@ public record VoiceSpectrum(List<Double> levelsDb, List<Double> deviationsDb, Op
             band++;
         }
         return thirds.centreHz(band) / Math.sqrt(OctaveBands.THIRD);
+    }
+
+    /** Level of the thirds of an octave from one nominal frequency to another, both counted, of all together; −120 dB at least. */
+    public double levelDb(double fromHz, double toHz) {
+        double power = thirds(fromHz, toHz)
+                .mapToDouble(b -> Decibels.toPower(levelsDb.get(b)))
+                .sum();
+        return Decibels.levelOfPower(Math.max(NOTHING, power));
+    }
+
+    /** Mean of the deviations of the thirds from one nominal frequency to another, both counted, in dB. */
+    public double deviationDb(double fromHz, double toHz) {
+        return thirds(fromHz, toHz).mapToDouble(deviationsDb::get).average().orElse(0);
+    }
+
+    private IntStream thirds(double fromHz, double toHz) {
+        return IntStream.range(0, levelsDb.size())
+                .filter(b -> OctaveBands.THIRDS.nominalHz(b) >= fromHz && OctaveBands.THIRDS.nominalHz(b) <= toHz);
     }
 
     public VoiceSpectrum {

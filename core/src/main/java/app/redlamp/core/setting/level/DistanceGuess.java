@@ -7,7 +7,6 @@ import app.redlamp.core.measure.voice.VoiceSpectrum;
 import app.redlamp.core.signal.OctaveBands;
 import app.redlamp.core.signal.SpeechSpectrum;
 import app.redlamp.core.units.Decibels;
-import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
 
@@ -53,7 +52,8 @@ public record DistanceGuess(double nearestM, OptionalDouble furthestM) {
         if (capsule.pattern() == Pattern.OMNI) {
             return Optional.empty();
         }
-        double lift = tilt(heard.levelsDb());
+        double lift = heard.levelDb(nominal(BASS_FROM), nominal(BASS_TO - 1))
+                - heard.levelDb(nominal(MIDDLE_FROM), nominal(MIDDLE_TO - 1));
         double nearest = NEAREST_M;
         double furthest = NEAREST_M;
         // The bass falls with every step.
@@ -82,6 +82,10 @@ public record DistanceGuess(double nearestM, OptionalDouble furthestM) {
         return kit.distanceM() > furthestM.orElse(Double.POSITIVE_INFINITY) ? Against.CLOSER : Against.AGREES;
     }
 
+    private static double nominal(int third) {
+        return OctaveBands.THIRDS.nominalHz(third);
+    }
+
     private static double tilt(Capsule capsule, double angleDeg, double distanceM) {
         double bass = 0;
         double middle = 0;
@@ -92,16 +96,5 @@ public record DistanceGuess(double nearestM, OptionalDouble furthestM) {
             middle += b >= MIDDLE_FROM ? power : 0;
         }
         return Decibels.levelOfPower(bass / middle);
-    }
-
-    private static double tilt(List<Double> thirds) {
-        double bass = 0;
-        double middle = 0;
-        for (int b = BASS_FROM; b < MIDDLE_TO; b++) {
-            double power = Decibels.toPower(thirds.get(b));
-            bass += b < BASS_TO ? power : 0;
-            middle += b >= MIDDLE_FROM ? power : 0;
-        }
-        return Decibels.levelOfPower(Math.max(1e-12, bass) / Math.max(1e-12, middle));
     }
 }

@@ -2,8 +2,6 @@ package app.redlamp.core.setting.level;
 
 import app.redlamp.core.measure.analysis.Report;
 import app.redlamp.core.measure.voice.VoiceSpectrum;
-import app.redlamp.core.signal.OctaveBands;
-import app.redlamp.core.units.Decibels;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.OptionalDouble;
@@ -94,25 +92,14 @@ public record Sides(Answer answer, OptionalDouble louderDb, OptionalDouble brigh
         OptionalDouble voice = report.pauses().voiceDbfs();
         Optional<VoiceSpectrum> spectrum = report.voice().spectrum();
         return voice.isPresent() && spectrum.isPresent()
-                ? OptionalDouble.of(voice.getAsDouble() + power(spectrum.get(), MIDDLE_FROM_HZ, MIDDLE_TO_HZ))
+                ? OptionalDouble.of(voice.getAsDouble() + spectrum.get().levelDb(MIDDLE_FROM_HZ, MIDDLE_TO_HZ))
                 : OptionalDouble.empty();
     }
 
     private static OptionalDouble treble(Report report) {
         return report.voice().spectrum().stream()
-                .mapToDouble(s -> power(s, TREBLE_FROM_HZ, TREBLE_TO_HZ) - power(s, MIDDLE_FROM_HZ, MIDDLE_TO_HZ))
+                .mapToDouble(s -> s.levelDb(TREBLE_FROM_HZ, TREBLE_TO_HZ) - s.levelDb(MIDDLE_FROM_HZ, MIDDLE_TO_HZ))
                 .findFirst();
-    }
-
-    private static double power(VoiceSpectrum spectrum, double fromHz, double toHz) {
-        double sum = 0;
-        for (int b = 0; b < spectrum.levelsDb().size(); b++) {
-            double hz = OctaveBands.THIRDS.nominalHz(b);
-            sum += hz >= fromHz && hz <= toHz
-                    ? Decibels.toPower(spectrum.levelsDb().get(b))
-                    : 0;
-        }
-        return Decibels.levelOfPower(Math.max(1e-12, sum));
     }
 
     private static OptionalDouble minus(OptionalDouble a, OptionalDouble b) {
