@@ -95,22 +95,18 @@ public record Booth(
     public Booth with(int stand, Stand changed) {
         List<Stand> all = new ArrayList<>(stands);
         all.set(stand, changed);
-        return new Booth(all, scene, seats, apartM, mains, from, sampleRateHz, seed);
+        return seating(all);
     }
 
     /** The same with every microphone showing its reader the other side. */
     public Booth turnedRound() {
-        return new Booth(
-                stands.stream()
-                        .map(s -> s.with(s.chain().at(s.chain().position().turnedRound())))
-                        .toList(),
-                scene,
-                seats,
-                apartM,
-                mains,
-                from,
-                sampleRateHz,
-                seed);
+        return seating(stands.stream()
+                .map(s -> s.with(s.chain().at(s.chain().position().turnedRound())))
+                .toList());
+    }
+
+    private Booth seating(List<Stand> all) {
+        return new Booth(all, scene, seats, apartM, mains, from, sampleRateHz, seed);
     }
 
     /** The same on other mains. */
