@@ -11,6 +11,7 @@ import app.redlamp.core.measure.loudness.Levels;
 import app.redlamp.core.measure.noise.Hum;
 import app.redlamp.core.measure.noise.NoiseProfile;
 import app.redlamp.core.measure.noise.Pauses;
+import app.redlamp.core.measure.room.Reverberation;
 import app.redlamp.core.measure.voice.Echo;
 import app.redlamp.core.measure.voice.Event;
 import app.redlamp.core.signal.AudioInfo;
@@ -24,6 +25,7 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.OptionalInt;
 
@@ -145,7 +147,9 @@ final class Json {
         entry.put("syllablesPerSecond", number(report.voice().syllablesPerSecond()));
         entry.put("room", report.voice().reverberation().kind().id());
         entry.put("clarityDb", number(report.voice().reverberation().clarityDb()));
+        entry.put("clarityWithinDb", within(report.voice().reverberation().clarity()));
         entry.put("decayS", number(report.voice().reverberation().decayS()));
+        entry.put("decayWithinS", within(report.voice().reverberation().decay()));
         entry.put("crestDb", number(report.crestDb()));
         entry.put("atCeilingPercent", rounded(100 * report.levels().limitedShare(), 1e-2));
         entry.put("echo", report.voice().echo().map(Json::echo).orElse(null));
@@ -179,6 +183,10 @@ final class Json {
         format.put("channels", info.channels());
         format.put("durationS", rounded(info.durationS(), 1e-6));
         return format;
+    }
+
+    private static Object within(Optional<Reverberation.Told> figure) {
+        return number(figure.stream().mapToDouble(Reverberation.Told::within).findFirst());
     }
 
     private static Map<String, Object> echo(Echo echo) {

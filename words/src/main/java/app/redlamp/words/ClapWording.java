@@ -9,7 +9,6 @@ import app.redlamp.core.acoustics.diary.NoiseGroup;
 import app.redlamp.core.acoustics.room.Reflection;
 import app.redlamp.core.acoustics.room.Room;
 import app.redlamp.core.chain.compare.Comparison;
-import app.redlamp.core.measure.room.Reverberation;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
@@ -112,12 +111,6 @@ public final class ClapWording {
                 figures.whole(echo.levelDb()),
                 lengths.say(echo.pathDifferenceM(room.air().speedMps())),
                 what);
-    }
-
-    /** What is heard of the room in a voice, in a few words. */
-    public String clarity(Reverberation room) {
-        return phrases.say(
-                "clarity." + room.kind().id(), figures.whole(room.clarityDb().orElse(0)));
     }
 
     /** What changed from before to after, one sentence. */

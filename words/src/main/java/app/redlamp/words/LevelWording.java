@@ -2,7 +2,6 @@ package app.redlamp.words;
 
 import app.redlamp.core.chain.GainSchool;
 import app.redlamp.core.chain.Position;
-import app.redlamp.core.measure.room.Reverberation;
 import app.redlamp.core.setting.level.DistanceGuess;
 import app.redlamp.core.setting.level.Drift;
 import app.redlamp.core.setting.level.FloorForecast;
@@ -243,15 +242,6 @@ public final class LevelWording {
 
     public String sibilants(int count) {
         return count == 0 ? phrases.say("sibilants.none") : phrases.count("sibilants", count);
-    }
-
-    /** What is heard of the room, against what is wanted. */
-    public String room(Reverberation room, double wantedDb) {
-        if (room.kind() == Reverberation.Kind.NOT_HEARD) {
-            return phrases.say("room.not-heard");
-        }
-        String standing = room.against(wantedDb).name().toLowerCase(Locale.ROOT);
-        return phrases.say("room." + standing, figures.whole(room.clarityDb().orElse(0)), figures.whole(wantedDb));
     }
 
     /** Which side of a microphone is its front, one sentence. */

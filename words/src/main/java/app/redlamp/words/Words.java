@@ -34,6 +34,10 @@ public record Words(Locale locale, Lengths lengths) {
         return new ClapWording(locale, lengths);
     }
 
+    public HeardRoomWording heardRoom() {
+        return new HeardRoomWording(figures());
+    }
+
     public ChainWording chains() {
         return new ChainWording(lengths, figures());
     }

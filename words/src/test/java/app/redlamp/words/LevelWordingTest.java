@@ -5,7 +5,6 @@ import static org.assertj.core.api.Assertions.assertThat;
 import app.redlamp.core.chain.FinishingTarget;
 import app.redlamp.core.chain.GainSchool;
 import app.redlamp.core.chain.Position;
-import app.redlamp.core.measure.room.Reverberation;
 import app.redlamp.core.port.Capture;
 import app.redlamp.core.print.PrintedTable;
 import app.redlamp.core.setting.card.GainCard;
@@ -151,10 +150,6 @@ class LevelWordingTest {
         assertThat(words.drift(-2.5)).isEqualTo("2.5 dB softer at the end");
         assertThat(words.plosives(0)).startsWith("no pops");
         assertThat(words.sibilants(4)).startsWith("4 as loud");
-        assertThat(words.room(heard(25.4), 25)).isEqualTo("25 dB of clarity, wanted 25: dry enough");
-        assertThat(words.room(heard(22), 25)).endsWith("on the border");
-        assertThat(words.room(heard(14), 25)).endsWith("the room is heard");
-        assertThat(words.room(Reverberation.UNKNOWN, 25)).startsWith("not to be told");
         assertThat(words.match("Ada", "Ben", -3.2)).isEqualTo("Ben is 3.2 dB louder than Ada");
         assertThat(words.excited(new Peaks(-4, 0))).isEqualTo("−4.0 dBFS: 4.0 dB left");
     }
@@ -163,7 +158,7 @@ class LevelWordingTest {
     void whichSideIsTheFront() {
         Sides second = new Sides(
                 Sides.Answer.SECOND, OptionalDouble.of(-9.6), OptionalDouble.of(0.2), OptionalDouble.of(-6.4));
-        assertThat(words.sides(second)).contains("turn the microphone round");
+        assertThat(words.sides(second)).contains("leave the microphone turned");
         assertThat(words.signs(second)).isEqualTo("From the front: 10 dB louder, 6 dB clearer in the room.");
         Sides alike =
                 new Sides(Sides.Answer.ALIKE, OptionalDouble.of(0.4), OptionalDouble.empty(), OptionalDouble.empty());
@@ -174,10 +169,6 @@ class LevelWordingTest {
                             new Sides(answer, OptionalDouble.empty(), OptionalDouble.empty(), OptionalDouble.empty())))
                     .endsWith(".");
         }
-    }
-
-    private static Reverberation heard(double clarityDb) {
-        return new Reverberation(Reverberation.Kind.HEARD, OptionalDouble.of(clarityDb), OptionalDouble.empty(), 100);
     }
 
     @Test

@@ -225,7 +225,7 @@ class RoomWordingTest {
                 OptionalDouble.of(floor),
                 List.of(),
                 List.of(),
-                new Reverberation(Reverberation.Kind.HEARD, OptionalDouble.of(clarity), OptionalDouble.empty(), 99),
+                Reverberation.heard(new Reverberation.Told(clarity, 3), Optional.empty()),
                 OptionalDouble.empty(),
                 OptionalDouble.empty());
     }

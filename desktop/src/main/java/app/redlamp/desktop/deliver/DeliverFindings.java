@@ -5,10 +5,12 @@ import app.redlamp.core.measure.analysis.Finding;
 import app.redlamp.core.measure.analysis.Report;
 import app.redlamp.core.measure.noise.NoiseProfile;
 import app.redlamp.core.measure.noise.Pauses;
+import app.redlamp.core.measure.room.Reverberation;
 import app.redlamp.core.measure.voice.Event;
 import app.redlamp.core.verdict.FigureId;
 import app.redlamp.desktop.control.Reading;
 import app.redlamp.desktop.look.Strings;
+import app.redlamp.words.HeardRoomWording;
 import app.redlamp.words.Wording;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -124,9 +126,16 @@ final class DeliverFindings {
                 .longest()
                 .ifPresent(p -> add(figures, FigureId.DELIVERY_LONGEST_PAUSE, OptionalDouble.of(p.lengthS()), "s"));
         add(figures, FigureId.DELIVERY_PACE, report.voice().syllablesPerSecond(), strings.say("unit.syllables"));
-        add(figures, FigureId.DELIVERY_CLARITY, report.voice().reverberation().clarityDb(), "dB");
-        add(figures, FigureId.DELIVERY_DECAY, report.voice().reverberation().decayS(), "s");
+        addRoom(figures, report.voice().reverberation());
         return figures;
+    }
+
+    private void addRoom(List<Reading.Figure> figures, Reverberation room) {
+        HeardRoomWording words = new HeardRoomWording(wording.figures());
+        figures.add(new Reading.Figure(
+                FigureId.DELIVERY_CLARITY, strings.say("figure.clarity"), words.clarity(room), "clarity"));
+        figures.add(
+                new Reading.Figure(FigureId.DELIVERY_DECAY, strings.say("figure.decay"), words.decay(room), "decay"));
     }
 
     private void addNoise(List<Reading.Figure> figures, NoiseProfile noise) {

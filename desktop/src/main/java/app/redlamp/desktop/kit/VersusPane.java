@@ -120,8 +120,8 @@ final class VersusPane extends Overlay {
         row(
                 2,
                 "versus.room",
-                parts.words().claps().clarity(c.first().reverberation()),
-                parts.words().claps().clarity(c.second().reverberation()));
+                parts.words().heardRoom().clarity(c.first().reverberation()),
+                parts.words().heardRoom().clarity(c.second().reverberation()));
         row(3, "versus.hiss", over(c.first().hissDb()), over(c.second().hissDb()));
         row(
                 4,

@@ -156,7 +156,7 @@ final class ComparePane extends Overlay {
     }
 
     private String room(Reverberation room) {
-        return parts.words().claps().clarity(room);
+        return parts.words().heardRoom().clarity(room);
     }
 
     private String box(OptionalDouble hz, OptionalDouble db) {

@@ -120,6 +120,10 @@ public final class Judge {
 
     /** Too little clarity is a ground for rejection where it is certain, and worth knowing where it is not. */
     private static Check dryness(Reverberation room, double least) {
+        boolean unheard = room.kind() == Reverberation.Kind.NOT_HEARD;
+        if (unheard && room.against(least) == Reverberation.Standing.CLEAR) {
+            return Check.ofWord(CheckId.DRYNESS, room.kind().id(), CheckResult.INSIDE);
+        }
         Check check =
                 Check.of(CheckId.DRYNESS, room.clarityAgainst(least), Limits.atLeast(least), "dB", CheckResult.ADVICE);
         return room.against(least) == Reverberation.Standing.UNCLEAR ? check : check.asAdvice();

@@ -4,7 +4,7 @@ import app.redlamp.core.signal.Quantile;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
-import java.util.OptionalDouble;
+import java.util.Optional;
 import java.util.stream.IntStream;
 
 /**
@@ -38,6 +38,24 @@ public final class RoomByEar {
 
     /** And their clarities, in dB (ours). */
     private static final double SAME_CLARITY_DB = 6;
+
+    /** Nine of ten clarities are as near as this (ours, measured) ... */
+    private static final double ERROR_DB = 2.5;
+
+    /** ... where the room is nearly as loud as the voice as near as this (ours, measured) ... */
+    private static final double ERROR_IN_LOUD_DB = 5;
+
+    /** ... which is below such a clarity (ours, measured) ... */
+    private static final double LOUD_ROOM_DB = 12;
+
+    /** ... and less near the further the groups are apart, in dB a dB (ours, measured). */
+    private static final double ERROR_A_SPREAD = 0.5;
+
+    /** Nine of ten decays are as near as this share (ours, measured) ... */
+    private static final double DECAY_ERROR = 0.2;
+
+    /** ... and less near the further the groups are apart, as a share of the logarithm of their ratio (ours, measured). */
+    private static final double DECAY_ERROR_A_SPREAD = 0.4;
 
     /** Shortest decay that is tried (ours); each is a fifth longer than the one before. */
     private static final double SHORTEST_S = 0.06;
@@ -77,8 +95,7 @@ public final class RoomByEar {
         Fall.Ground ground = Fall.Ground.of(levels);
         List<Fall> all = Fall.in(levels, ground);
         if (all.size() < FEWEST_FALLS) {
-            return new Reverberation(
-                    Reverberation.Kind.UNKNOWN, OptionalDouble.empty(), OptionalDouble.empty(), all.size());
+            return Reverberation.UNKNOWN;
         }
         return new RoomByEar(some(all), ground).find(levels);
     }
@@ -142,33 +159,33 @@ public final class RoomByEar {
 
     private Reverberation judge() {
         int[] best = best(likelihood[GROUPS]);
+        boolean enough = falls.size() >= ENOUGH_FALLS;
         if (heard[best[0]][best[1]] < HEARD * falls.size()) {
-            return ground.depthDb() < DEEP_DB || falls.size() < ENOUGH_FALLS
-                    ? new Reverberation(
-                            Reverberation.Kind.UNKNOWN, OptionalDouble.empty(), OptionalDouble.empty(), falls.size())
-                    : new Reverberation(
-                            Reverberation.Kind.NOT_HEARD,
-                            OptionalDouble.of(DRY_DB),
-                            OptionalDouble.empty(),
-                            falls.size());
+            return enough && ground.depthDb() >= DEEP_DB ? Reverberation.notHeard(DRY_DB) : Reverberation.UNKNOWN;
         }
         double[] decays = new double[GROUPS];
         double[] clarities = new double[GROUPS];
         for (int g = 0; g < GROUPS; g++) {
             int[] own = best(likelihood[g]);
-            decays[g] = tail(own[0], own[1]).decayS();
+            decays[g] = Math.log(tail(own[0], own[1]).decayS());
             clarities[g] = tail(own[0], own[1]).clarityDb();
         }
-        boolean clear = spread(clarities) <= SAME_CLARITY_DB;
-        boolean same = spread(Arrays.stream(decays).map(Math::log).toArray()) <= Math.log(SAME_DECAY);
         Tail tail = between(likelihood[GROUPS], best);
-        return new Reverberation(
-                clear ? Reverberation.Kind.HEARD : Reverberation.Kind.UNKNOWN,
-                clear ? OptionalDouble.of(tail.clarityDb()) : OptionalDouble.empty(),
-                clear && same && falls.size() >= ENOUGH_FALLS
-                        ? OptionalDouble.of(tail.decayS())
-                        : OptionalDouble.empty(),
-                falls.size());
+        double apartDb = spread(clarities);
+        double apart = spread(decays);
+        if (apartDb > SAME_CLARITY_DB) {
+            return Reverberation.UNKNOWN;
+        }
+        Reverberation.Told decay =
+                new Reverberation.Told(tail.decayS(), tail.decayS() * (DECAY_ERROR + DECAY_ERROR_A_SPREAD * apart));
+        return Reverberation.heard(
+                clarity(tail.clarityDb(), apartDb),
+                enough && apart <= Math.log(SAME_DECAY) ? Optional.of(decay) : Optional.empty());
+    }
+
+    /** The louder the room, the less of the voice's own level is seen in a fall. */
+    private static Reverberation.Told clarity(double db, double apartDb) {
+        return new Reverberation.Told(db, (db < LOUD_ROOM_DB ? ERROR_IN_LOUD_DB : ERROR_DB) + ERROR_A_SPREAD * apartDb);
     }
 
     private static double spread(double[] values) {

@@ -6,9 +6,11 @@ import static org.assertj.core.api.Assertions.within;
 
 import app.redlamp.core.measure.analysis.Report;
 import app.redlamp.core.measure.analysis.Reports;
+import app.redlamp.core.measure.room.Reverberation;
 import app.redlamp.core.signal.AudioInfo;
 import app.redlamp.core.units.Limits;
 import java.util.List;
+import java.util.Optional;
 import java.util.OptionalInt;
 import org.junit.jupiter.api.Test;
 
@@ -95,6 +97,36 @@ class JudgeTest {
         assertThatIllegalArgumentException()
                 .isThrownBy(() -> new DeliveryFormat(
                         DeliveryFormat.Coding.MP3, 44_100, OptionalInt.empty(), OptionalInt.empty(), 1, 2, false));
+    }
+
+    /** What is certain is refused, what is within the error of a voice is said, and what cannot be told is not held against anybody. */
+    @Test
+    void aRoomIsRefusedWhereItIsHeardForCertain() {
+        Specification dry = Specifications.audiobookAsClearAs(20);
+        assertThat(dryness(dry, heard(24, 3)).verdict()).isEqualTo(CheckResult.INSIDE);
+        assertThat(dryness(dry, heard(17, 3)).verdict()).isEqualTo(CheckResult.ADVICE);
+        assertThat(dryness(dry, heard(14.5, 6)).verdict()).isEqualTo(CheckResult.ADVICE);
+        assertThat(dryness(dry, heard(12, 3)).verdict()).isEqualTo(CheckResult.OUTSIDE);
+        assertThat(dryness(dry, heard(12, 3)).margin().orElseThrow()).isCloseTo(-8, within(1e-9));
+        assertThat(dryness(dry, Reverberation.UNKNOWN).verdict()).isEqualTo(CheckResult.ADVICE);
+        Check unheard = dryness(dry, Reverberation.notHeard(20));
+        assertThat(unheard.verdict()).isEqualTo(CheckResult.INSIDE);
+        assertThat(unheard.text()).contains("not-heard");
+        Check more = dryness(Specifications.audiobookAsClearAs(25), Reverberation.notHeard(20));
+        assertThat(more.verdict()).isEqualTo(CheckResult.ADVICE);
+        assertThat(Judge.judge(AUDIOBOOK, Reports.good().room(heard(5, 3)).get())
+                        .check(CheckId.DRYNESS))
+                .isEmpty();
+    }
+
+    private static Check dryness(Specification specification, Reverberation room) {
+        return Judge.judge(specification, Reports.good().room(room).get())
+                .check(CheckId.DRYNESS)
+                .orElseThrow();
+    }
+
+    private static Reverberation heard(double clarityDb, double within) {
+        return Reverberation.heard(new Reverberation.Told(clarityDb, within), Optional.empty());
     }
 
     private static void assertFault(Reports report, CheckId id, double margin) {

@@ -56,6 +56,29 @@ public final class Specifications {
                 book.format());
     }
 
+    /** The audiobook's, for a voice so clear in its room. */
+    public static Specification audiobookAsClearAs(double clarityDb) {
+        Specification book = audiobook();
+        return new Specification(
+                "dry",
+                "Dry",
+                "made up",
+                book.loudness(),
+                book.peak(),
+                book.noiseFloorDbfs(),
+                book.time(),
+                new SoundLimits(
+                        0,
+                        OptionalDouble.empty(),
+                        OptionalDouble.empty(),
+                        OptionalDouble.of(clarityDb),
+                        Optional.empty(),
+                        false),
+                book.set(),
+                book.naming(),
+                book.format());
+    }
+
     public static Specification broadcast() {
         return new Specification(
                 "broadcast-r128",

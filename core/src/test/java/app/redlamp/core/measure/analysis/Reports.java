@@ -26,7 +26,7 @@ public final class Reports {
     private double head = 0.75;
     private double tail = 2;
     private int clips;
-    private VoiceProfile voice = plainVoice();
+    private Reverberation room = Reverberation.UNKNOWN;
     private Origin origin = Origin.UNKNOWN;
     private ChannelRelation relation = new ChannelRelation(ChannelRelation.Kind.SINGLE, 0, 0, 0);
     private List<Finding> findings = List.of();
@@ -87,6 +87,11 @@ public final class Reports {
         return this;
     }
 
+    public Reports room(Reverberation heard) {
+        room = heard;
+        return this;
+    }
+
     public Reports silent() {
         lufs = Double.NaN;
         rms = Double.NaN;
@@ -142,7 +147,7 @@ public final class Reports {
                 new HighPassed(value(rms), floor, floor, Optional.empty()),
                 new Clipping(clips, runs, OptionalDouble.empty(), List.of()),
                 Optional.empty(),
-                voice,
+                plainVoice(room),
                 origin,
                 relation,
                 LevelHistogram.of(-66, -66),
@@ -151,7 +156,7 @@ public final class Reports {
                 findings);
     }
 
-    private static VoiceProfile plainVoice() {
+    private static VoiceProfile plainVoice(Reverberation room) {
         return new VoiceProfile(
                 Optional.empty(),
                 Event.Tally.NONE,
@@ -162,7 +167,7 @@ public final class Reports {
                 Optional.empty(),
                 Event.Tally.NONE,
                 Event.Tally.NONE,
-                Reverberation.UNKNOWN,
+                room,
                 Optional.empty(),
                 OptionalDouble.empty(),
                 OptionalDouble.empty());

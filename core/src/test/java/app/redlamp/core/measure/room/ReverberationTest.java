@@ -3,24 +3,26 @@ package app.redlamp.core.measure.room;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
-import java.util.OptionalDouble;
+import java.util.Optional;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
 class ReverberationTest {
     private static Reverberation heard(double clarityDb) {
-        return new Reverberation(Reverberation.Kind.HEARD, OptionalDouble.of(clarityDb), OptionalDouble.empty(), 90);
+        return Reverberation.heard(new Reverberation.Told(clarityDb, 3), Optional.empty());
     }
 
-    private static final Reverberation DRY =
-            new Reverberation(Reverberation.Kind.NOT_HEARD, OptionalDouble.of(20), OptionalDouble.empty(), 90);
+    private static final Reverberation DRY = Reverberation.notHeard(20);
 
     @Test
     void aVoiceStandsAgainstAWish() {
         assertThat(heard(20.1).against(20)).isEqualTo(Reverberation.Standing.CLEAR);
         assertThat(heard(17).against(20)).isEqualTo(Reverberation.Standing.NEAR);
         assertThat(heard(15.9).against(20)).isEqualTo(Reverberation.Standing.UNCLEAR);
+        // Where the ends of words differ, less is certain.
+        Reverberation vague = Reverberation.heard(new Reverberation.Told(14.5, 6), Optional.empty());
+        assertThat(vague.against(20)).isEqualTo(Reverberation.Standing.NEAR);
         assertThat(DRY.against(20)).isEqualTo(Reverberation.Standing.CLEAR);
         assertThat(DRY.against(25)).isEqualTo(Reverberation.Standing.UNKNOWN);
         assertThat(DRY.clarityAgainst(25)).isEmpty();

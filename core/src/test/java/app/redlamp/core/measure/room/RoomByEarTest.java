@@ -77,6 +77,8 @@ class RoomByEarTest {
         Heard heard = Heard.in(rate, decayS, directDb, floorDbfs, seed);
         assertThat(heard.room().kind()).isEqualTo(Reverberation.Kind.HEARD);
         assertThat(heard.room().clarityDb().orElseThrow()).isCloseTo(heard.clarityDb(), within(4.0));
+        Reverberation.Told clarity = heard.room().clarity().orElseThrow();
+        assertThat(clarity.within()).isBetween(2.5, 8.0);
         // In a room that rings for long few words end freely: then its time may be left open.
         assertThat(decayS > 1 || heard.room().decayS().isPresent()).isTrue();
         heard.room().decayS().ifPresent(s -> assertThat(s).isCloseTo(decayS, within(0.25 * decayS)));
