@@ -12,11 +12,14 @@ import app.redlamp.core.chain.Surroundings;
 import app.redlamp.core.chain.VocalEffort;
 import app.redlamp.core.chain.Voice;
 import app.redlamp.core.chain.placement.Bleed;
+import app.redlamp.core.measure.analysis.RecordingAnalyzer;
+import app.redlamp.core.signal.AudioInfo;
 import java.time.DayOfWeek;
 import java.time.LocalTime;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.OptionalInt;
 
 /** Booths for tests. */
 final class Booths {
@@ -53,6 +56,20 @@ final class Booths {
         float[][] all = new float[stream.channels()][count];
         stream.read(all, count);
         return all;
+    }
+
+    /** What its first reader, reading from a tape, is measured as. */
+    static Rates.Heard heard(Booth booth, Tape tape, int seconds) {
+        BoothStream stream = new BoothStream(booth, List.of(tape));
+        stream.cue(0, Cue.READ);
+        RecordingAnalyzer analyzer = new RecordingAnalyzer(RATE, 1);
+        float[][] block = new float[1][RATE];
+        for (int i = 0; i < seconds; i++) {
+            stream.read(block, RATE);
+            analyzer.accept(block, RATE);
+        }
+        AudioInfo info = new AudioInfo("wav", "pcm_s24le", RATE, OptionalInt.of(24), 1, seconds, OptionalInt.empty());
+        return new Rates.Heard(analyzer.report(info), stream.events());
     }
 
     static double rmsDb(float[] samples, double fromS, double toS) {

@@ -10,6 +10,7 @@ import app.redlamp.core.chain.Surroundings;
 import app.redlamp.core.measure.analysis.Finding;
 import app.redlamp.core.measure.analysis.RecordingAnalyzer;
 import app.redlamp.core.measure.analysis.Report;
+import app.redlamp.core.setting.level.InputFault;
 import app.redlamp.core.setting.level.Sides;
 import app.redlamp.core.signal.AudioInfo;
 import java.util.List;
@@ -48,16 +49,7 @@ class SidesTest {
                     Booths.MORNING,
                     Booths.RATE,
                     seed);
-            BoothStream stream = new BoothStream(booth, List.of(TAPE));
-            stream.cue(0, Cue.READ);
-            RecordingAnalyzer analyzer = new RecordingAnalyzer(Booths.RATE, 1);
-            float[][] block = new float[1][Booths.RATE];
-            for (int i = 0; i < SECONDS; i++) {
-                stream.read(block, Booths.RATE);
-                analyzer.accept(block, Booths.RATE);
-            }
-            return analyzer.report(new AudioInfo(
-                    "wav", "pcm_s24le", Booths.RATE, OptionalInt.of(24), 1, SECONDS, OptionalInt.empty()));
+            return Booths.heard(booth, TAPE, SECONDS).report();
         }
     }
 
@@ -92,7 +84,9 @@ class SidesTest {
     void aTakeIntoTheWrongSideIsTold(
             Pattern pattern, double distanceM, double noiseDbA, double volumeM3, double decayS) {
         Place place = new Place(pattern, distanceM, noiseDbA, volumeM3, decayS);
-        assertThat(kinds(place.heard(180, 3)))
+        Report back = place.heard(180, 3);
+        assertThat(InputFault.of(back, true)).extracting(InputFault::kind).contains(InputFault.Kind.OFF_SIDE);
+        assertThat(kinds(back))
                 .contains(Finding.Kind.OFF_SIDE)
                 .doesNotContain(Finding.Kind.MUDDY, Finding.Kind.DULL, Finding.Kind.REVERBERANT);
         assertThat(kinds(place.heard(0, 4))).doesNotContain(Finding.Kind.OFF_SIDE);

@@ -1,9 +1,7 @@
 package app.redlamp.desktop.level;
 
 import app.redlamp.core.chain.Chain;
-import app.redlamp.core.chain.kit.Need;
 import app.redlamp.core.measure.analysis.Report;
-import app.redlamp.core.planning.plan.RoomNeeds;
 import app.redlamp.core.setting.level.DistanceGuess;
 import app.redlamp.core.setting.level.Drift;
 import app.redlamp.core.setting.level.InputFault;
@@ -32,11 +30,16 @@ final class LevelReading {
 
     private final StationParts<LevelStation.Models> parts;
     private final Runnable start;
+    private final Runnable sides;
 
-    /** @param start goes to where a production is started */
-    LevelReading(StationParts<LevelStation.Models> parts, Runnable start) {
+    /**
+     * @param start goes to where a production is started
+     * @param sides opens the test of both sides
+     */
+    LevelReading(StationParts<LevelStation.Models> parts, Runnable start, Runnable sides) {
         this.parts = parts;
         this.start = start;
+        this.sides = sides;
     }
 
     Reading now() {
@@ -81,6 +84,12 @@ final class LevelReading {
                     parts.say("level.stop"),
                     () -> parts.models().level().stop()));
         }
+        if (offSide(verdict)) {
+            return Optional.of(
+                    parts.models().sides().heard().get().sides().isPresent()
+                            ? take(SettingStep.READ)
+                            : new Reading.Action("level-sides", parts.say("level.sides"), sides));
+        }
         Optional<SettingStep> next = verdict.next();
         if (next.isEmpty()) {
             return Optional.empty();
@@ -90,12 +99,24 @@ final class LevelReading {
                 && !parts.models().level().movedSince()) {
             return verdict.turn().map(this::turnIt);
         }
-        SettingStep step = next.get() == SettingStep.TURN ? SettingStep.LOUDEST : next.get();
-        String label = next.get() == SettingStep.TURN
-                ? parts.say("level.turned")
-                : parts.say("level.take." + step.id(), String.valueOf((int) step.seconds()));
-        return Optional.of(new Reading.Action(
-                "level-take", label, () -> parts.models().level().take(step)));
+        return Optional.of(
+                next.get() == SettingStep.TURN
+                        ? take(SettingStep.LOUDEST, parts.say("level.turned"))
+                        : take(next.get()));
+    }
+
+    private Reading.Action take(SettingStep step) {
+        return take(step, parts.say("level.take." + step.id(), String.valueOf((int) step.seconds())));
+    }
+
+    private Reading.Action take(SettingStep step, String label) {
+        return new Reading.Action(
+                "level-take", label, () -> parts.models().level().take(step));
+    }
+
+    /** Before the gain is turned for a voice, it must come from the right side. */
+    private static boolean offSide(LevelVerdict verdict) {
+        return verdict.faults().stream().anyMatch(f -> f.kind() == InputFault.Kind.OFF_SIDE);
     }
 
     private List<Reading.Figure> figures(LevelVerdict verdict) {
@@ -187,17 +208,11 @@ final class LevelReading {
                     "level.figure.sibilants",
                     parts.words().level().sibilants(r.voice().harshSibilants().count()),
                     ""));
-            double wanted = Need.clarityFor(RoomNeeds.decayS(parts.models()
-                    .level()
-                    .openProduction()
-                    .production()
-                    .get()
-                    .brief()
-                    .kind()));
+            double wanted = parts.models().level().kit().need().get().clarityDb();
             all.add(figure(
                     FigureId.LEVEL_ROOM,
                     "level.figure.room",
-                    parts.words().level().room(r.voice().reverberation(), wanted),
+                    parts.words().heardRoom().against(r.voice().reverberation(), wanted),
                     "clarity"));
             Drift.db(r)
                     .ifPresent(d -> all.add(figure(

@@ -61,10 +61,11 @@ public final class LevelStation extends StationBase {
         model = parts.models().level();
         strings = parts.strings();
         view = new LevelView(parts);
-        reading = new LevelReading(parts, this::toBrief);
+        reading = new LevelReading(parts, this::toBrief, () -> view.openDesk("sides"));
         Soon soon = new Soon(this::show);
         model.verdict().addListener((o, was, now) -> soon.ask());
         model.loudestLine().addListener((o, was, now) -> soon.ask());
+        parts.models().sides().heard().addListener((o, was, now) -> soon.ask());
         model.running().addListener((o, was, now) -> soon.ask());
         model.booth().scene().addListener((o, was, now) -> soon.ask());
         model.booth().time().addListener((o, was, now) -> soon.ask());

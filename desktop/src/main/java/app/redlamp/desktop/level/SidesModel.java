@@ -1,6 +1,7 @@
 package app.redlamp.desktop.level;
 
 import app.redlamp.core.booth.Cue;
+import app.redlamp.core.chain.SignalPath;
 import app.redlamp.core.measure.analysis.Report;
 import app.redlamp.core.setting.level.Sides;
 import app.redlamp.core.setting.level.StepMeter;
@@ -17,6 +18,9 @@ import javafx.beans.property.ReadOnlyObjectWrapper;
 public final class SidesModel {
     /** Long enough for one sentence. */
     private static final double SECONDS = 10;
+
+    /** Beyond a right angle a microphone shows its back. */
+    private static final double SIDEWAYS_DEG = 90;
 
     private final LevelModel level;
     private final JobService jobs;
@@ -61,6 +65,11 @@ public final class SidesModel {
         });
         level.input().chosen().addListener((o, was, now) -> forget());
         level.kit().seat().addListener((o, was, now) -> forget());
+        level.kit().path().addListener((o, was, now) -> {
+            if (was == null || now == null || !stands(was).equals(stands(now))) {
+                forget();
+            }
+        });
         level.openProduction().folder().addListener((o, was, now) -> forget());
     }
 
@@ -76,6 +85,23 @@ public final class SidesModel {
     /** Share of what is listened to that is over, 0 to 1. */
     public double share() {
         return running.get() == null ? 0 : level.input().share();
+    }
+
+    /** Whether the second side is the front and the kit has the microphone with its back to the reader. */
+    public boolean kitShowsBack() {
+        boolean second = heard.get()
+                .sides()
+                .filter(s -> s.answer() == Sides.Answer.SECOND)
+                .isPresent();
+        return second
+                && level.chain()
+                        .filter(c -> c.position().angleDeg() > SIDEWAYS_DEG)
+                        .isPresent();
+    }
+
+    /** Turns the microphone round in the kit as well. */
+    public void turnKit() {
+        level.kit().editSeat("edit.place.knob", s -> s.at(s.position().turnedRound()));
     }
 
     /** Listens to one sentence; nothing while there is no input, or no kit. */
@@ -121,6 +147,11 @@ public final class SidesModel {
                 }
             }
         });
+    }
+
+    /** The microphone and where it stands; its gain is another matter. */
+    private static List<Object> stands(SignalPath path) {
+        return List.of(path.chain().capsule(), path.chain().position());
     }
 
     private void over() {

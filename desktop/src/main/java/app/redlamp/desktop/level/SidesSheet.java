@@ -25,6 +25,7 @@ final class SidesSheet extends VBox implements Desk.Sheet<StationParts<LevelStat
     private final SidesModel model;
     private final Button first;
     private final Button second;
+    private final Button turn;
     private final ProgressBar progress = new ProgressBar(0);
     private final Label answer = Parts.wrapped("", "order-value");
     private final Label signs = Parts.wrapped("", "order-source");
@@ -36,6 +37,9 @@ final class SidesSheet extends VBox implements Desk.Sheet<StationParts<LevelStat
         getStyleClass().add("desk-sheet");
         first = parts.bench().button("sides-first", "sides.first", () -> press(SidesModel.Side.FIRST));
         second = parts.bench().button("sides-second", "sides.second", () -> press(SidesModel.Side.SECOND));
+        // What is turned for good is turned in the kit too, where the kit shows the back.
+        turn = parts.bench().button("sides-turn", "sides.kit", model::turnKit);
+        turn.managedProperty().bind(turn.visibleProperty());
         progress.setId("sides-progress");
         progress.setAccessibleText(parts.say("level.listening"));
         progress.setMaxWidth(Double.MAX_VALUE);
@@ -44,7 +48,7 @@ final class SidesSheet extends VBox implements Desk.Sheet<StationParts<LevelStat
         signs.setId("sides-signs");
         following = new Timeline(new KeyFrame(EVERY, e -> progress.setProgress(model.share())));
         following.setCycleCount(Timeline.INDEFINITE);
-        getChildren().addAll(Parts.line(first, second, progress), answer, signs);
+        getChildren().addAll(Parts.line(first, second, turn, progress), answer, signs);
         model.running().addListener((o, was, now) -> show(parts));
         model.heard().addListener((o, was, now) -> show(parts));
         Sight.follow(this, seen -> follow());
@@ -82,6 +86,7 @@ final class SidesSheet extends VBox implements Desk.Sheet<StationParts<LevelStat
         second.setText(parts.say(running == SidesModel.Side.SECOND ? "sides.stop" : "sides.second"));
         second.setDisable(heard.first().isEmpty() && running != SidesModel.Side.SECOND);
         Optional<Sides> sides = heard.sides();
+        turn.setVisible(running == null && model.kitShowsBack());
         if (running != null) {
             answer.setText(parts.say("sides.speak"));
             signs.setText("");

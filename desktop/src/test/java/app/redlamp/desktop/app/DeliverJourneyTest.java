@@ -241,6 +241,18 @@ class DeliverJourneyTest {
         assertThat(window.wiring.deliver().rows()).hasSize(8);
     }
 
+    /** The caution stands beside the key before the sound is louder; the same key ends it. */
+    @Test
+    void theSilenceIsHeardAndStopped(FxRobot robot) {
+        select(robot, NOISY);
+        assertThat(Window.text(robot, "#hear-silence")).isEqualTo("Hear the silence");
+        assertThat(robot.lookup("24 dB louder: headphones low").tryQuery()).isPresent();
+        robot.push(KeyCode.Q);
+        Window.until(() -> Window.text(robot, "#hear-silence").equals("Stop"));
+        robot.push(KeyCode.Q);
+        Window.until(() -> Window.text(robot, "#hear-silence").equals("Hear the silence"));
+    }
+
     @Test
     void playAndStop(FxRobot robot) {
         select(robot, 1);

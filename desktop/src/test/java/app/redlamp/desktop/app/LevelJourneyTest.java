@@ -108,6 +108,43 @@ class LevelJourneyTest {
         assertThat(window.wiring.level().chain().orElseThrow().gainDb()).isEqualTo(before);
     }
 
+    private void said(FxRobot robot, String id) {
+        window.fire(robot, id);
+        Window.until(() -> !Window.find(robot, "#sides-progress").query().isVisible());
+        window.settle();
+    }
+
+    /** Spoken from behind: what is wrong is said, the test is one key away, and reading again from the front clears it. */
+    @Test
+    void theFrontIsFoundAndTheReadingClears(FxRobot robot) throws IOException {
+        openDemo(0);
+        Platform.runLater(() -> window.wiring
+                .level()
+                .kit()
+                .editSeat("edit.place.knob", s -> s.at(s.position().turnedRound())));
+        window.settle();
+        window.push(robot, KeyCode.DIGIT1);
+        heard(SettingStep.STILL);
+        window.push(robot, KeyCode.DIGIT2);
+        heard(SettingStep.LOUDEST);
+        window.push(robot, KeyCode.DIGIT3);
+        heard(SettingStep.READ);
+        assertThat(Window.text(robot, "#verdict")).contains("as from behind the microphone");
+        window.push(robot, KeyCode.SPACE);
+        assertThat(label(robot, "#sides-answer")).startsWith("Which side is the front?");
+        said(robot, "#sides-first");
+        assertThat(label(robot, "#sides-answer")).startsWith("Heard.");
+        said(robot, "#sides-second");
+        assertThat(label(robot, "#sides-answer")).startsWith("The second side is the front");
+        assertThat(label(robot, "#sides-signs")).contains("dB louder");
+        window.fire(robot, "#sides-turn");
+        assertThat(window.wiring.level().chain().orElseThrow().position().angleDeg())
+                .isZero();
+        window.push(robot, KeyCode.DIGIT3);
+        heard(SettingStep.READ);
+        assertThat(Window.text(robot, "#verdict")).doesNotContain("behind");
+    }
+
     /** At six on a weekday the mixers run: all steps are over, and what is said to do next is not to write it all down. */
     @Test
     void whereNoiseIsInTheWayNotEverythingIsSet(FxRobot robot) throws IOException {

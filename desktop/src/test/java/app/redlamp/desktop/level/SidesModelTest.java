@@ -51,6 +51,13 @@ class SidesModelTest extends OnTheDemo {
         say(SidesModel.Side.FIRST);
         say(SidesModel.Side.SECOND);
         assertThat(sides.heard().get().sides().orElseThrow().answer()).isEqualTo(Sides.Answer.SECOND);
+        assertThat(sides.kitShowsBack()).isTrue();
+        sides.turnKit();
+        until(() -> level.chain().filter(c -> c.position().angleDeg() == 0).isPresent());
+        assertThat(sides.kitShowsBack()).isFalse();
+        assertThat(sides.heard().get().first())
+                .as("what was heard is of the other side")
+                .isEmpty();
     }
 
     /** In the wrong order, halfway, and beside a step. */

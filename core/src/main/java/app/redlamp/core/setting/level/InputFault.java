@@ -38,6 +38,8 @@ public record InputFault(Kind kind, double amount) {
         NOT_A_NUMBER,
         /** Nothing above the band of a call or of a low sample rate; Hz at which it ends. */
         NARROW_BAND,
+        /** Dull, soft and full of room, as from behind the microphone or from too far; clarity in dB. */
+        OFF_SIDE,
         /** Sound lost for moments; how often. */
         STUTTER,
         /** Of several channels the one that is wanted is silent; 0. */
@@ -86,6 +88,7 @@ public record InputFault(Kind kind, double amount) {
         if (spoken && heard.origin().isNarrow(heard.info())) {
             all.add(new InputFault(Kind.NARROW_BAND, heard.bandwidthHz()));
         }
+        finding(heard, Finding.Kind.OFF_SIDE).ifPresent(f -> all.add(new InputFault(Kind.OFF_SIDE, f.amount())));
         OptionalDouble offset = Decibels.ofAmplitude(Math.abs(heard.levels().dcOffset()));
         if (offset.orElse(DEAD_DBFS) >= OFFSET_DBFS) {
             all.add(new InputFault(Kind.OFFSET, offset.getAsDouble()));
