@@ -101,7 +101,7 @@ public final class SidesModel {
 
     /** Turns the microphone round in the kit as well. */
     public void turnKit() {
-        level.kit().editSeat("edit.place.knob", s -> s.at(s.position().turnedRound()));
+        level.kit().editSeat("edit.knob", s -> s.at(s.position().turnedRound()));
     }
 
     /** Listens to one sentence; nothing while there is no input, or no kit. */

@@ -2,7 +2,9 @@ package app.redlamp.desktop.app;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import app.redlamp.core.acoustics.spot.Spots;
 import app.redlamp.core.booth.WeekTime;
+import app.redlamp.core.chain.kit.RoomGuess;
 import app.redlamp.core.print.PrintedTable;
 import app.redlamp.core.setting.level.SettingStep;
 import app.redlamp.desktop.station.StationId;
@@ -118,10 +120,12 @@ class LevelJourneyTest {
     @Test
     void theFrontIsFoundAndTheReadingClears(FxRobot robot) throws IOException {
         openDemo(0);
-        Platform.runLater(() -> window.wiring
-                .level()
-                .kit()
-                .editSeat("edit.place.knob", s -> s.at(s.position().turnedRound())));
+        RoomGuess lively = new RoomGuess(RoomGuess.Size.BEDROOM, RoomGuess.Softness.MIXED, RoomGuess.Quiet.STILL);
+        Platform.runLater(() -> {
+            window.wiring.production().edit("", p -> p.with(Spots.NONE)
+                    .with(p.kits().guessing(lively)));
+            window.wiring.level().kit().editSeat("edit.knob", s -> s.at(s.position().turnedRound()));
+        });
         window.settle();
         window.push(robot, KeyCode.DIGIT1);
         heard(SettingStep.STILL);

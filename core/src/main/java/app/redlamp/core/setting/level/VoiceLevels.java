@@ -44,7 +44,18 @@ public record VoiceLevels(int channel, Map<SettingStep, Taken> steps) {
         if (taken.step() == SettingStep.LOUDEST) {
             all.remove(SettingStep.EXCITED);
         }
-        return new VoiceLevels(channel, all);
+        VoiceLevels now = new VoiceLevels(channel, all);
+        // Into another side: the lines before were spoken into the wrong one.
+        if (taken.step() == SettingStep.READ && offSide() && !now.offSide()) {
+            all.remove(SettingStep.LOUDEST);
+            all.remove(SettingStep.EXCITED);
+            return new VoiceLevels(channel, all);
+        }
+        return now;
+    }
+
+    private boolean offSide() {
+        return faults(SettingStep.READ).stream().anyMatch(f -> f.kind() == InputFault.Kind.OFF_SIDE);
     }
 
     /** What was heard in a step; absent before it. */
@@ -62,7 +73,15 @@ public record VoiceLevels(int channel, Map<SettingStep, Taken> steps) {
         boolean others = dead
                 && steps.get(step).channels().stream()
                         .anyMatch(r -> r.samplePeakDbfs().orElse(SILENCE_DBFS) > SILENCE_DBFS);
-        return others ? List.of(new InputFault(InputFault.Kind.ONE_CHANNEL_SILENT, 0)) : own;
+        if (others) {
+            return List.of(new InputFault(InputFault.Kind.ONE_CHANNEL_SILENT, 0));
+        }
+        // A line is too short to tell the side by: the reading does.
+        return step == SettingStep.READ
+                ? own
+                : own.stream()
+                        .filter(f -> f.kind() != InputFault.Kind.OFF_SIDE)
+                        .toList();
     }
 
     /** Peaks of the loudest line. */

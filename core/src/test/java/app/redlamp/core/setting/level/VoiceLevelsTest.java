@@ -5,7 +5,10 @@ import static org.assertj.core.api.Assertions.within;
 
 import app.redlamp.core.chain.FinishingTarget;
 import app.redlamp.core.chain.GainSchool;
+import app.redlamp.core.measure.analysis.Finding;
 import app.redlamp.core.measure.analysis.Report;
+import app.redlamp.core.measure.analysis.Reports;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
@@ -70,6 +73,33 @@ class VoiceLevelsTest {
                         OptionalDouble.empty(),
                         new FinishingTarget(-20, -3, 0, 16, OptionalDouble.of(-60)))
                 .faults();
+    }
+
+    private static Taken plain(SettingStep step, Finding.Kind... found) {
+        List<Finding> findings = Arrays.stream(found)
+                .map(k -> new Finding(k, Finding.Severity.WARNING, 0, 8, 9, List.of()))
+                .toList();
+        return new Taken(
+                step,
+                OptionalDouble.of(30),
+                List.of(Reports.good().findings(findings).get()));
+    }
+
+    /** Eight seconds do not tell a side; the reading does, and what was said into the wrong one before it says nothing. */
+    @Test
+    void whatWasSaidIntoTheWrongSideIsForgotten() {
+        VoiceLevels behind = VoiceLevels.none(0)
+                .with(plain(SettingStep.STILL))
+                .with(plain(SettingStep.LOUDEST, Finding.Kind.OFF_SIDE));
+        assertThat(faults(behind)).isEmpty();
+        VoiceLevels read = behind.with(plain(SettingStep.READ, Finding.Kind.OFF_SIDE))
+                .with(plain(SettingStep.EXCITED));
+        assertThat(faults(read)).extracting(InputFault::kind).containsExactly(InputFault.Kind.OFF_SIDE);
+        assertThat(read.with(plain(SettingStep.READ, Finding.Kind.OFF_SIDE)).complete())
+                .isTrue();
+        VoiceLevels turned = read.with(plain(SettingStep.READ));
+        assertThat(faults(turned)).isEmpty();
+        assertThat(turned.steps()).containsOnlyKeys(SettingStep.STILL, SettingStep.READ);
     }
 
     /** A machine that began to run between the two steps is louder in its own octaves, and no automatic gain. */
