@@ -105,6 +105,11 @@ public record Booth(
                 .toList());
     }
 
+    /** The same with the slider of the system at so many dB. */
+    public Booth slid(double db) {
+        return seating(stands.stream().map(s -> s.slid(db)).toList());
+    }
+
     private Booth seating(List<Stand> all) {
         return new Booth(all, scene, seats, apartM, mains, from, sampleRateHz, seed);
     }

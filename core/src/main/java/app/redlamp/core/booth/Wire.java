@@ -15,7 +15,8 @@ import java.util.SplittableRandom;
 
 /**
  * From the pressure at a capsule to samples: the capsule's distortion, its own noise, hum in the lead, the noise and the ceilings
- * of booster, preamp and converter, and whole steps. Levels are those of {@link SignalPath}.
+ * of booster, preamp and converter, whole steps, and the slider of the system, which makes them anew. Levels are those of
+ * {@link SignalPath}.
  */
 final class Wire {
     /** A cubic curve makes 1 % of third harmonic where its cubic part has so much of the linear one: a A²/4 = 1 % (by definition). */
@@ -42,6 +43,8 @@ final class Wire {
     private double step;
     /** A power of two, so that multiplying with it is as exact as dividing by the step. */
     private double stepsInOne;
+
+    private double slider;
 
     Wire(Stand stand, Mains mains, int sampleRateHz, int block, SplittableRandom random) {
         this.sampleRateHz = sampleRateHz;
@@ -81,6 +84,7 @@ final class Wire {
                 .orElse(Double.MAX_VALUE);
         step = Math.pow(2, 1 - chain.converter().bits());
         stepsInOne = 1 / step;
+        slider = amplitude(stand.sliderDb());
     }
 
     /** Turns a block of pressure in pascals into samples. */
@@ -94,9 +98,13 @@ final class Wire {
             scaleNow += follow * (scale - scaleNow);
             double volts = scaleNow * distorted(capsule[n]) + humming[n];
             double lifted = Math.max(-boosted, Math.min(boosted, volts)) + noise * hiss.next();
-            double whole = Math.rint(lifted * stepsInOne) * step;
-            out[n] = (float) Math.max(-1, Math.min(1 - step, whole));
+            double converted = stepped(lifted);
+            out[n] = (float) (slider == 1 ? converted : stepped(converted * slider));
         }
+    }
+
+    private double stepped(double value) {
+        return Math.max(-1, Math.min(1 - step, Math.rint(value * stepsInOne) * step));
     }
 
     /** x − a x³, level beyond its crest. */
