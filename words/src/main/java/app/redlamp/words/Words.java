@@ -34,6 +34,10 @@ public record Words(Locale locale, Lengths lengths) {
         return new ClapWording(locale, lengths);
     }
 
+    public MarksWording marks() {
+        return new MarksWording(figures());
+    }
+
     public HeardRoomWording heardRoom() {
         return new HeardRoomWording(figures());
     }

@@ -79,9 +79,7 @@ public record VoiceLevels(int channel, Map<SettingStep, Taken> steps) {
         // A line is too short to tell the side by: the reading does.
         return step == SettingStep.READ
                 ? own
-                : own.stream()
-                        .filter(f -> f.kind() != InputFault.Kind.OFF_SIDE)
-                        .toList();
+                : own.stream().filter(f -> f.kind() != InputFault.Kind.OFF_SIDE).toList();
     }
 
     /** Peaks of the loudest line. */

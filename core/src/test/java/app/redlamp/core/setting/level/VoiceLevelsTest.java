@@ -92,8 +92,8 @@ class VoiceLevelsTest {
                 .with(plain(SettingStep.STILL))
                 .with(plain(SettingStep.LOUDEST, Finding.Kind.OFF_SIDE));
         assertThat(faults(behind)).isEmpty();
-        VoiceLevels read = behind.with(plain(SettingStep.READ, Finding.Kind.OFF_SIDE))
-                .with(plain(SettingStep.EXCITED));
+        VoiceLevels read =
+                behind.with(plain(SettingStep.READ, Finding.Kind.OFF_SIDE)).with(plain(SettingStep.EXCITED));
         assertThat(faults(read)).extracting(InputFault::kind).containsExactly(InputFault.Kind.OFF_SIDE);
         assertThat(read.with(plain(SettingStep.READ, Finding.Kind.OFF_SIDE)).complete())
                 .isTrue();
