@@ -6,6 +6,7 @@ import app.redlamp.core.chain.kit.Gear;
 import app.redlamp.core.chain.kit.Kit;
 import app.redlamp.core.port.Capture;
 import app.redlamp.core.port.Finishing;
+import app.redlamp.core.port.LearntControls;
 import app.redlamp.core.port.Listening;
 import app.redlamp.core.port.Monitoring;
 import app.redlamp.core.port.Playback;
@@ -33,6 +34,7 @@ public record Ports(
         Shelf<Material, Spot> rooms,
         Listening listening,
         Shelf<Gear, Kit> equipment,
+        LearntControls marks,
         Capture capture,
         SimulatedBooth booth,
         Monitoring monitoring,

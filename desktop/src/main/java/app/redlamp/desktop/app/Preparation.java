@@ -5,6 +5,7 @@ import app.redlamp.core.acoustics.spot.Spot;
 import app.redlamp.core.chain.kit.Gear;
 import app.redlamp.core.chain.kit.Kit;
 import app.redlamp.core.port.Capture;
+import app.redlamp.core.port.LearntControls;
 import app.redlamp.core.port.Monitoring;
 import app.redlamp.core.port.Playback;
 import app.redlamp.core.port.Settings;
@@ -19,6 +20,7 @@ import app.redlamp.media.kit.KitShelf;
 import app.redlamp.media.library.Places;
 import app.redlamp.media.library.SettingsFile;
 import app.redlamp.media.library.SpecificationLibrary;
+import app.redlamp.media.marks.MarksFolder;
 import app.redlamp.media.monitor.BoothMonitoring;
 import app.redlamp.media.monitor.DeviceMonitoring;
 import app.redlamp.media.monitor.Outputs;
@@ -43,6 +45,8 @@ final class Preparation {
             CompletableFuture.supplyAsync(() -> RoomShelf.in(Places.library()));
     private static final CompletableFuture<Shelf<Gear, Kit>> EQUIPMENT =
             CompletableFuture.supplyAsync(() -> KitShelf.in(Places.library()));
+    private static final CompletableFuture<LearntControls> MARKS =
+            CompletableFuture.supplyAsync(() -> new MarksFolder(Places.library()));
     private static final CompletableFuture<Playback> PLAYBACK =
             CompletableFuture.supplyAsync(SourcePlayback::onThisMachine);
 
@@ -77,6 +81,10 @@ final class Preparation {
 
     static Shelf<Gear, Kit> equipment() {
         return EQUIPMENT.join();
+    }
+
+    static LearntControls marks() {
+        return MARKS.join();
     }
 
     /** Sound devices, and the simulated booth after them. */

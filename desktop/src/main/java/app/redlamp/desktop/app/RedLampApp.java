@@ -61,6 +61,7 @@ public final class RedLampApp extends Application {
                         Preparation.rooms(),
                         new FileListening(),
                         Preparation.equipment(),
+                        Preparation.marks(),
                         Preparation.inputs(),
                         Preparation.booth(),
                         Preparation.monitoring(),

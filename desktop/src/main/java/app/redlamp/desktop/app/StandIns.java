@@ -7,6 +7,7 @@ import app.redlamp.media.capture.BoothCapture;
 import app.redlamp.media.finish.FileFinishing;
 import app.redlamp.media.kit.KitShelf;
 import app.redlamp.media.library.SpecificationLibrary;
+import app.redlamp.media.marks.MarksFolder;
 import app.redlamp.media.monitor.BoothMonitoring;
 import app.redlamp.media.play.SilentOutput;
 import app.redlamp.media.play.SourcePlayback;
@@ -43,6 +44,7 @@ final class StandIns {
                 RoomShelf.in(library),
                 new FileListening(),
                 KitShelf.in(library),
+                new MarksFolder(library),
                 booth,
                 booth,
                 new BoothMonitoring(booth),

@@ -26,6 +26,8 @@ import app.redlamp.desktop.kit.TakesModel;
 import app.redlamp.desktop.level.CardModel;
 import app.redlamp.desktop.level.LevelModel;
 import app.redlamp.desktop.level.LevelStation;
+import app.redlamp.desktop.level.LineTake;
+import app.redlamp.desktop.level.MarksModel;
 import app.redlamp.desktop.level.SidesModel;
 import app.redlamp.desktop.level.WatchModel;
 import app.redlamp.desktop.look.Look;
@@ -79,6 +81,7 @@ public final class Wiring implements AutoCloseable {
     private final InputModel input;
     private final LevelModel level;
     private final SidesModel sides;
+    private final MarksModel marks;
     private final Clearance clearance;
     private final Capture capture;
     private final Monitoring monitoring;
@@ -121,7 +124,9 @@ public final class Wiring implements AutoCloseable {
         BoothModel booth =
                 new BoothModel(kit, input, ports.booth(), jobs, WeekTime.of(LocalDateTime.now(ports.clock())));
         level = new LevelModel(kit, input, booth, jobs, strings, ports.clock());
-        sides = new SidesModel(level, jobs);
+        LineTake line = new LineTake(level, jobs);
+        sides = new SidesModel(level, line);
+        marks = new MarksModel(level, line, ports.marks(), jobs);
         CardModel cards = new CardModel(level, strings);
         WatchModel watch = new WatchModel(level, (diary, since) -> watched(strings, diary, since), jobs);
         Units units = new Units(locale, shell.imperial(), shell::switchLengths);
@@ -147,6 +152,7 @@ public final class Wiring implements AutoCloseable {
                                 cards,
                                 watch,
                                 sides,
+                                marks,
                                 new MonitorModel(production, input, booth, ports.monitoring(), jobs, interfaceThread),
                                 this::clearance,
                                 () -> {
@@ -257,7 +263,9 @@ public final class Wiring implements AutoCloseable {
 
     /** Whether something is listened for that ends by itself. */
     boolean hears() {
-        return level.running().get() != null || sides.running().get() != null;
+        return level.running().get() != null
+                || sides.running().get() != null
+                || marks.running().get();
     }
 
     /** The stations that are built. */

@@ -5,6 +5,7 @@ import app.redlamp.core.acoustics.spot.Study;
 import app.redlamp.core.booth.Booth;
 import app.redlamp.core.booth.Cue;
 import app.redlamp.core.booth.Scene;
+import app.redlamp.core.booth.Taper;
 import app.redlamp.core.booth.WeekTime;
 import app.redlamp.core.chain.Chain;
 import app.redlamp.core.chain.Surroundings;
@@ -40,6 +41,9 @@ public final class BoothModel {
 
     /** Whether the microphones show the readers their backs. */
     private boolean turnedRound;
+
+    /** How far up the slider of the simulated system is, 0 to 1. */
+    private double sliderShare = 1;
 
     private Optional<Asked> last = Optional.empty();
     private Optional<Runnable> afterBooth = Optional.empty();
@@ -128,7 +132,7 @@ public final class BoothModel {
             int rate = input.format().get().sampleRateHz();
             Table table = kit.table().get();
             Booth usual = Booth.of(now, there, kit.need().get().finishing(), time.get(), rate, SEED);
-            Booth seated = usual.seated(table.seats(), table.apartM());
+            Booth seated = usual.seated(table.seats(), table.apartM()).slid(Taper.sliderDb(sliderShare));
             return Optional.of(turnedRound ? seated.turnedRound() : seated);
         } catch (IllegalArgumentException e) {
             // A kit of which no voice reaches a file: the verdict of the kit says so.
@@ -142,6 +146,19 @@ public final class BoothModel {
             turnedRound = round;
             refit();
         }
+    }
+
+    /** Moves the slider of the simulated system to a share of the way up, 0 to 1. */
+    public void slide(double share) {
+        if (sliderShare != share) {
+            sliderShare = share;
+            refit();
+        }
+    }
+
+    /** How far up the slider of the simulated system is, 0 to 1. */
+    public double sliderShare() {
+        return sliderShare;
     }
 
     /** Somebody is about to listen: the readers rehearse now, and nobody waits for them then. */

@@ -3,6 +3,7 @@ package app.redlamp.desktop.level;
 import app.redlamp.core.print.PrintedTable;
 import app.redlamp.core.setting.card.GainCard;
 import app.redlamp.core.setting.card.Moved;
+import app.redlamp.core.setting.marks.Control;
 import app.redlamp.desktop.bench.Desk;
 import app.redlamp.desktop.bench.Parts;
 import app.redlamp.desktop.station.Doors;
@@ -87,11 +88,20 @@ final class CardSheet extends VBox implements Desk.Sheet<StationParts<LevelStati
         List<GainCard.Knob> knobs = new ArrayList<>();
         double gain = parts.models().level().chain().orElseThrow().gainDb();
         String words = knob.getText().isBlank()
-                ? parts.say("level.gain.words", parts.words().chains().gain(gain))
+                ? parts.say("level.gain.words", parts.words().chains().gain(gain)) + marks()
                 : knob.getText().strip();
         knobs.add(new GainCard.Knob(parts.say("card.gain"), words, OptionalDouble.of(gain)));
         parts.models().cards().write(knobs, note.getText().strip());
         note.clear();
+    }
+
+    /** In one's own marks too, where they were learnt. */
+    private String marks() {
+        MarksModel marks = parts.models().marks();
+        return marks.stands()
+                .filter(p -> marks.learnt().get().curve(Control.KNOB).isPresent())
+                .map(p -> ", " + parts.words().marks().at(marks.learnt().get(), p))
+                .orElse("");
     }
 
     private void picture() {

@@ -257,10 +257,16 @@ public final class LevelModel {
         if (there == channel()) {
             return;
         }
-        stop();
-        voices.remove(voice());
+        forgetVoice();
         routes.put(voice(), there);
         fitChannels();
+        judge();
+    }
+
+    /** Forgets what was measured of the voice that is looked at: it was heard in another way. */
+    void forgetVoice() {
+        stop();
+        voices.remove(voice());
         judge();
     }
 

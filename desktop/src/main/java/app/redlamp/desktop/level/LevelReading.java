@@ -21,6 +21,7 @@ import java.util.Comparator;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import java.util.Set;
 
 /** What the reading column says of the level. */
@@ -284,8 +285,22 @@ final class LevelReading {
         boolean moved = parts.models().level().movedSince();
         all.add(new Reading.Help(
                 moved ? parts.say("level.moved") : parts.words().level().turn(turn),
-                moved ? parts.say("level.moved.detail") : parts.words().level().marks(turn),
+                moved ? parts.say("level.moved.detail") : marks(turn),
                 Optional.empty()));
+    }
+
+    /** In the marks of one's own knob where they were learnt. */
+    private String marks(Turn turn) {
+        MarksModel marks = parts.models().marks();
+        OptionalDouble to = marks.turned(turn.db());
+        return to.isPresent()
+                ? parts.words()
+                        .marks()
+                        .turn(
+                                marks.learnt().get().knob(),
+                                marks.stands().orElseThrow().knob(),
+                                to.getAsDouble())
+                : parts.words().level().marks(turn);
     }
 
     /** In the simulated booth the knob is turned here. */

@@ -47,6 +47,7 @@ public final class LevelStation extends StationBase {
             CardModel cards,
             WatchModel watch,
             SidesModel sides,
+            MarksModel marks,
             MonitorModel monitor,
             Supplier<Clearance> clearance,
             Runnable night) {}
@@ -131,6 +132,7 @@ public final class LevelStation extends StationBase {
         all.add(KeyBinding.plain(KeyCode.I, strings.say("keys.level.input"), () -> view.openDesk("input")));
         all.add(KeyBinding.plain(KeyCode.H, strings.say("keys.level.monitor"), () -> view.openDesk("monitor")));
         all.add(KeyBinding.plain(KeyCode.C, strings.say("keys.level.card"), () -> view.openDesk("card")));
+        all.add(KeyBinding.plain(KeyCode.M, strings.say("keys.level.marks"), () -> view.openDesk("marks")));
         all.add(KeyBinding.plain(KeyCode.S, strings.say("keys.level.sides"), () -> view.openDesk("sides")));
         all.add(KeyBinding.plain(KeyCode.R, strings.say("keys.level.watch"), () -> view.openDesk("watch")));
         all.add(KeyBinding.plain(KeyCode.O, strings.say("keys.level.clear"), () -> view.openDesk("clear")));

@@ -127,6 +127,7 @@ final class LevelView {
         sheets.put("input", () -> new InputSheet(parts));
         sheets.put("monitor", () -> new MonitorSheet(parts));
         sheets.put("card", () -> new CardSheet(parts));
+        sheets.put("marks", () -> new MarksSheet(parts));
         sheets.put("sides", () -> new SidesSheet(parts));
         sheets.put("watch", () -> new WatchSheet(parts, parts.models().night()));
         sheets.put(

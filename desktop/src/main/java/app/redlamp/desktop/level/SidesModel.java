@@ -4,8 +4,6 @@ import app.redlamp.core.booth.Cue;
 import app.redlamp.core.chain.SignalPath;
 import app.redlamp.core.measure.analysis.Report;
 import app.redlamp.core.setting.level.Sides;
-import app.redlamp.core.setting.level.StepMeter;
-import app.redlamp.desktop.job.JobService;
 import java.util.List;
 import java.util.Optional;
 import javafx.beans.property.ReadOnlyObjectProperty;
@@ -23,10 +21,9 @@ public final class SidesModel {
     private static final double SIDEWAYS_DEG = 90;
 
     private final LevelModel level;
-    private final JobService jobs;
+    private final LineTake line;
     private final ReadOnlyObjectWrapper<Side> running = new ReadOnlyObjectWrapper<>();
     private final ReadOnlyObjectWrapper<Heard> heard = new ReadOnlyObjectWrapper<>(Heard.NOTHING);
-    private int speaking;
 
     /** One of the two. */
     public enum Side {
@@ -50,19 +47,9 @@ public final class SidesModel {
         }
     }
 
-    public SidesModel(LevelModel level, JobService jobs) {
+    public SidesModel(LevelModel level, LineTake line) {
         this.level = level;
-        this.jobs = jobs;
-        level.running().addListener((o, was, now) -> {
-            if (now != null) {
-                stop();
-            }
-        });
-        level.input().listening().addListener((o, was, now) -> {
-            if (!now) {
-                stop();
-            }
-        });
+        this.line = line;
         level.input().chosen().addListener((o, was, now) -> forget());
         level.kit().seat().addListener((o, was, now) -> forget());
         level.kit().path().addListener((o, was, now) -> {
@@ -84,7 +71,7 @@ public final class SidesModel {
 
     /** Share of what is listened to that is over, 0 to 1. */
     public double share() {
-        return running.get() == null ? 0 : level.input().share();
+        return running.get() == null ? 0 : line.share();
     }
 
     /** Whether the second side is the front and the kit has the microphone with its back to the reader. */
@@ -106,45 +93,22 @@ public final class SidesModel {
 
     /** Listens to one sentence; nothing while there is no input, or no kit. */
     public void take(Side side) {
-        if (level.kit().kit().get() == null || level.input().chosen().get() == null) {
+        if (!line.ready()) {
             return;
         }
-        level.stop();
-        stop();
+        line.stop();
         level.booth().turnRound(side == Side.SECOND);
         running.set(side);
-        level.listen(() -> {
-            if (running.get() == side) {
-                speaking = level.channel();
-                level.booth().cue(speaking, Cue.READ);
-                level.input().listen(SECONDS, whole -> measure(side, whole));
-            }
-        });
-    }
-
-    private void measure(Side side, StepMeter whole) {
-        if (running.get() != side) {
-            return;
-        }
-        level.booth().cue(speaking, Cue.STILL);
-        int channel = speaking;
-        List<JobService.Work<List<Report>>> work = List.of(progress -> whole.reports());
-        jobs.start("", work, new JobService.Listener<>() {
+        line.take(Cue.READ, SECONDS, new LineTake.Listener() {
             @Override
-            public void done(int part, List<Report> reports) {
-                if (running.get() == side) {
-                    heard.set(heard.get().with(side, reports.get(Math.min(channel, reports.size() - 1))));
-                }
+            public void heard(Report report) {
+                heard.set(heard.get().with(side, report));
             }
 
             @Override
-            public void failed(int part, String message) {}
-
-            @Override
-            public void ended(boolean cancelled) {
-                if (running.get() == side) {
-                    over();
-                }
+            public void over() {
+                running.set(null);
+                level.booth().turnRound(false);
             }
         });
     }
@@ -154,18 +118,10 @@ public final class SidesModel {
         return List.of(path.chain().capsule(), path.chain().position());
     }
 
-    private void over() {
-        running.set(null);
-        level.booth().turnRound(false);
-    }
-
     /** Gives up what is listened to; what was heard stays. */
     public void stop() {
         if (running.get() != null) {
-            over();
-            level.booth().giveUp();
-            level.input().giveUp();
-            level.booth().cue(speaking, Cue.STILL);
+            line.stop();
         }
     }
 

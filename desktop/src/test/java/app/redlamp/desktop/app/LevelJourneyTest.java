@@ -19,6 +19,7 @@ import javafx.application.Platform;
 import javafx.event.ActionEvent;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
+import javafx.scene.control.Labeled;
 import javafx.scene.control.RadioButton;
 import javafx.scene.control.Slider;
 import javafx.scene.control.TextField;
@@ -122,9 +123,13 @@ class LevelJourneyTest {
         openDemo(0);
         RoomGuess lively = new RoomGuess(RoomGuess.Size.BEDROOM, RoomGuess.Softness.MIXED, RoomGuess.Quiet.STILL);
         Platform.runLater(() -> {
-            window.wiring.production().edit("", p -> p.with(Spots.NONE)
-                    .with(p.kits().guessing(lively)));
-            window.wiring.level().kit().editSeat("edit.knob", s -> s.at(s.position().turnedRound()));
+            window.wiring
+                    .production()
+                    .edit("", p -> p.with(Spots.NONE).with(p.kits().guessing(lively)));
+            window.wiring
+                    .level()
+                    .kit()
+                    .editSeat("edit.knob", s -> s.at(s.position().turnedRound()));
         });
         window.settle();
         window.push(robot, KeyCode.DIGIT1);
@@ -147,6 +152,40 @@ class LevelJourneyTest {
         window.push(robot, KeyCode.DIGIT3);
         heard(SettingStep.READ);
         assertThat(Window.text(robot, "#verdict")).doesNotContain("behind");
+    }
+
+    private void line(FxRobot robot) {
+        robot.clickOn("#marks-say");
+        Window.until(() -> !Window.find(robot, "#marks-progress").query().isVisible());
+        window.settle();
+    }
+
+    /** A mark that is not there is refused in one line; what is learnt at three marks turns the knob in one's own marks. */
+    @Test
+    void theMarksOfTheKnobAreLearnt(FxRobot robot) throws IOException {
+        openDemo(0);
+        window.push(robot, KeyCode.M);
+        assertThat(label(robot, "#marks-answer")).startsWith("No decibels on the knob");
+        robot.clickOn("#marks-slider-scale").clickOn("none");
+        robot.clickOn("#marks-knob").eraseText(4).write("11").push(KeyCode.ENTER);
+        assertThat(label(robot, "#desk-fault")).contains("0.0 to 10.0");
+        robot.clickOn("#marks-knob").eraseText(4).write("2.5").push(KeyCode.ENTER);
+        line(robot);
+        assertThat(Window.find(robot, "#marks-lines").lookup("2.5").tryQuery()).isPresent();
+        window.fire(robot, "#marks-out-1");
+        for (int i = 0; i < 7 && !label(robot, "#marks-answer").startsWith("Put the knob at "); i++) {
+            line(robot);
+        }
+        assertThat(label(robot, "#marks-answer")).startsWith("Put the knob at ");
+        robot.clickOn("#marks-knob").eraseText(4).write("4.5").push(KeyCode.ENTER);
+        line(robot);
+        window.push(robot, KeyCode.DIGIT2);
+        heard(SettingStep.LOUDEST);
+        List<String> texts =
+                Window.look(() -> robot.lookup((Labeled l) -> l.getText() != null).queryAllAs(Labeled.class).stream()
+                        .map(Labeled::getText)
+                        .toList());
+        assertThat(texts).anyMatch(t -> t.startsWith("By your own marks: from 4.5 to "));
     }
 
     /** At six on a weekday the mixers run: all steps are over, and what is said to do next is not to write it all down. */

@@ -2,15 +2,23 @@ package app.redlamp.desktop.level;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
+import static org.mockito.ArgumentMatchers.any;
+import static org.mockito.Mockito.doThrow;
 import static org.mockito.Mockito.mock;
+import static org.mockito.Mockito.when;
 
 import app.redlamp.core.booth.WeekTime;
 import app.redlamp.core.port.Capture;
+import app.redlamp.core.port.LearntControls;
 import app.redlamp.core.port.SimulatedBooth;
 import app.redlamp.core.setting.card.GainCard;
 import app.redlamp.core.setting.level.InputFault;
 import app.redlamp.core.setting.level.LiveMeter;
 import app.redlamp.core.setting.level.SettingStep;
+import app.redlamp.core.setting.marks.Learnt;
+import app.redlamp.core.setting.marks.Phrase;
+import app.redlamp.core.setting.marks.Positions;
+import app.redlamp.core.setting.marks.Scale;
 import app.redlamp.desktop.edit.UndoHistory;
 import app.redlamp.desktop.input.BoothModel;
 import app.redlamp.desktop.input.InputModel;
@@ -30,6 +38,8 @@ import java.time.ZoneOffset;
 import java.util.ArrayDeque;
 import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
+import java.util.OptionalDouble;
 import java.util.Queue;
 import java.util.SplittableRandom;
 import org.junit.jupiter.api.BeforeEach;
@@ -123,6 +133,59 @@ class RealInputTest {
         take(SettingStep.STILL);
         assertThat(input.simulated()).isFalse();
         assertThat(level.verdict().get().faults()).extracting(InputFault::kind).containsExactly(InputFault.Kind.ZEROS);
+    }
+
+    private static Phrase line(double knob, double slider) {
+        double level = -80 + 6 * knob + 0.4 * (slider - 65);
+        return new Phrase(
+                new Positions(knob, slider), Phrase.Heard.PLAINLY, level, level + 14, OptionalDouble.of(level - 50));
+    }
+
+    /** Of a real device it is said where knob and slider stand; by so many dB the gain of the kit goes along, and the marks with it. */
+    @Test
+    void theGainGoesAlongWithTheMarks() throws IOException {
+        Learnt learnt = Learnt.nothing("Lamp box")
+                .with(line(1, 65))
+                .with(line(4.5, 65))
+                .with(line(9, 65))
+                .with(line(4.5, 40))
+                .with(line(4.5, 100));
+        LearntControls kept = mock(LearntControls.class);
+        when(kept.of("Lamp box")).thenReturn(Optional.of(learnt));
+        MarksModel marks = new MarksModel(level, new LineTake(level, jobs), kept, jobs);
+        assertThat(marks.stands()).as("nobody said so yet").isEmpty();
+        double first = level.chain().orElseThrow().gainDb();
+        marks.put(new Positions(5, 65));
+        settle();
+        assertThat(level.chain().orElseThrow().gainDb())
+                .as("where it was is not known")
+                .isEqualTo(first);
+        marks.put(new Positions(4, 80));
+        settle();
+        assertThat(marks.stands()).contains(new Positions(4, 80));
+        assertThat(level.chain().orElseThrow().gainDb())
+                .as("6 dB down and 6 up")
+                .isCloseTo(first, within(0.3));
+        double to = level.chain().orElseThrow().gainDb() - 9;
+        level.kit().editSeat("edit.gain", s -> s.gained(to));
+        settle();
+        assertThat(marks.stands().orElseThrow().knob()).isCloseTo(2.5, within(0.1));
+        assertThat(marks.turned(6).orElseThrow()).isCloseTo(3.5, within(0.1));
+    }
+
+    /** What cannot be written is said, and is known for as long as the window is open. */
+    @Test
+    void whatCannotBeKeptIsSaid() throws IOException {
+        LearntControls full = mock(LearntControls.class);
+        when(full.of(any())).thenReturn(Optional.empty());
+        doThrow(new IOException("marks cannot be kept: the disk is full"))
+                .when(full)
+                .keep(any());
+        MarksModel marks = new MarksModel(level, new LineTake(level, jobs), full, jobs);
+        marks.scale(Scale.CLOCK, Optional.empty());
+        settle();
+        assertThat(jobs.notice().get()).contains("the disk is full");
+        assertThat(marks.learnt().get().knob()).isEqualTo(Scale.CLOCK);
     }
 
     @Test

@@ -13,7 +13,7 @@ class SidesModelTest extends OnTheDemo {
 
     @BeforeEach
     void beginSides() {
-        sides = new SidesModel(level, jobs);
+        sides = new SidesModel(level, new LineTake(level, jobs));
     }
 
     private void say(SidesModel.Side side) {
