@@ -121,9 +121,9 @@ public final class MarksWording {
     /** Which pair has the least noise, or how it is found out; empty where there is no slider, and before the knob is learnt. */
     public String pair(Learnt learnt, MarkAdvice advice) {
         if (advice.best().isEmpty()) {
-            boolean half =
-                    advice.state() == MarkAdvice.State.FOUND && learnt.next().isPresent();
-            return half ? phrases.say("pair.slider") : "";
+            boolean wanted =
+                    advice.state() == MarkAdvice.State.FOUND && learnt.slider().isPresent();
+            return wanted ? phrases.say(learnt.next().isPresent() ? "pair.slider" : "pair.unknown") : "";
         }
         if (advice.further().isPresent()) {
             return phrases.say("pair.higher", figures.whole(advice.quieterDb()));

@@ -112,6 +112,29 @@ class MarksWordingTest {
                 .contains("more noise than need be");
     }
 
+    /** A fridge came on for the third line: the level is right all the same, and no pair is named. */
+    @Test
+    void noiseThatWasNotTheSameNamesNoPair() {
+        Learnt half = Learnt.nothing("box")
+                .with(line(1, 65, false))
+                .with(line(4.5, 65, false))
+                .with(line(10, 65, false));
+        assertThat(words.pair(half, advice(half, new Positions(9, 65))))
+                .startsWith("With the slider at two more marks");
+        Phrase loud = line(10, 65, false);
+        Learnt disturbed = half.with(new Phrase(
+                        loud.at(),
+                        loud.heard(),
+                        loud.averageDbfs(),
+                        loud.peakDbfs(),
+                        OptionalDouble.of(loud.floorDbfs().orElseThrow() + 18)))
+                .with(line(4.5, 40, false))
+                .with(line(4.5, 100, false));
+        MarkAdvice advice = advice(disturbed, new Positions(9, 65));
+        assertThat(words.advice(disturbed, advice)).startsWith("Put the knob at 9.5");
+        assertThat(words.pair(disturbed, advice)).contains("not to be told");
+    }
+
     @Test
     void whatIsNotHeardIsNotSaid() {
         Learnt nothing = Learnt.nothing("box");

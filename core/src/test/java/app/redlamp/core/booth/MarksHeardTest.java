@@ -7,6 +7,7 @@ import app.redlamp.core.chain.Chain;
 import app.redlamp.core.chain.Converter;
 import app.redlamp.core.chain.GainSchool;
 import app.redlamp.core.chain.Preamp;
+import app.redlamp.core.measure.analysis.RecordingAnalyzer;
 import app.redlamp.core.measure.analysis.Report;
 import app.redlamp.core.setting.marks.Control;
 import app.redlamp.core.setting.marks.Learnt;
@@ -15,7 +16,10 @@ import app.redlamp.core.setting.marks.MarkCurve;
 import app.redlamp.core.setting.marks.Phrase;
 import app.redlamp.core.setting.marks.Positions;
 import app.redlamp.core.setting.marks.Scale;
+import app.redlamp.core.signal.AudioInfo;
+import java.util.List;
 import java.util.Optional;
+import java.util.OptionalInt;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -23,12 +27,28 @@ import org.junit.jupiter.params.provider.CsvSource;
 /** Knob and slider of simulated devices are learnt from what is heard in the booth; what they really do is known. */
 class MarksHeardTest {
     private static final Tape TAPE = Speech.tape(Booths.RATE);
-    private static final int SECONDS = 8;
+    private static final int QUIET_S = 2;
+    private static final int LINE_S = 6;
 
-    private static Report heard(Chain base, Positions at, long seed) {
+    /** Two seconds of quiet, and six of the loudest line. */
+    private static Phrase heard(Chain base, Positions at, long seed) {
         Chain now = base.gained(Taper.gainDb(base.preamp(), Scale.TEN.share(at.knob())));
         Stand stand = Booths.stand().with(now).slid(Taper.sliderDb(Scale.PERCENT.share(at.slider())));
-        return Booths.heard(Booths.of(stand).seeded(seed), TAPE, SECONDS).report();
+        BoothStream stream = new BoothStream(Booths.of(stand).seeded(seed), List.of(TAPE));
+        Report quiet = measured(stream, Cue.STILL, QUIET_S);
+        return Phrase.of(at, quiet, measured(stream, Cue.LOUDEST, LINE_S));
+    }
+
+    private static Report measured(BoothStream stream, Cue cue, int seconds) {
+        stream.cue(0, cue);
+        RecordingAnalyzer analyzer = new RecordingAnalyzer(Booths.RATE, 1);
+        float[][] block = new float[1][Booths.RATE];
+        for (int i = 0; i < seconds; i++) {
+            stream.read(block, Booths.RATE);
+            analyzer.accept(block, Booths.RATE);
+        }
+        return analyzer.report(
+                new AudioInfo("wav", "pcm_s24le", Booths.RATE, OptionalInt.of(24), 1, seconds, OptionalInt.empty()));
     }
 
     private static Chain converted(int bits, double dynamicDb, double distanceM) {
@@ -58,7 +78,7 @@ class MarksHeardTest {
             if (next.isEmpty()) {
                 break;
             }
-            learnt = learnt.with(Phrase.of(next.get(), heard(base, next.get(), ++chance)));
+            learnt = learnt.with(heard(base, next.get(), ++chance));
         }
         return learnt;
     }
@@ -78,10 +98,8 @@ class MarksHeardTest {
         Learnt learnt = learn(base, 40);
         MarkAdvice advice = advice(learnt);
         Positions to = advice.wanted().orElseThrow().at();
-        Report there = heard(base, to, 977);
-        assertThat(there.samplePeakDbfs().orElseThrow())
-                .as("at %s", to)
-                .isCloseTo(GainSchool.MIDDLE.aimDbfs(), within(3.5));
+        Phrase there = heard(base, to, 977);
+        assertThat(there.peakDbfs()).as("at %s", to).isCloseTo(GainSchool.MIDDLE.aimDbfs(), within(3.5));
         MarkCurve knob = learnt.curve(Control.KNOB).orElseThrow();
         Preamp preamp = base.preamp();
         double truth = Taper.gainDb(preamp, Scale.TEN.share(knob.highest()))
@@ -95,22 +113,23 @@ class MarksHeardTest {
                         within(3.0));
     }
 
-    /** With a converter of 75 dB "nearly down" costs more than 10 dB; what a take there measures says the same. */
+    /** With a converter of 85 dB one saying cuts the line off, and the other costs noise: takes there say the same. */
     @Test
-    void aSayingThatCostsNoiseIsFoundOut() {
-        Chain base = converted(16, 75, 0.18);
-        Learnt learnt = learn(base, 7);
-        MarkAdvice advice = advice(learnt);
-        Positions up = advice.sayings().get(0).at();
-        Positions down = advice.sayings().get(1).at();
-        Phrase high = Phrase.of(up, heard(base, up, 31));
-        Phrase low = Phrase.of(down, heard(base, down, 32));
-        double measured = (low.floorDbfs().orElseThrow() - low.averageDbfs())
-                - (high.floorDbfs().orElseThrow() - high.averageDbfs());
-        double said = advice.sayings().get(1).noisierDb().orElseThrow()
-                - advice.sayings().get(0).noisierDb().orElseThrow();
+    void sayingsAreFoundOut() {
+        Chain base = converted(16, 85, 0.18);
+        MarkAdvice advice = advice(learn(base, 7));
+        MarkAdvice.Checked up = advice.sayings().get(0);
+        MarkAdvice.Checked down = advice.sayings().get(1);
+        assertThat(up.cut()).isTrue();
+        assertThat(heard(base, up.at(), 31).heard()).isEqualTo(Phrase.Heard.CUT);
+        double measured = noise(heard(base, down.at(), 32))
+                - noise(heard(base, advice.best().orElseThrow().at(), 33));
         assertThat(measured).isGreaterThan(10);
-        assertThat(said).isCloseTo(measured, within(4.0));
+        assertThat(down.noisierDb().orElseThrow()).isCloseTo(measured, within(4.0));
+    }
+
+    private static double noise(Phrase phrase) {
+        return phrase.floorDbfs().orElseThrow() - phrase.averageDbfs();
     }
 
     @Test

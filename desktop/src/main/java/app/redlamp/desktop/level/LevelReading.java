@@ -21,7 +21,6 @@ import java.util.Comparator;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
-import java.util.OptionalDouble;
 import java.util.Set;
 
 /** What the reading column says of the level. */
@@ -292,15 +291,24 @@ final class LevelReading {
     /** In the marks of one's own knob where they were learnt. */
     private String marks(Turn turn) {
         MarksModel marks = parts.models().marks();
-        OptionalDouble to = marks.turned(turn.db());
-        return to.isPresent()
-                ? parts.words()
+        return marks.turned(turn.db()).stream()
+                .mapToObj(to -> parts.words()
                         .marks()
                         .turn(
                                 marks.learnt().get().knob(),
                                 marks.stands().orElseThrow().knob(),
-                                to.getAsDouble())
-                : parts.words().level().marks(turn);
+                                to))
+                .findFirst()
+                .orElseGet(() -> parts.words().level().marks(turn));
+    }
+
+    /** Where the knob is turned to: its mark where that was learnt. */
+    private String knob(Turn turn, double gainDb) {
+        MarksModel marks = parts.models().marks();
+        return marks.turned(turn.db()).stream()
+                .mapToObj(to -> parts.words().marks().mark(marks.learnt().get().knob(), to))
+                .findFirst()
+                .orElseGet(() -> parts.words().chains().gain(gainDb));
     }
 
     /** In the simulated booth the knob is turned here. */
@@ -309,7 +317,7 @@ final class LevelReading {
         double to = chain.preamp().within(chain.gainDb() + turn.db());
         return new Reading.Action(
                 "level-turn",
-                parts.say("level.turn.do", parts.words().chains().gain(to)),
+                parts.say("level.turn.do", knob(turn, to)),
                 () -> parts.models().level().kit().editSeat("edit.gain", s -> s.gained(to)));
     }
 

@@ -67,6 +67,7 @@ public final class LevelStation extends StationBase {
         model.verdict().addListener((o, was, now) -> soon.ask());
         model.loudestLine().addListener((o, was, now) -> soon.ask());
         parts.models().sides().heard().addListener((o, was, now) -> soon.ask());
+        parts.models().marks().learnt().addListener((o, was, now) -> soon.ask());
         model.running().addListener((o, was, now) -> soon.ask());
         model.booth().scene().addListener((o, was, now) -> soon.ask());
         model.booth().time().addListener((o, was, now) -> soon.ask());

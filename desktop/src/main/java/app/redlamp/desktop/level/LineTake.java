@@ -4,6 +4,7 @@ import app.redlamp.core.booth.Cue;
 import app.redlamp.core.measure.analysis.Report;
 import app.redlamp.core.setting.level.StepMeter;
 import app.redlamp.desktop.job.JobService;
+import java.util.ArrayList;
 import java.util.List;
 
 /** One line of the voice that is looked at, outside the guided steps: listened to once, and measured. One at a time. */
@@ -13,10 +14,20 @@ public final class LineTake {
     private Listener listener;
     private int speaking;
 
+    /**
+     * What is listened to for so long.
+     *
+     * @param cue what a simulated reader does meanwhile
+     */
+    record Part(Cue cue, double seconds) {}
+
     /** Who wants to hear it. */
     interface Listener {
-        /** What it gave; {@link #over} follows. */
-        void heard(Report report);
+        /** What each part gave; {@link #over} follows. */
+        void heard(List<Report> reports);
+
+        /** A part begins, counted from 0. */
+        default void begins(int part) {}
 
         /** It is over, or was given up. */
         void over();
@@ -48,36 +59,48 @@ public final class LineTake {
         return listener == null ? 0 : level.input().share();
     }
 
-    /**
-     * Listens; whatever was listened to before is given up.
-     *
-     * @param cue what a simulated reader does meanwhile
-     */
-    void take(Cue cue, double seconds, Listener wanting) {
+    /** Listens to one part after the other; whatever was listened to before is given up. */
+    void take(List<Part> parts, Listener wanting) {
         level.stop();
         stop();
         listener = wanting;
         level.listen(() -> {
             if (listener == wanting) {
                 speaking = level.channel();
-                level.booth().cue(speaking, cue);
-                level.input().listen(seconds, whole -> measure(wanting, whole));
+                listen(parts, List.of(), wanting);
             }
         });
     }
 
-    private void measure(Listener wanting, StepMeter whole) {
-        if (listener != wanting) {
-            return;
-        }
+    private void listen(List<Part> parts, List<StepMeter> done, Listener wanting) {
+        Part part = parts.get(done.size());
+        wanting.begins(done.size());
+        level.booth().cue(speaking, part.cue());
+        level.input().listen(part.seconds(), whole -> {
+            if (listener == wanting) {
+                List<StepMeter> all = new ArrayList<>(done);
+                all.add(whole);
+                if (all.size() < parts.size()) {
+                    listen(parts, all, wanting);
+                } else {
+                    measure(all, wanting);
+                }
+            }
+        });
+    }
+
+    private void measure(List<StepMeter> meters, Listener wanting) {
         level.booth().cue(speaking, Cue.STILL);
         int channel = speaking;
-        List<JobService.Work<List<Report>>> work = List.of(progress -> whole.reports());
+        List<JobService.Work<List<Report>>> work = List.of(progress -> meters.stream()
+                .map(StepMeter::reports)
+                .map(r -> r.get(Math.min(channel, r.size() - 1)))
+                .toList());
         jobs.start("", work, new JobService.Listener<>() {
             @Override
             public void done(int part, List<Report> reports) {
                 if (listener == wanting) {
-                    wanting.heard(reports.get(Math.min(channel, reports.size() - 1)));
+                    wanting.heard(reports);
                 }
             }
 

@@ -15,6 +15,7 @@ import app.redlamp.core.setting.marks.Phrase;
 import app.redlamp.core.setting.marks.Positions;
 import app.redlamp.core.setting.marks.Scale;
 import app.redlamp.desktop.job.JobService;
+import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import javafx.beans.property.ReadOnlyBooleanProperty;
@@ -27,8 +28,9 @@ import javafx.beans.property.ReadOnlyObjectWrapper;
  * they are turned by hand, and here it is said where they stand.
  */
 public final class MarksModel {
-    /** The loudest line, and a pause on both sides of it. */
-    private static final double SECONDS = 8;
+    /** Quiet first, for the noise, and then the loudest line. */
+    private static final List<LineTake.Part> PARTS =
+            List.of(new LineTake.Part(Cue.STILL, 2), new LineTake.Part(Cue.LOUDEST, 6));
 
     private final LevelModel level;
     private final LineTake line;
@@ -37,6 +39,7 @@ public final class MarksModel {
     private final ReadOnlyObjectWrapper<Learnt> learnt = new ReadOnlyObjectWrapper<>();
     private final ReadOnlyObjectWrapper<Positions> placed = new ReadOnlyObjectWrapper<>();
     private final ReadOnlyBooleanWrapper running = new ReadOnlyBooleanWrapper();
+    private final ReadOnlyBooleanWrapper speaking = new ReadOnlyBooleanWrapper();
 
     /** Where both stood when that was last known, and the gain of the kit then. */
     private Optional<Anchor> anchor = Optional.empty();
@@ -79,7 +82,12 @@ public final class MarksModel {
         return running.getReadOnlyProperty();
     }
 
-    /** Share of the line that is over, 0 to 1. */
+    /** Whether the line is to be said now; before it, quiet is listened to. */
+    public ReadOnlyBooleanProperty speaking() {
+        return speaking.getReadOnlyProperty();
+    }
+
+    /** Share of the quiet or of the line that is over, 0 to 1. */
     public double share() {
         return running.get() ? line.share() : 0;
     }
@@ -159,14 +167,20 @@ public final class MarksModel {
         line.stop();
         put(at, 0);
         running.set(true);
-        line.take(Cue.LOUDEST, SECONDS, new LineTake.Listener() {
+        line.take(PARTS, new LineTake.Listener() {
             @Override
-            public void heard(Report report) {
-                keep(learnt.get().with(Phrase.of(at, report)));
+            public void begins(int part) {
+                speaking.set(part > 0);
+            }
+
+            @Override
+            public void heard(List<Report> reports) {
+                keep(learnt.get().with(Phrase.of(at, reports.get(0), reports.get(1))));
             }
 
             @Override
             public void over() {
+                speaking.set(false);
                 running.set(false);
             }
         });

@@ -125,6 +125,7 @@ final class MarksSheet extends VBox implements Desk.Sheet<StationParts<LevelStat
         model.learnt().addListener((o, was, now) -> heard());
         model.placed().addListener((o, was, now) -> show(parts));
         model.running().addListener((o, was, now) -> show(parts));
+        model.speaking().addListener((o, was, now) -> show(parts));
         Sight.follow(this, seen -> follow());
     }
 
@@ -227,7 +228,7 @@ final class MarksSheet extends VBox implements Desk.Sheet<StationParts<LevelStat
         lines.setManaged(!learnt.phrases().isEmpty());
         answer.setText(
                 model.running().get()
-                        ? parts.say("marks.speak")
+                        ? parts.say(model.speaking().get() ? "marks.speak" : "marks.quiet")
                         : learnt.phrases().isEmpty()
                                 ? parts.say(simulated ? "marks.none.simulated" : "marks.none")
                                 : advice.map(a -> parts.words().marks().advice(learnt, a))

@@ -99,10 +99,10 @@ public final class SidesModel {
         line.stop();
         level.booth().turnRound(side == Side.SECOND);
         running.set(side);
-        line.take(Cue.READ, SECONDS, new LineTake.Listener() {
+        line.take(List.of(new LineTake.Part(Cue.READ, SECONDS)), new LineTake.Listener() {
             @Override
-            public void heard(Report report) {
-                heard.set(heard.get().with(side, report));
+            public void heard(List<Report> reports) {
+                heard.set(heard.get().with(side, reports.get(0)));
             }
 
             @Override

@@ -132,6 +132,7 @@ public record MarkAdvice(
         private final GainSchool school;
         private final Optional<NoiseShares> noise;
         private final double highestClean;
+        private final NextLine next;
 
         Reckoning(Learnt learnt, MarkLevels levels, GainSchool school) {
             this.learnt = learnt;
@@ -139,6 +140,7 @@ public record MarkAdvice(
             this.school = school;
             noise = NoiseShares.of(levels, learnt.phrases());
             highestClean = learnt.highestClean().orElseThrow();
+            next = new NextLine(learnt);
         }
 
         MarkAdvice from(Positions now) {
@@ -163,7 +165,7 @@ public record MarkAdvice(
             double quieter = highest.map(this::quieterDb).orElse(0.0);
             Optional<Positions> further = highest.isPresent()
                     ? quieterFurther(highest.get(), quieter)
-                    : state == State.FOUND ? Optional.empty() : learnt.further(turned.at(), state == State.TOO_SOFT);
+                    : state == State.FOUND ? Optional.empty() : next.further(turned.at(), state == State.TOO_SOFT);
             return new MarkAdvice(state, now, Optional.of(turned), best, spread, quieter, further, sayings);
         }
 
@@ -179,7 +181,7 @@ public record MarkAdvice(
                 return Optional.empty();
             }
             boolean top = highest.at().knob() >= learnt.knob().snapped(highestClean);
-            return top ? learnt.higherKnob() : learnt.lowerSlider();
+            return top ? next.higherKnob() : next.lowerSlider();
         }
 
         private static double within(MarkCurve curve, double mark) {

@@ -6,6 +6,7 @@ import app.redlamp.core.measure.analysis.Report;
 import app.redlamp.core.measure.loudness.Clipping;
 import java.util.Locale;
 import java.util.OptionalDouble;
+import java.util.stream.DoubleStream;
 
 /**
  * What the loudest line gave with the controls at one place.
@@ -46,13 +47,18 @@ public record Phrase(Positions at, Heard heard, double averageDbfs, double peakD
         }
     }
 
-    /** What a take of it tells. */
-    public static Phrase of(Positions at, Report report) {
-        OptionalDouble average = report.activeSpeech().levelDbov();
-        OptionalDouble noise = report.noiseFloorDbfs();
-        double peak = Math.max(SILENCE_DBFS, report.samplePeakDbfs().orElse(SILENCE_DBFS));
-        OptionalDouble floor = report.highPassed().noiseFloorDbfs();
-        Clipping clipping = report.clipping();
+    /**
+     * What a take of it tells.
+     *
+     * @param quiet what was heard while nobody spoke; whoever began too early has the noise from the pauses of the line
+     */
+    public static Phrase of(Positions at, Report quiet, Report line) {
+        OptionalDouble average = line.activeSpeech().levelDbov();
+        OptionalDouble noise = lower(quiet.noiseFloorDbfs(), line.noiseFloorDbfs());
+        double peak = Math.max(SILENCE_DBFS, line.samplePeakDbfs().orElse(SILENCE_DBFS));
+        OptionalDouble floor =
+                lower(quiet.highPassed().noiseFloorDbfs(), line.highPassed().noiseFloorDbfs());
+        Clipping clipping = line.clipping();
         if (clipping.runs() > 0 || clipping.flatTopDbfs().isPresent()) {
             return new Phrase(at, Heard.CUT, within(average), peak, floor);
         }
@@ -60,6 +66,10 @@ public record Phrase(Positions at, Heard heard, double averageDbfs, double peakD
             return new Phrase(at, Heard.DROWNED, within(average), peak, floor);
         }
         return new Phrase(at, Heard.PLAINLY, within(voiceAlone(average.getAsDouble(), noise)), peak, floor);
+    }
+
+    private static OptionalDouble lower(OptionalDouble one, OptionalDouble other) {
+        return DoubleStream.concat(one.stream(), other.stream()).min();
     }
 
     private static double voiceAlone(double allDbfs, OptionalDouble noiseDbfs) {

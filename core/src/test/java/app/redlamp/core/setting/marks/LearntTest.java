@@ -68,10 +68,14 @@ class LearntTest {
                 Phrase.Heard.PLAINLY);
         assertThat(learnt.phrases().get(2).at().knob()).isEqualTo(third);
         assertThat(learnt.next()).isEmpty();
-        Positions top = learnt.further(learnt.phrases().get(2).at(), true).orElseThrow();
+        Positions top =
+                new NextLine(learnt).further(learnt.phrases().get(2).at(), true).orElseThrow();
         assertThat(top.knob()).isEqualTo(highest);
         Learnt cut = learnt.with(line(top.knob(), top.slider(), Phrase.Heard.CUT));
-        assertThat(cut.further(cut.phrases().get(2).at(), true).orElseThrow().knob())
+        assertThat(new NextLine(cut)
+                        .further(cut.phrases().get(2).at(), true)
+                        .orElseThrow()
+                        .knob())
                 .isBetween(third, highest)
                 .isNotIn(third, highest);
     }
