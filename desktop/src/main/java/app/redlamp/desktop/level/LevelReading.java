@@ -302,13 +302,15 @@ final class LevelReading {
                 .orElseGet(() -> parts.words().level().marks(turn));
     }
 
-    /** Where the knob is turned to: its mark where that was learnt. */
-    private String knob(Turn turn, double gainDb) {
+    /** Where the knob is turned to, in its own marks where they were learnt. */
+    private String turnTo(Turn turn, double gainDb) {
         MarksModel marks = parts.models().marks();
         return marks.turned(turn.db()).stream()
                 .mapToObj(to -> parts.words().marks().mark(marks.learnt().get().knob(), to))
+                .map(mark -> parts.say("level.turn.mark", mark))
                 .findFirst()
-                .orElseGet(() -> parts.words().chains().gain(gainDb));
+                .orElseGet(
+                        () -> parts.say("level.turn.do", parts.words().chains().gain(gainDb)));
     }
 
     /** In the simulated booth the knob is turned here. */
@@ -317,7 +319,7 @@ final class LevelReading {
         double to = chain.preamp().within(chain.gainDb() + turn.db());
         return new Reading.Action(
                 "level-turn",
-                parts.say("level.turn.do", knob(turn, to)),
+                turnTo(turn, to),
                 () -> parts.models().level().kit().editSeat("edit.gain", s -> s.gained(to)));
     }
 

@@ -209,6 +209,9 @@ final class MarksSheet extends VBox implements Desk.Sheet<StationParts<LevelStat
         Learnt learnt = learnt();
         knobScale.refresh();
         sliderScale.refresh();
+        // The lines have these marks: with others they would be lost.
+        knobScale.setDisable(!learnt.phrases().isEmpty());
+        sliderScale.setDisable(!learnt.phrases().isEmpty());
         knob.refresh();
         slider.refresh();
         slider.setVisible(learnt.slider().isPresent());

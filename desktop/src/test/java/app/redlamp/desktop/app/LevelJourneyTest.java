@@ -172,6 +172,7 @@ class LevelJourneyTest {
         robot.clickOn("#marks-knob").eraseText(4).write("2.5").push(KeyCode.ENTER);
         line(robot);
         assertThat(Window.find(robot, "#marks-lines").lookup("2.5").tryQuery()).isPresent();
+        assertThat(Window.find(robot, "#marks-knob-scale").query().isDisabled()).isTrue();
         window.fire(robot, "#marks-out-1");
         for (int i = 0; i < 7 && !label(robot, "#marks-answer").startsWith("Put the knob at "); i++) {
             line(robot);
@@ -186,6 +187,13 @@ class LevelJourneyTest {
                         .map(Labeled::getText)
                         .toList());
         assertThat(texts).anyMatch(t -> t.startsWith("By your own marks: from 4.5 to "));
+        window.push(robot, KeyCode.DIGIT1);
+        heard(SettingStep.STILL);
+        window.push(robot, KeyCode.DIGIT3);
+        heard(SettingStep.READ);
+        assertThat(Window.look(() ->
+                        Window.find(robot, "#level-turn").queryAs(Button.class).getText()))
+                .matches("Turn it to \\d\\.\\d");
     }
 
     /** At six on a weekday the mixers run: all steps are over, and what is said to do next is not to write it all down. */
