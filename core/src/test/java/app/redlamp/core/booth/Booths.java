@@ -13,6 +13,7 @@ import app.redlamp.core.chain.VocalEffort;
 import app.redlamp.core.chain.Voice;
 import app.redlamp.core.chain.placement.Bleed;
 import app.redlamp.core.measure.analysis.RecordingAnalyzer;
+import app.redlamp.core.measure.analysis.Report;
 import app.redlamp.core.signal.AudioInfo;
 import java.time.DayOfWeek;
 import java.time.LocalTime;
@@ -61,7 +62,13 @@ final class Booths {
     /** What its first reader, reading from a tape, is measured as. */
     static Rates.Heard heard(Booth booth, Tape tape, int seconds) {
         BoothStream stream = new BoothStream(booth, List.of(tape));
-        stream.cue(0, Cue.READ);
+        Report report = measured(stream, Cue.READ, seconds);
+        return new Rates.Heard(report, stream.events());
+    }
+
+    /** What the first reader of a booth gives in the next seconds. */
+    static Report measured(BoothStream stream, Cue cue, int seconds) {
+        stream.cue(0, cue);
         RecordingAnalyzer analyzer = new RecordingAnalyzer(RATE, 1);
         float[][] block = new float[1][RATE];
         for (int i = 0; i < seconds; i++) {
@@ -69,7 +76,7 @@ final class Booths {
             analyzer.accept(block, RATE);
         }
         AudioInfo info = new AudioInfo("wav", "pcm_s24le", RATE, OptionalInt.of(24), 1, seconds, OptionalInt.empty());
-        return new Rates.Heard(analyzer.report(info), stream.events());
+        return analyzer.report(info);
     }
 
     static double rmsDb(float[] samples, double fromS, double toS) {

@@ -7,7 +7,6 @@ import app.redlamp.core.chain.Chain;
 import app.redlamp.core.chain.Converter;
 import app.redlamp.core.chain.GainSchool;
 import app.redlamp.core.chain.Preamp;
-import app.redlamp.core.measure.analysis.RecordingAnalyzer;
 import app.redlamp.core.measure.analysis.Report;
 import app.redlamp.core.setting.marks.Control;
 import app.redlamp.core.setting.marks.Learnt;
@@ -16,10 +15,8 @@ import app.redlamp.core.setting.marks.MarkCurve;
 import app.redlamp.core.setting.marks.Phrase;
 import app.redlamp.core.setting.marks.Positions;
 import app.redlamp.core.setting.marks.Scale;
-import app.redlamp.core.signal.AudioInfo;
 import java.util.List;
 import java.util.Optional;
-import java.util.OptionalInt;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -35,20 +32,8 @@ class MarksHeardTest {
         Chain now = base.gained(Taper.gainDb(base.preamp(), Scale.TEN.share(at.knob())));
         Stand stand = Booths.stand().with(now).slid(Taper.sliderDb(Scale.PERCENT.share(at.slider())));
         BoothStream stream = new BoothStream(Booths.of(stand).seeded(seed), List.of(TAPE));
-        Report quiet = measured(stream, Cue.STILL, QUIET_S);
-        return Phrase.of(at, quiet, measured(stream, Cue.LOUDEST, LINE_S));
-    }
-
-    private static Report measured(BoothStream stream, Cue cue, int seconds) {
-        stream.cue(0, cue);
-        RecordingAnalyzer analyzer = new RecordingAnalyzer(Booths.RATE, 1);
-        float[][] block = new float[1][Booths.RATE];
-        for (int i = 0; i < seconds; i++) {
-            stream.read(block, Booths.RATE);
-            analyzer.accept(block, Booths.RATE);
-        }
-        return analyzer.report(
-                new AudioInfo("wav", "pcm_s24le", Booths.RATE, OptionalInt.of(24), 1, seconds, OptionalInt.empty()));
+        Report quiet = Booths.measured(stream, Cue.STILL, QUIET_S);
+        return Phrase.of(at, quiet, Booths.measured(stream, Cue.LOUDEST, LINE_S));
     }
 
     private static Chain converted(int bits, double dynamicDb, double distanceM) {

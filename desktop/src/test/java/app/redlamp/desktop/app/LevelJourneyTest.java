@@ -74,6 +74,15 @@ class LevelJourneyTest {
         window.settle();
     }
 
+    private void theFirstThreeSteps(FxRobot robot) {
+        window.push(robot, KeyCode.DIGIT1);
+        heard(SettingStep.STILL);
+        window.push(robot, KeyCode.DIGIT2);
+        heard(SettingStep.LOUDEST);
+        window.push(robot, KeyCode.DIGIT3);
+        heard(SettingStep.READ);
+    }
+
     private static String label(FxRobot robot, String id) {
         return Window.find(robot, id).queryAs(Label.class).getText();
     }
@@ -92,12 +101,7 @@ class LevelJourneyTest {
         openDemo(0);
         assertThat(label(robot, "#simulated-banner")).contains("no microphone is listening");
         assertThat(Window.text(robot, "#verdict")).startsWith("Ten seconds of silence");
-        window.push(robot, KeyCode.DIGIT1);
-        heard(SettingStep.STILL);
-        window.push(robot, KeyCode.DIGIT2);
-        heard(SettingStep.LOUDEST);
-        window.push(robot, KeyCode.DIGIT3);
-        heard(SettingStep.READ);
+        theFirstThreeSteps(robot);
         Window.until(() -> Window.find(robot, "#level-turn").tryQuery().isPresent()
                 || Window.text(robot, "#verdict").startsWith("The noise"));
         assertThat(Window.find(robot, "#level-line").queryAs(Label.class).getText())
@@ -132,12 +136,7 @@ class LevelJourneyTest {
                     .editSeat("edit.knob", s -> s.at(s.position().turnedRound()));
         });
         window.settle();
-        window.push(robot, KeyCode.DIGIT1);
-        heard(SettingStep.STILL);
-        window.push(robot, KeyCode.DIGIT2);
-        heard(SettingStep.LOUDEST);
-        window.push(robot, KeyCode.DIGIT3);
-        heard(SettingStep.READ);
+        theFirstThreeSteps(robot);
         assertThat(Window.text(robot, "#verdict")).contains("as from behind the microphone");
         window.push(robot, KeyCode.SPACE);
         assertThat(label(robot, "#sides-answer")).startsWith("Which side is the front?");
@@ -218,12 +217,7 @@ class LevelJourneyTest {
     @Test
     void aCardIsWrittenAndPrinted(FxRobot robot) throws IOException {
         openDemo(0);
-        window.push(robot, KeyCode.DIGIT1);
-        heard(SettingStep.STILL);
-        window.push(robot, KeyCode.DIGIT2);
-        heard(SettingStep.LOUDEST);
-        window.push(robot, KeyCode.DIGIT3);
-        heard(SettingStep.READ);
+        theFirstThreeSteps(robot);
         window.push(robot, KeyCode.C);
         window.settle();
         Window.until(() -> Window.find(robot, "#card-write").tryQuery().isPresent());
