@@ -88,7 +88,7 @@ public final class FitWording {
      * @param several whether it must be said whom it is about
      */
     public String step(WiringStep step, boolean several) {
-        String words = phrases.say("step." + step.kind().id(), "", step.part(), figures.whole(step.gainDb()));
+        String words = phrases.say("step." + step.kind().id(), "", step.part(), figures.whole(step.db()));
         return several && !step.seat().isEmpty() ? phrases.say("voice", step.seat()) + words : words;
     }
 

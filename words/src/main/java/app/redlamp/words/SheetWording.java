@@ -31,8 +31,8 @@ public final class SheetWording {
 
     private String value(DataSheetItem item, double value) {
         String number = switch (item) {
-            case OUTPUT_IMPEDANCE, INPUT_IMPEDANCE, BITS -> figures.whole(value);
-            case WEIGHT -> figures.hundredths(value);
+            case OUTPUT_IMPEDANCE, INPUT_IMPEDANCE, HEADPHONE_IMPEDANCE, SOCKET_IMPEDANCE, BITS -> figures.whole(value);
+            case WEIGHT, SOCKET_LEVEL -> figures.hundredths(value);
             default -> figures.tenths(value);
         };
         return phrases.say("value", number, item.unit());
@@ -57,6 +57,9 @@ public final class SheetWording {
         }
         List<String> names =
                 items.stream().map(i -> item(i).toLowerCase(Locale.ROOT)).toList();
+        if (items.contains(DataSheetItem.HEADPHONE_IMPEDANCE) || items.contains(DataSheetItem.HEADPHONE_SENSITIVITY)) {
+            return phrases.say("assumed.headphones", String.join(", ", names));
+        }
         return spreadDb < LITTLE_DB
                 ? phrases.say("assumed.little", String.join(", ", names))
                 : phrases.say("assumed", String.join(", ", names), figures.tenths(spreadDb / 2));

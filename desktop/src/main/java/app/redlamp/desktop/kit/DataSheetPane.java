@@ -8,6 +8,7 @@ import app.redlamp.core.chain.datasheet.DataSheetItem;
 import app.redlamp.core.chain.datasheet.Entry;
 import app.redlamp.core.chain.datasheet.Quantity;
 import app.redlamp.core.chain.kit.AudioInterface;
+import app.redlamp.core.chain.kit.Extra;
 import app.redlamp.core.chain.kit.Gear;
 import app.redlamp.core.chain.kit.Microphone;
 import app.redlamp.core.chain.kit.Price;
@@ -241,6 +242,8 @@ final class DataSheetPane extends Overlay {
                             s -> s.with(m).at(s.position().at(m.kind().usualM())));
         } else if (part instanceof AudioInterface box) {
             parts.models().kit().edit("edit.part", k -> k.through(Optional.of(box)));
+        } else if (part instanceof Extra extra) {
+            parts.models().kit().edit("edit.extra", k -> k.adding(extra));
         }
     }
 }

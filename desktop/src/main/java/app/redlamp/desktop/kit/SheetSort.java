@@ -2,18 +2,22 @@ package app.redlamp.desktop.kit;
 
 import app.redlamp.core.chain.Chain;
 import app.redlamp.core.chain.datasheet.DataSheet;
+import app.redlamp.core.chain.datasheet.DataSheetHeadphones;
 import app.redlamp.core.chain.datasheet.DataSheetInterface;
 import app.redlamp.core.chain.datasheet.DataSheetItem;
 import app.redlamp.core.chain.datasheet.DataSheetMicrophone;
 import app.redlamp.core.chain.datasheet.Doubt;
 import app.redlamp.core.chain.kit.AudioInterface;
+import app.redlamp.core.chain.kit.Extra;
 import app.redlamp.core.chain.kit.Gear;
+import app.redlamp.core.chain.kit.Headphones;
 import app.redlamp.core.chain.kit.Microphone;
 import app.redlamp.core.chain.kit.Plug;
 import app.redlamp.core.chain.kit.Price;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.OptionalDouble;
 
 /** What a data sheet may be of, and what is made of it. */
 enum SheetSort {
@@ -24,7 +28,9 @@ enum SheetSort {
     LAVALIER,
     USB_CONDENSER,
     USB_DYNAMIC,
-    INTERFACE;
+    INTERFACE,
+    CLOSED_HEADPHONES,
+    OPEN_HEADPHONES;
 
     private static final double USUAL_DIAPHRAGM_MM = 20;
     private static final double USUAL_WEIGHT_KG = 0.4;
@@ -42,11 +48,21 @@ enum SheetSort {
     }
 
     boolean isMicrophone() {
-        return this != INTERFACE;
+        return this != INTERFACE && !isHeadphones();
+    }
+
+    private boolean isHeadphones() {
+        return this == CLOSED_HEADPHONES || this == OPEN_HEADPHONES;
     }
 
     /** Figures that count. */
     List<DataSheetItem> items() {
+        if (isHeadphones()) {
+            return List.of(
+                    DataSheetItem.HEADPHONE_IMPEDANCE,
+                    DataSheetItem.HEADPHONE_SENSITIVITY,
+                    DataSheetItem.HEADPHONE_SENSITIVITY_VOLT);
+        }
         return isMicrophone()
                 ? List.of(
                         DataSheetItem.SENSITIVITY,
@@ -63,7 +79,9 @@ enum SheetSort {
                         DataSheetItem.MAX_INPUT,
                         DataSheetItem.INPUT_IMPEDANCE,
                         DataSheetItem.DYNAMIC_RANGE,
-                        DataSheetItem.BITS);
+                        DataSheetItem.BITS,
+                        DataSheetItem.SOCKET_LEVEL,
+                        DataSheetItem.SOCKET_IMPEDANCE);
     }
 
     private Microphone.Kind kind() {
@@ -72,7 +90,7 @@ enum SheetSort {
             case SMALL_CONDENSER -> Microphone.Kind.SMALL_CONDENSER;
             case RIBBON -> Microphone.Kind.RIBBON;
             case LAVALIER -> Microphone.Kind.LAVALIER;
-            case DYNAMIC, USB_DYNAMIC, INTERFACE -> Microphone.Kind.DYNAMIC;
+            case DYNAMIC, USB_DYNAMIC, INTERFACE, CLOSED_HEADPHONES, OPEN_HEADPHONES -> Microphone.Kind.DYNAMIC;
         };
     }
 
@@ -94,6 +112,11 @@ enum SheetSort {
                     now.map(m::spreadDb).orElse(0.0),
                     now.map(c -> c.heardBy(m.usual()).at(c.position().at(kind().usualM()))));
         }
+        if (isHeadphones()) {
+            DataSheetHeadphones head = DataSheetHeadphones.of(sheet);
+            return new Made(
+                    headphones(head.usual(), id, name, price), head.assumed(), head.doubts(), 0, Optional.empty());
+        }
         DataSheetInterface box = DataSheetInterface.of(sheet);
         return new Made(
                 new AudioInterface(
@@ -107,6 +130,7 @@ enum SheetSort {
                         sheet.phantom(),
                         inputs,
                         1,
+                        DataSheetHeadphones.socket(sheet),
                         true,
                         0,
                         price,
@@ -115,6 +139,21 @@ enum SheetSort {
                 box.doubts(),
                 now.map(box::spreadDb).orElse(0.0),
                 now.map(c -> box.through(c, box.usual())));
+    }
+
+    private Extra headphones(Headphones figures, String id, String name, Price price) {
+        Extra.Use use = this == OPEN_HEADPHONES ? Extra.Use.HEADPHONES_OPEN : Extra.Use.HEADPHONES_CLOSED;
+        return new Extra(
+                id,
+                name,
+                use,
+                OptionalDouble.empty(),
+                OptionalDouble.empty(),
+                0,
+                Optional.of(figures),
+                Optional.empty(),
+                price,
+                "");
     }
 
     private Microphone microphone(DataSheet sheet, DataSheetMicrophone made, String id, String name, Price price) {
@@ -140,14 +179,15 @@ enum SheetSort {
     /** Sheets of USB microphones rarely say what is inside: what is usual in boxes counts, and a socket for headphones. */
     private static Microphone.Inside inside(DataSheet sheet) {
         DataSheetInterface box = DataSheetInterface.of(sheet);
-        return new Microphone.Inside(box.usual(), box.converter(), true, false);
+        return new Microphone.Inside(box.usual(), box.converter(), true, DataSheetHeadphones.socket(sheet), false);
     }
 
     private Microphone.Address address() {
         return switch (this) {
             case LARGE_CONDENSER, USB_CONDENSER, RIBBON -> Microphone.Address.SIDE;
             case LAVALIER -> Microphone.Address.ANY;
-            case SMALL_CONDENSER, DYNAMIC, USB_DYNAMIC, INTERFACE -> Microphone.Address.END;
+            case SMALL_CONDENSER, DYNAMIC, USB_DYNAMIC, INTERFACE, CLOSED_HEADPHONES, OPEN_HEADPHONES ->
+                Microphone.Address.END;
         };
     }
 
@@ -160,7 +200,7 @@ enum SheetSort {
             case LARGE_CONDENSER, SMALL_CONDENSER -> Microphone.Power.PHANTOM;
             case LAVALIER -> Microphone.Power.PLUG_IN;
             case USB_CONDENSER, USB_DYNAMIC -> Microphone.Power.USB;
-            case DYNAMIC, RIBBON, INTERFACE -> Microphone.Power.NONE;
+            case DYNAMIC, RIBBON, INTERFACE, CLOSED_HEADPHONES, OPEN_HEADPHONES -> Microphone.Power.NONE;
         };
     }
 

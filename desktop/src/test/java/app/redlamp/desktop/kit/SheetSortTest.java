@@ -8,6 +8,9 @@ import app.redlamp.core.chain.datasheet.DataSheet;
 import app.redlamp.core.chain.datasheet.DataSheetItem;
 import app.redlamp.core.chain.datasheet.DataSheetReader;
 import app.redlamp.core.chain.kit.AudioInterface;
+import app.redlamp.core.chain.kit.Extra;
+import app.redlamp.core.chain.kit.HeadphoneOutput;
+import app.redlamp.core.chain.kit.Headphones;
 import app.redlamp.core.chain.kit.Microphone;
 import app.redlamp.core.chain.kit.Parts;
 import app.redlamp.core.chain.kit.Price;
@@ -31,8 +34,10 @@ class SheetSortTest {
         assertThat(made.part().id()).isEqualTo("own-sunday-lantern");
         assertThat(made.part().price()).isEqualTo(PRICE);
         assertThat(made.assumed()).isNotEmpty();
-        assertThat(made.spreadDb()).isPositive();
-        assertThat(made.here()).isPresent();
+        // What is on the ears changes nothing in the file.
+        boolean inTheFile = !(made.part() instanceof Extra);
+        assertThat(made.spreadDb() > 0).isEqualTo(inTheFile);
+        assertThat(made.here().isPresent()).isEqualTo(inTheFile);
         assertThat(sort.items()).isNotEmpty().doesNotHaveDuplicates();
         assertThat(sort.of(DataSheet.EMPTY, "x", PRICE, 1, Optional.empty()).here())
                 .isEmpty();
@@ -81,6 +86,27 @@ class SheetSortTest {
         assertThat(box.phantom()).isTrue();
         assertThat(box.preamp().maxGainDb()).isEqualTo(62);
         assertThat(SheetSort.INTERFACE.items()).contains(DataSheetItem.INPUT_NOISE);
+    }
+
+    @Test
+    void headphonesAndTheirSocketAreKept() {
+        DataSheet sheet = DataSheetReader.read("Impedance: 80 ohms\nSensitivity: 95 dB/mW");
+        Extra ears = (Extra) SheetSort.CLOSED_HEADPHONES
+                .of(sheet, "Larder ears", PRICE, 1, chain())
+                .part();
+        assertThat(ears.use()).isEqualTo(Extra.Use.HEADPHONES_CLOSED);
+        assertThat(ears.headphones()).contains(new Headphones(80, 95));
+        assertThat(SheetSort.OPEN_HEADPHONES
+                        .of(sheet, "B", PRICE, 1, chain())
+                        .here())
+                .isEmpty();
+        DataSheet box = DataSheetReader.read("Headphone level: 1.5 V\nHeadphone impedance: 10 ohms");
+        assertThat(((AudioInterface)
+                                SheetSort.INTERFACE.of(box, "C", PRICE, 1, chain()).part())
+                        .headphoneOut())
+                .contains(new HeadphoneOutput(1.5, 10));
+        assertThat(SheetSort.CLOSED_HEADPHONES.isMicrophone()).isFalse();
+        assertThat(SheetSort.CLOSED_HEADPHONES.items()).contains(DataSheetItem.HEADPHONE_IMPEDANCE);
     }
 
     @Test

@@ -10,6 +10,8 @@ import app.redlamp.core.chain.kit.BoosterPart;
 import app.redlamp.core.chain.kit.Cable;
 import app.redlamp.core.chain.kit.Extra;
 import app.redlamp.core.chain.kit.Gear;
+import app.redlamp.core.chain.kit.HeadphoneOutput;
+import app.redlamp.core.chain.kit.Headphones;
 import app.redlamp.core.chain.kit.Microphone;
 import app.redlamp.core.chain.kit.Plug;
 import app.redlamp.core.chain.kit.Price;
@@ -42,10 +44,17 @@ final class GearCodec {
             o.number("outputOhm", Capsule::outputOhm),
             o.optionalNumber("evenAtM", Capsule::evenAtM)));
 
+    private static final Codec<HeadphoneOutput> HEADPHONE_OUT = Codec.of(o ->
+            new HeadphoneOutput(o.number("volts", HeadphoneOutput::volts), o.number("ohm", HeadphoneOutput::ohm)));
+
+    private static final Codec<Headphones> HEADPHONES = Codec.of(o -> new Headphones(
+            o.number("ohm", Headphones::ohm), o.number("dbPerMilliwatt", Headphones::dbPerMilliwatt)));
+
     private static final Codec<Microphone.Inside> INSIDE = Codec.of(o -> new Microphone.Inside(
             o.object("preamp", PREAMP, Microphone.Inside::preamp),
             o.object("converter", CONVERTER, Microphone.Inside::converter),
             o.flag("headphones", Microphone.Inside::headphones),
+            o.optional("headphoneOut", HEADPHONE_OUT, Microphone.Inside::headphoneOut),
             o.flag("automatic", Microphone.Inside::automatic)));
 
     private static final Codec<Price> PRICE =
@@ -125,6 +134,7 @@ final class GearCodec {
                 o.flag("phantom", AudioInterface::phantom),
                 o.integer("tracks", AudioInterface::tracks),
                 o.integer("headphoneOutputs", AudioInterface::headphoneOutputs),
+                o.optional("headphoneOut", HEADPHONE_OUT, AudioInterface::headphoneOut),
                 o.flag("directMonitoring", AudioInterface::directMonitoring),
                 o.integer("busMilliamps", AudioInterface::busMilliamps),
                 price(o),
@@ -163,6 +173,8 @@ final class GearCodec {
                 o.optionalNumber("reachM", Extra::reachM),
                 o.optionalNumber("holdsKg", Extra::holdsKg),
                 o.integer("outputs", 0, Extra::outputs),
+                o.optional("headphones", HEADPHONES, Extra::headphones),
+                o.optional("drive", HEADPHONE_OUT, Extra::drive),
                 price(o),
                 note(o));
     }

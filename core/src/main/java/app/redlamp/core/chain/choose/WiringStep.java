@@ -1,5 +1,6 @@
 package app.redlamp.core.chain.choose;
 
+import app.redlamp.core.chain.fit.HeadphoneLevel;
 import app.redlamp.core.chain.kit.AudioInterface;
 import app.redlamp.core.chain.kit.Gear;
 import app.redlamp.core.chain.kit.Kit;
@@ -9,6 +10,7 @@ import app.redlamp.core.chain.kit.Seat;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import java.util.OptionalDouble;
 
 /**
  * A step of putting a kit together.
@@ -16,9 +18,9 @@ import java.util.Locale;
  * @param kind what to do
  * @param seat for which voice; empty for all
  * @param part with what, by name; empty for nothing
- * @param gainDb where a knob is put; 0 in all other steps
+ * @param db where a knob is put; for headphones how loud they can get, where that is known; 0 in all other steps
  */
-public record WiringStep(Kind kind, String seat, String part, double gainDb) {
+public record WiringStep(Kind kind, String seat, String part, double db) {
 
     /** What to do, in the order in which it is done. */
     public enum Kind {
@@ -37,6 +39,8 @@ public record WiringStep(Kind kind, String seat, String part, double gainDb) {
         /** Straight into a port, and not into a hub. */
         PORT,
         HEADPHONES,
+        /** Where it is known how loud they get. */
+        HEADPHONES_LOUD,
         PHANTOM_ON,
         /** Until the voltage has settled and the pop is over. */
         WAIT,
@@ -71,7 +75,10 @@ public record WiringStep(Kind kind, String seat, String part, double gainDb) {
         if (box && kit.box().get().form() != AudioInterface.Form.SOUND_CARD) {
             steps.add(with(Kind.PORT, kit.box().get()));
         }
-        steps.add(all(Kind.HEADPHONES));
+        OptionalDouble loudest = HeadphoneLevel.loudestDb(kit);
+        steps.add(loudest.isPresent()
+                ? new WiringStep(Kind.HEADPHONES_LOUD, "", "", loudest.getAsDouble())
+                : all(Kind.HEADPHONES));
         if (box && phantom) {
             steps.add(with(Kind.PHANTOM_ON, kit.box().get()));
             steps.add(all(Kind.WAIT));

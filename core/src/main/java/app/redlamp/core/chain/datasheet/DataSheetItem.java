@@ -19,6 +19,15 @@ public enum DataSheetItem {
     MAX_INPUT("dBu"),
     DYNAMIC_RANGE("dB(A)"),
     BITS("bit"),
+    /** Sound pressure level at 1 mW. */
+    HEADPHONE_SENSITIVITY("dB/mW"),
+    /** Sound pressure level at 1 V. */
+    HEADPHONE_SENSITIVITY_VOLT("dB/V"),
+    HEADPHONE_IMPEDANCE("Ω"),
+    /** RMS of a full-scale sine at a socket for headphones with nothing plugged in. */
+    SOCKET_LEVEL("V"),
+    /** What such a socket has in series. */
+    SOCKET_IMPEDANCE("Ω"),
     WEIGHT("kg"),
     DIAPHRAGM("mm");
 

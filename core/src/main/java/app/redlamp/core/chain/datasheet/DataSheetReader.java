@@ -71,6 +71,12 @@ public final class DataSheetReader {
         names.put("max. spl", DataSheetItem.MAX_SPL);
         names.put("maximum spl", DataSheetItem.MAX_SPL);
         names.put("maximum input sound", DataSheetItem.MAX_SPL);
+        names.put("headphone output impedance", DataSheetItem.SOCKET_IMPEDANCE);
+        names.put("headphones output impedance", DataSheetItem.SOCKET_IMPEDANCE);
+        names.put("headphone impedance", DataSheetItem.SOCKET_IMPEDANCE);
+        names.put("headphone output level", DataSheetItem.SOCKET_LEVEL);
+        names.put("maximum headphone level", DataSheetItem.SOCKET_LEVEL);
+        names.put("headphone level", DataSheetItem.SOCKET_LEVEL);
         names.put("input impedance", DataSheetItem.INPUT_IMPEDANCE);
         names.put("impedance", DataSheetItem.OUTPUT_IMPEDANCE);
         names.put("maximum input", DataSheetItem.MAX_INPUT);
@@ -106,12 +112,25 @@ public final class DataSheetReader {
         for (Map.Entry<String, DataSheetItem> name : NAMES.entrySet()) {
             int at = find(low, name.getKey());
             if (at >= 0) {
-                if (!entries.containsKey(name.getValue())) {
-                    take(name.getValue(), line.substring(at + name.getKey().length()), low);
+                String rest = line.substring(at + name.getKey().length());
+                DataSheetItem item = ofHeadphones(name.getValue(), rest.toLowerCase(Locale.ROOT));
+                if (!entries.containsKey(item)) {
+                    take(item, rest, low);
                 }
                 return;
             }
         }
+    }
+
+    /** Headphones call their level what microphones call theirs: "98 dB at 1 mW" is none of a microphone. */
+    private static DataSheetItem ofHeadphones(DataSheetItem item, String rest) {
+        boolean level = item == DataSheetItem.SENSITIVITY || item == DataSheetItem.MAX_SPL;
+        if (!level || !HeadphoneQuantity.isHeadphones(rest)) {
+            return item;
+        }
+        return HeadphoneQuantity.isOfVolt(rest)
+                ? DataSheetItem.HEADPHONE_SENSITIVITY_VOLT
+                : DataSheetItem.HEADPHONE_SENSITIVITY;
     }
 
     /** Where a name stands as words of its own. */

@@ -48,12 +48,16 @@ public final class Quantity {
             case MAX_SPL -> maxSpl(value, text, written);
             case INPUT_NOISE -> inputNoise(value, unit, text, written);
             case MAX_INPUT -> maxInput(value, unit, written);
-            case OUTPUT_IMPEDANCE, INPUT_IMPEDANCE -> impedance(item, value, unit, written);
+            case OUTPUT_IMPEDANCE, INPUT_IMPEDANCE, HEADPHONE_IMPEDANCE, SOCKET_IMPEDANCE ->
+                impedance(item, value, unit, written);
             case WEIGHT -> weight(value, unit, written);
             case DIAPHRAGM ->
                 unit.startsWith("in") || unit.startsWith("\"")
                         ? new Entry(item, value * INCH_MM, written, How.FROM_OTHER_UNIT)
                         : as(item, value, written);
+            case SOCKET_LEVEL -> HeadphoneQuantity.socket(value, unit, written);
+            case HEADPHONE_SENSITIVITY, HEADPHONE_SENSITIVITY_VOLT ->
+                HeadphoneQuantity.sensitivity(item, value, unit, written);
             case SIGNAL_TO_NOISE, MIN_GAIN, MAX_GAIN, DYNAMIC_RANGE, BITS -> as(item, value, written);
         };
     }
@@ -65,11 +69,11 @@ public final class Quantity {
                 .strip();
     }
 
-    private static String shortened(String text) {
+    static String shortened(String text) {
         return text.length() > 40 ? text.substring(0, 40) + "…" : text;
     }
 
-    private static Entry as(DataSheetItem item, double value, String written) {
+    static Entry as(DataSheetItem item, double value, String written) {
         return new Entry(item, value, written, How.AS_IT_IS);
     }
 
@@ -184,6 +188,11 @@ public final class Quantity {
             case MAX_SPL -> "134 dB at 0.5 %";
             case OUTPUT_IMPEDANCE -> "150 Ω";
             case INPUT_IMPEDANCE -> "3 kΩ";
+            case HEADPHONE_SENSITIVITY -> "98 dB/mW";
+            case HEADPHONE_SENSITIVITY_VOLT -> "112 dB/V";
+            case HEADPHONE_IMPEDANCE -> "32 Ω";
+            case SOCKET_LEVEL -> "1.2 V, or +4 dBu";
+            case SOCKET_IMPEDANCE -> "10 Ω";
             case INPUT_NOISE -> "−128 dBu";
             case MIN_GAIN, MAX_GAIN -> "56 dB";
             case MAX_INPUT -> "+10 dBu";

@@ -9,10 +9,14 @@ import app.redlamp.core.chain.kit.Need;
 import app.redlamp.core.chain.kit.Seat;
 import app.redlamp.core.verdict.Severity;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 
 /** Headphones, and what they are plugged into. */
 final class ListeningCheck {
+    /** Voices, heads and ears differ by more than less (ours). */
+    private static final double QUIET_DB = 1;
+
     private final Kit kit;
     private final Need need;
     private final Stock shelf;
@@ -48,7 +52,37 @@ final class ListeningCheck {
         }
         outputs(Math.min(wanted, closed + open));
         monitoring();
+        HeadphoneLevel.of(kit, need).stream()
+                .max(Comparator.comparingDouble(HeadphoneLevel::shortDb))
+                .filter(level -> level.shortDb() > QUIET_DB)
+                .ifPresent(this::tooQuiet);
+        kit.extras(Extra.Use.LOUDSPEAKERS_UNBALANCED).stream()
+                .findFirst()
+                .ifPresent(s -> misses.add(
+                        Miss.of(Kind.LOUDSPEAKER_HUM, Severity.ADVISES, "", s.shortName(), 0)
+                                .mendedBy(shelf.extra(Extra.Use.LOUDSPEAKERS_BALANCED), 1)));
         return misses;
+    }
+
+    /** Whoever hears too little of the voice turns up what is nearest, and that is the gain. */
+    private void tooQuiet(HeadphoneLevel worst) {
+        misses.add(Miss.of(
+                        Kind.HEADPHONES_QUIET,
+                        Severity.ADVISES,
+                        "",
+                        worst.extra().shortName(),
+                        worst.shortDb())
+                .mendedBy(shelf.cheapest(Extra.class, e -> mends(e, worst.extra())), 1));
+    }
+
+    /** Other headphones of the same make, or an amplifier, with which all that are worn are loud enough. */
+    private boolean mends(Extra other, Extra quiet) {
+        boolean amplifier = other.drive().isPresent();
+        if (!amplifier && other.use() != quiet.use()) {
+            return false;
+        }
+        List<HeadphoneLevel> levels = HeadphoneLevel.of(kit.with(Mend.louder(kit.extras(), quiet, other)), need);
+        return !levels.isEmpty() && levels.stream().allMatch(l -> l.shortDb() <= QUIET_DB);
     }
 
     private void outputs(int heads) {

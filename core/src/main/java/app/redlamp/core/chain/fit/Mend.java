@@ -67,6 +67,10 @@ public final class Mend {
         switch (miss.kind()) {
             case HEADPHONES_OPEN -> all.removeIf(e -> e.use() == Extra.Use.HEADPHONES_OPEN);
             case REACH, WEIGHT -> all.remove(named(all, miss.part()));
+            case LOUDSPEAKER_HUM -> all.removeIf(e -> e.use() == Extra.Use.LOUDSPEAKERS_UNBALANCED);
+            case HEADPHONES_QUIET -> {
+                return kit.with(louder(all, named(all, miss.part()), part));
+            }
             default -> {}
         }
         for (int i = 0; i < miss.pieces(); i++) {
@@ -74,6 +78,18 @@ public final class Mend {
         }
         Kit with = kit.with(all);
         return part.use() == Extra.Use.POP_FILTER ? seat(with, miss, Mend::screened) : with;
+    }
+
+    /** An amplifier takes the place of what only divides; louder headphones that of all that were too soft. */
+    static List<Extra> louder(List<Extra> all, Extra quiet, Extra part) {
+        List<Extra> then = new ArrayList<>(all);
+        if (part.drive().isPresent()) {
+            then.removeIf(e -> e.use() == Extra.Use.HEADPHONE_SPLITTER);
+            then.add(part);
+        } else {
+            then.replaceAll(e -> e.equals(quiet) ? part : e);
+        }
+        return then;
     }
 
     private static Extra named(List<Extra> all, String name) {

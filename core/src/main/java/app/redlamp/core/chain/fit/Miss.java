@@ -54,6 +54,10 @@ public record Miss(
         HEADPHONES_OPEN,
         /** Sockets for headphones that are missing. */
         HEADPHONE_OUTPUTS,
+        /** By how much one's own voice is too soft in them with their knob wide open, dB. */
+        HEADPHONES_QUIET,
+        /** Loudspeakers over a lead that is not balanced. */
+        LOUDSPEAKER_HUM,
         NO_DIRECT_MONITORING,
         HUB,
         /** Current that is drawn, mA. */

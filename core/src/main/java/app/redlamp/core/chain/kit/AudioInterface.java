@@ -4,6 +4,7 @@ import app.redlamp.core.chain.Converter;
 import app.redlamp.core.chain.Preamp;
 import app.redlamp.core.fault.Faults;
 import java.util.Locale;
+import java.util.Optional;
 
 /**
  * A box with preamps and a converter.
@@ -14,6 +15,7 @@ import java.util.Locale;
  * @param phantom whether it gives 48 V
  * @param tracks that reach the computer one by one; a mixer that sends its sum has two
  * @param headphoneOutputs 0 to 16
+ * @param headphoneOut what each of them gives; absent where that is not known
  * @param directMonitoring whether one can hear oneself without the delay of the computer
  * @param busMilliamps what it draws from the computer; 0 where it has a supply or a battery of its own
  */
@@ -28,6 +30,7 @@ public record AudioInterface(
         boolean phantom,
         int tracks,
         int headphoneOutputs,
+        Optional<HeadphoneOutput> headphoneOut,
         boolean directMonitoring,
         int busMilliamps,
         Price price,

@@ -2,6 +2,7 @@ package app.redlamp.core.chain.kit;
 
 import app.redlamp.core.fault.Faults;
 import java.util.Locale;
+import java.util.Optional;
 import java.util.OptionalDouble;
 
 /**
@@ -11,6 +12,8 @@ import java.util.OptionalDouble;
  * @param reachM how far an arm or a stand reaches, 0 to 5 m; absent for anything else
  * @param holdsKg what an arm or a stand carries at that reach, 0 to 20 kg; absent for anything else
  * @param outputs sockets that a splitter for headphones has; 0 for anything else
+ * @param headphones what headphones ask of a socket; absent where that is not known, and for anything else
+ * @param drive what a splitter with an amplifier of its own gives; absent for one that only divides, and for anything else
  */
 public record Extra(
         String id,
@@ -19,6 +22,8 @@ public record Extra(
         OptionalDouble reachM,
         OptionalDouble holdsKg,
         int outputs,
+        Optional<Headphones> headphones,
+        Optional<HeadphoneOutput> drive,
         Price price,
         String note)
         implements Gear {
@@ -28,6 +33,10 @@ public record Extra(
         HEADPHONES_CLOSED,
         HEADPHONES_OPEN,
         HEADPHONE_SPLITTER,
+        /** To listen with afterwards, over a lead whose two wires go against each other. */
+        LOUDSPEAKERS_BALANCED,
+        /** And over one whose screen is the way back, so that what flows from earth to earth is heard. */
+        LOUDSPEAKERS_UNBALANCED,
         /** An arm that is clamped to a desk. */
         DESK_ARM,
         /** A stand on the desk. */
@@ -65,9 +74,13 @@ public record Extra(
                 && holdsKg.orElse(0) <= 20
                 && outputs >= 0
                 && outputs <= 16;
+        boolean belongs = (headphones.isEmpty() || use.isHeadphones()) && (drive.isEmpty() || use == Use.HEADPHONE_SPLITTER);
         if (!right) {
             throw new IllegalArgumentException(
                     Faults.say("extra.reaches-holds-outputs", name, reachM.orElse(0), holdsKg.orElse(0), outputs));
+        }
+        if (!belongs) {
+            throw new IllegalArgumentException(Faults.say("extra.figures-of-another", name, use.id()));
         }
     }
 }

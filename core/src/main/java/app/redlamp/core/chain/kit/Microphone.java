@@ -113,9 +113,15 @@ public record Microphone(
      * What is built in.
      *
      * @param headphones whether headphones can be plugged into it and hear it without delay
+     * @param headphoneOut what that socket gives; absent where that is not known, or there is none
      * @param automatic whether it sets its level by itself, which pumps the noise
      */
-    public record Inside(Preamp preamp, Converter converter, boolean headphones, boolean automatic) {}
+    public record Inside(
+            Preamp preamp,
+            Converter converter,
+            boolean headphones,
+            Optional<HeadphoneOutput> headphoneOut,
+            boolean automatic) {}
 
     /** @throws IllegalArgumentException out of range, or where it neither has a converter nor a plug for one */
     public Microphone {

@@ -98,6 +98,7 @@ class ChooseTest {
                 true,
                 1,
                 1,
+                Optional.empty(),
                 true,
                 400,
                 Parts.price(40),

@@ -267,4 +267,69 @@ class DatasheetTest {
                         tuple(Doubt.Kind.LOW, DataSheetItem.MAX_GAIN),
                         tuple(Doubt.Kind.HIGH, DataSheetItem.DYNAMIC_RANGE));
     }
+
+    /** Headphones say their level like microphones, and mean another: what it is said at tells them apart. */
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "Sensitivity: 98 dB SPL/mW                     | 98   | mW",
+                "Sensitivity 102 dB at 1 mW                    | 102  | mW",
+                "Sensitivity (1 kHz): 96 dB/mW                 | 96   | mW",
+                "Sound pressure level (SPL): 112 dB @ 1 Vrms   | 112  | V",
+                "Sensitivity: 115,5 dB SPL/V                   | 115.5 | V"
+            })
+    void headphonesAreTold(String line, double db, String at) {
+        DataSheet sheet = DataSheetReader.read("Nominal impedance: 32 ohms\n" + line);
+        boolean volt = at.equals("V");
+        assertThat(sheet.value(
+                        volt ? DataSheetItem.HEADPHONE_SENSITIVITY_VOLT : DataSheetItem.HEADPHONE_SENSITIVITY))
+                .hasValue(db);
+        assertThat(sheet.value(DataSheetItem.SENSITIVITY)).isEmpty();
+        DataSheetHeadphones made = DataSheetHeadphones.of(sheet);
+        // 1 V over 32 Ω are 31.25 mW, 14.95 dB more than 1 mW (worked by hand).
+        assertThat(made.usual().dbPerMilliwatt()).isCloseTo(volt ? db - 14.95 : db, within(0.01));
+        assertThat(made.usual().ohm()).isEqualTo(32);
+        assertThat(made.assumed()).isEmpty();
+        assertThat(made.doubts()).isEmpty();
+    }
+
+    @Test
+    void aMicrophoneStaysAMicrophone() {
+        DataSheet sheet = DataSheetReader.read("Sensitivity: -34 dBV/Pa\nMax SPL: 134 dB");
+        assertThat(sheet.value(DataSheetItem.SENSITIVITY)).isPresent();
+        assertThat(sheet.value(DataSheetItem.MAX_SPL)).hasValue(134);
+        assertThat(sheet.value(DataSheetItem.HEADPHONE_SENSITIVITY)).isEmpty();
+        DataSheet volts = DataSheetReader.read("Sensitivity: -54 dB re 1 V/Pa");
+        assertThat(volts.value(DataSheetItem.SENSITIVITY)).isPresent();
+    }
+
+    @Test
+    void aSocketForHeadphonesIsKnownByBothOfItsFigures() {
+        DataSheet sheet = DataSheetReader.read("Headphone output level: +4 dBu\nHeadphone output impedance: 22 ohms");
+        assertThat(DataSheetHeadphones.socket(sheet).orElseThrow().ohm()).isEqualTo(22);
+        assertThat(DataSheetHeadphones.socket(sheet).orElseThrow().volts()).isCloseTo(1.228, within(0.001));
+        assertThat(DataSheetHeadphones.socket(DataSheetReader.read("Headphone output level: 1.4 V")))
+                .isEmpty();
+        assertThat(Quantity.read(DataSheetItem.SOCKET_LEVEL, "850 mV").value()).isEqualTo(0.85);
+        assertThat(Quantity.read(DataSheetItem.SOCKET_LEVEL, "0 dBV").value()).isEqualTo(1);
+        assertThatThrownBy(() -> Quantity.read(DataSheetItem.SOCKET_LEVEL, "60 mW into 32 ohms"))
+                .hasMessageContaining("nothing plugged in");
+        assertThatThrownBy(() -> Quantity.read(DataSheetItem.HEADPHONE_SENSITIVITY, "104 dB/V"))
+                .hasMessageContaining("field for 1 V");
+        assertThatThrownBy(() -> Quantity.read(DataSheetItem.HEADPHONE_SENSITIVITY_VOLT, "98 dB/mW"))
+                .hasMessageContaining("field for 1 mW");
+    }
+
+    @Test
+    void headphonesThatHardlyCanBeAreDoubted() {
+        DataSheet sheet = DataSheetReader.read("Impedance: 900 ohms\nSensitivity: 124 dB/mW");
+        assertThat(DataSheetHeadphones.of(sheet).doubts())
+                .extracting(Doubt::kind, Doubt::item)
+                .containsExactly(
+                        tuple(Doubt.Kind.HIGH, DataSheetItem.HEADPHONE_IMPEDANCE),
+                        tuple(Doubt.Kind.HIGH, DataSheetItem.HEADPHONE_SENSITIVITY));
+        assertThat(DataSheetHeadphones.of(DataSheet.EMPTY).assumed())
+                .containsExactly(DataSheetItem.HEADPHONE_IMPEDANCE, DataSheetItem.HEADPHONE_SENSITIVITY);
+    }
 }

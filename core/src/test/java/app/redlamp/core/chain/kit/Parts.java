@@ -35,7 +35,7 @@ public final class Parts {
     public static final Microphone USB = digital(
             "usb",
             14,
-            new Microphone.Inside(new Preamp(0, 40, -120, 2, 2, 3000), new Converter(24, 100), true, false),
+            new Microphone.Inside(new Preamp(0, 40, -120, 2, 2, 3000), new Converter(24, 100), true, Optional.empty(), false),
             130);
     public static final Microphone TELEPHONE = new Microphone(
             "telephone",
@@ -46,7 +46,7 @@ public final class Parts {
             Plug.NONE,
             Microphone.Power.NONE,
             Optional.of(
-                    new Microphone.Inside(new Preamp(0, 30, -112, 0, -4, 10_000), new Converter(16, 88), false, true)),
+                    new Microphone.Inside(new Preamp(0, 30, -112, 0, -4, 10_000), new Converter(16, 88), false, Optional.empty(), true)),
             0.005,
             0.2,
             Price.NOTHING,
@@ -136,6 +136,7 @@ public final class Parts {
                 phantom,
                 inputs,
                 1,
+                Optional.empty(),
                 true,
                 450,
                 price(price),
@@ -150,6 +151,8 @@ public final class Parts {
                 reach > 0 ? OptionalDouble.of(reach) : OptionalDouble.empty(),
                 holds > 0 ? OptionalDouble.of(holds) : OptionalDouble.empty(),
                 outputs,
+                Optional.empty(),
+                Optional.empty(),
                 price(price),
                 "");
     }
