@@ -1,5 +1,7 @@
 package app.redlamp.cli;
 
+import app.redlamp.core.acoustics.cabin.CabinChoice;
+import app.redlamp.core.acoustics.cabin.Cabins;
 import app.redlamp.core.acoustics.outside.WeekNoise;
 import app.redlamp.core.acoustics.room.Boominess;
 import app.redlamp.core.acoustics.room.Material;
@@ -11,14 +13,16 @@ import app.redlamp.core.acoustics.spot.Treatment;
 import app.redlamp.core.acoustics.spot.TreatmentStep;
 import app.redlamp.core.acoustics.spot.Wanted;
 import app.redlamp.core.chain.kit.Kit;
+import app.redlamp.core.port.OfferedBooths;
 import app.redlamp.core.port.Shelf;
+import app.redlamp.words.BoothOfferWording;
 import app.redlamp.words.Lengths;
 import app.redlamp.words.RoomWording;
 import java.io.IOException;
 import java.nio.file.Path;
-import java.time.LocalTime;
 import java.util.List;
 import java.util.concurrent.Callable;
+import java.util.function.BiFunction;
 import java.util.function.Function;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Option;
@@ -27,11 +31,9 @@ import picocli.CommandLine.Parameters;
 /** {@code room}: how long a drawn room rings, where it booms, what comes back, how loud it is, and what would help. */
 @Command(name = "room", description = "Computes a drawn room.", mixinStandardHelpOptions = true)
 final class RoomCommand implements Callable<Integer> {
-    private static final LocalTime EARLIEST = LocalTime.of(7, 0);
-    private static final LocalTime LATEST = LocalTime.of(23, 0);
-
     private final Console console;
     private final Function<Path, Shelf<Material, Spot>> shelves;
+    private final BiFunction<Path, List<Material>, OfferedBooths> offers;
 
     @Parameters(paramLabel = "FILE", description = "Room document (docs/formats.md).")
     private Path file;
@@ -45,16 +47,26 @@ final class RoomCommand implements Callable<Integer> {
     @Option(names = "--persons", paramLabel = "N", description = "People in the room, 1 to 16; 1 if left out.")
     private int persons = 1;
 
+    @Option(names = "--booths", description = "Prints what booths to buy would bring beside treatment, too.")
+    private boolean booths;
+
     @Option(names = "--json", description = "Prints one JSON object.")
     private boolean json;
 
     @picocli.CommandLine.Mixin
     private Library library = new Library();
 
-    /** @param shelves rooms and materials of a library */
-    RoomCommand(Console console, Function<Path, Shelf<Material, Spot>> shelves) {
+    /**
+     * @param shelves rooms and materials of a library
+     * @param offers booths of a library, by the materials that they may be lined with
+     */
+    RoomCommand(
+            Console console,
+            Function<Path, Shelf<Material, Spot>> shelves,
+            BiFunction<Path, List<Material>, OfferedBooths> offers) {
         this.console = console;
         this.shelves = shelves;
+        this.offers = offers;
     }
 
     @Override
@@ -75,10 +87,17 @@ final class RoomCommand implements Callable<Integer> {
         List<TreatmentStep> steps = new Treatment(wanted, rooms.parts()).steps(spot.room());
         RoomWording wording =
                 new RoomWording(console.locale(), new Lengths(console.locale(), Lengths.imperialIn(console.locale())));
+        List<CabinChoice> choices = List.of();
+        if (booths) {
+            OfferedBooths offered = offers.apply(library.folder(), rooms.parts());
+            offered.faults().forEach(console::error);
+            choices = Cabins.of(study, steps, offered.all(), persons);
+        }
         if (json) {
-            console.out().println(Json.text(RoomJson.of(study, persons, steps, wording)));
+            console.out().println(Json.text(RoomJson.of(study, persons, steps, choices, wording)));
         } else {
             print(study, steps, wording);
+            printBooths(choices, wanted);
         }
         return Console.exitCode(RoomVerdict.of(study).state());
     }
@@ -116,10 +135,27 @@ final class RoomCommand implements Callable<Integer> {
     }
 
     private void printNoise(Study study, WeekNoise week, RoomWording wording) {
-        week.quiet(study.wanted().noiseDbA(), EARLIEST, LATEST).forEach(q -> line("quiet", wording.quiet(q)));
+        week.quiet(study.wanted().noiseDbA(), WeekNoise.EARLIEST, WeekNoise.LATEST)
+                .forEach(q -> line("quiet", wording.quiet(q)));
         study.whatIfs()
                 .forEach(w ->
                         line("what if", wording.whatIf(w, study.spot().sources()) + ": " + wording.whatIfDetail(w)));
+    }
+
+    private void printBooths(List<CabinChoice> choices, Wanted wanted) {
+        BoothOfferWording wording = new BoothOfferWording(console.locale());
+        for (CabinChoice choice : choices) {
+            CabinChoice now = choices.get(0);
+            line(
+                    "booth",
+                    wording.name(choice) + ": price " + wording.price(choice) + ", noise "
+                            + wording.whole(choice.noiseDbA()) + " dB(A) (" + wording.noise(choice, now) + "), room "
+                            + wording.room(choice, now) + ", quiet hours a week " + wording.whole(choice.quietHours())
+                            + ", air " + wording.air(choice));
+        }
+        if (!choices.isEmpty()) {
+            line("which", wording.verdict(choices, wanted.noiseDbA()));
+        }
     }
 
     private void line(String name, String value) {

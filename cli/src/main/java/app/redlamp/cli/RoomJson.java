@@ -1,5 +1,7 @@
 package app.redlamp.cli;
 
+import app.redlamp.core.acoustics.cabin.Cabin;
+import app.redlamp.core.acoustics.cabin.CabinChoice;
 import app.redlamp.core.acoustics.room.Boom;
 import app.redlamp.core.acoustics.room.Reflection;
 import app.redlamp.core.acoustics.room.SixBands;
@@ -20,7 +22,8 @@ import java.util.Map;
 final class RoomJson {
     private RoomJson() {}
 
-    static Map<String, Object> of(Study study, int persons, List<TreatmentStep> steps, RoomWording wording) {
+    static Map<String, Object> of(
+            Study study, int persons, List<TreatmentStep> steps, List<CabinChoice> choices, RoomWording wording) {
         Map<String, Object> json = new LinkedHashMap<>();
         json.put("name", study.spot().name());
         Verdict<RoomProblem> verdict = RoomVerdict.of(study);
@@ -48,6 +51,11 @@ final class RoomJson {
         });
         json.put("closedAir", air(StaleAir.of(study.spot().room().space(), persons)));
         json.put("steps", steps.stream().map(s -> step(s, wording)).toList());
+        if (!choices.isEmpty()) {
+            json.put(
+                    "booths",
+                    choices.stream().map(c -> booth(c, choices.get(0))).toList());
+        }
         return json;
     }
 
@@ -105,6 +113,23 @@ final class RoomJson {
         json.put("price", step.price());
         json.put("beforeS", boxed(step.before()));
         json.put("afterS", boxed(step.after()));
+        return json;
+    }
+
+    private static Map<String, Object> booth(CabinChoice choice, CabinChoice now) {
+        Map<String, Object> json = new LinkedHashMap<>();
+        json.put("way", choice.way().id());
+        json.put("id", choice.cabin().map(Cabin::id).orElse(null));
+        json.put("price", choice.price());
+        json.put("fits", choice.fits());
+        json.put("noiseDbA", Json.number(choice.noiseDbA()));
+        json.put("pricePerNoiseDb", Json.number(choice.noisePrice(now)));
+        json.put("quietHoursAWeek", Json.number(choice.quietHours()));
+        json.put("decay500HzS", choice.decayS());
+        json.put("voiceOverRoomDb", choice.voiceOverRoomDb());
+        json.put("pricePerRoomDb", Json.number(choice.roomPrice(now)));
+        json.put("boomDb", choice.boomDb());
+        json.put("minutesTo2000Ppm", Json.number(choice.staleMinutes()));
         return json;
     }
 

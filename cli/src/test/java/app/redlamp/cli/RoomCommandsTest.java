@@ -67,6 +67,28 @@ class RoomCommandsTest {
     }
 
     @Test
+    void boothsStandBesideTheTreatmentWithWhatADecibelCosts() throws IOException {
+        shell.run("room", room.toString(), "--booths");
+        assertThat(shell.out())
+                .contains("as it is: price –")
+                .contains("Panel booth, double wall (too large for here): price 9200");
+        assertThat(shell.out()).contains("quiet enough with everything on");
+        Shell second = new Shell();
+        second.run("room", room.toString(), "--json", "--booths");
+        JsonNode booths = second.json().get("booths");
+        assertThat(booths).hasSize(7);
+        assertThat(booths.get(0).get("way").asText()).isEqualTo("as-it-is");
+        JsonNode treated = booths.get(1);
+        JsonNode dearest = booths.get(6);
+        assertThat(treated.get("pricePerRoomDb").asDouble())
+                .isLessThan(dearest.get("pricePerRoomDb").asDouble());
+        assertThat(dearest.get("id").asText()).isEqualTo("double-wall");
+        Shell without = new Shell();
+        without.run("room", room.toString(), "--json");
+        assertThat(without.json().has("booths")).isFalse();
+    }
+
+    @Test
     void roomPrintsTheDocumentedObject() throws IOException {
         assertThat(shell.run("room", room.toString(), "--json", "--decay", "0.3"))
                 .isEqualTo(Console.FAILS);

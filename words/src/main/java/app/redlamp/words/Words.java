@@ -30,6 +30,10 @@ public record Words(Locale locale, Lengths lengths) {
         return new RoomWording(locale, lengths);
     }
 
+    public BoothOfferWording boothOffers() {
+        return new BoothOfferWording(locale);
+    }
+
     public ClapWording claps() {
         return new ClapWording(locale, lengths);
     }

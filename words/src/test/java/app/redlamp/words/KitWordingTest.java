@@ -274,7 +274,8 @@ class KitWordingTest {
 
     @Test
     void dataSheetsAreExplained() {
-        assertThat(sheets.assumed(List.of(DataSheetItem.HEADPHONE_SENSITIVITY), 0)).contains("guess");
+        assertThat(sheets.assumed(List.of(DataSheetItem.HEADPHONE_SENSITIVITY), 0))
+                .contains("guess");
         for (DataSheetItem item : DataSheetItem.values()) {
             Entry entry = new Entry(item, 12, "12", Entry.How.AS_IT_IS);
             assertThat(sheets.item(item)).isNotBlank();

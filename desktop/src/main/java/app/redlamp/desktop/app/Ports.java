@@ -9,6 +9,7 @@ import app.redlamp.core.port.Finishing;
 import app.redlamp.core.port.LearntControls;
 import app.redlamp.core.port.Listening;
 import app.redlamp.core.port.Monitoring;
+import app.redlamp.core.port.OfferedBooths;
 import app.redlamp.core.port.Playback;
 import app.redlamp.core.port.Printing;
 import app.redlamp.core.port.Productions;
@@ -32,6 +33,7 @@ public record Ports(
         Productions productions,
         Scripts scripts,
         Shelf<Material, Spot> rooms,
+        OfferedBooths offeredBooths,
         Listening listening,
         Shelf<Gear, Kit> equipment,
         LearntControls marks,

@@ -7,6 +7,7 @@ import app.redlamp.core.chain.kit.Kit;
 import app.redlamp.core.port.Capture;
 import app.redlamp.core.port.LearntControls;
 import app.redlamp.core.port.Monitoring;
+import app.redlamp.core.port.OfferedBooths;
 import app.redlamp.core.port.Playback;
 import app.redlamp.core.port.Settings;
 import app.redlamp.core.port.Shelf;
@@ -26,6 +27,7 @@ import app.redlamp.media.monitor.DeviceMonitoring;
 import app.redlamp.media.monitor.Outputs;
 import app.redlamp.media.play.SilentOutput;
 import app.redlamp.media.play.SourcePlayback;
+import app.redlamp.media.room.BoothFolder;
 import app.redlamp.media.room.RoomShelf;
 import java.util.concurrent.CompletableFuture;
 
@@ -43,6 +45,8 @@ final class Preparation {
             CompletableFuture.supplyAsync(() -> new SpecificationLibrary(Places.library()));
     private static final CompletableFuture<Shelf<Material, Spot>> ROOMS =
             CompletableFuture.supplyAsync(() -> RoomShelf.in(Places.library()));
+    private static final CompletableFuture<OfferedBooths> BOOTHS =
+            ROOMS.thenApply(rooms -> new BoothFolder(Places.library(), rooms.parts()));
     private static final CompletableFuture<Shelf<Gear, Kit>> EQUIPMENT =
             CompletableFuture.supplyAsync(() -> KitShelf.in(Places.library()));
     private static final CompletableFuture<LearntControls> MARKS =
@@ -77,6 +81,10 @@ final class Preparation {
 
     static Shelf<Material, Spot> rooms() {
         return ROOMS.join();
+    }
+
+    static OfferedBooths offeredBooths() {
+        return BOOTHS.join();
     }
 
     static Shelf<Gear, Kit> equipment() {

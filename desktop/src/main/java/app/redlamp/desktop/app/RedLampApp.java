@@ -59,6 +59,7 @@ public final class RedLampApp extends Application {
                         new ProductionFolders(clock),
                         new ScriptFiles(),
                         Preparation.rooms(),
+                        Preparation.offeredBooths(),
                         new FileListening(),
                         Preparation.equipment(),
                         Preparation.marks(),

@@ -1,7 +1,10 @@
 package app.redlamp.desktop.app;
 
+import app.redlamp.core.acoustics.room.Material;
+import app.redlamp.core.acoustics.spot.Spot;
 import app.redlamp.core.port.Recordings;
 import app.redlamp.core.port.Settings;
+import app.redlamp.core.port.Shelf;
 import app.redlamp.media.FileListening;
 import app.redlamp.media.capture.BoothCapture;
 import app.redlamp.media.finish.FileFinishing;
@@ -14,6 +17,7 @@ import app.redlamp.media.play.SourcePlayback;
 import app.redlamp.media.print.FilePrinting;
 import app.redlamp.media.production.ProductionFolders;
 import app.redlamp.media.production.RescueFolder;
+import app.redlamp.media.room.BoothFolder;
 import app.redlamp.media.room.RoomShelf;
 import app.redlamp.media.script.ScriptFiles;
 import java.nio.file.Path;
@@ -32,6 +36,7 @@ final class StandIns {
     static Ports ports(
             Settings settings, Recordings recordings, Path library, SilentOutput.Pace pace, double haste, Clock clock) {
         BoothCapture booth = new BoothCapture(Preparation.BOOTH, SilentOutput.Pace.REAL, haste);
+        Shelf<Material, Spot> rooms = RoomShelf.in(library);
         return new Ports(
                 settings,
                 recordings,
@@ -41,7 +46,8 @@ final class StandIns {
                 new SourcePlayback(new SilentOutput(pace)),
                 new ProductionFolders(clock),
                 new ScriptFiles(),
-                RoomShelf.in(library),
+                rooms,
+                new BoothFolder(library, rooms.parts()),
                 new FileListening(),
                 KitShelf.in(library),
                 new MarksFolder(library),

@@ -36,6 +36,7 @@ import app.redlamp.desktop.production.ClosingModel;
 import app.redlamp.desktop.production.DeliveryBook;
 import app.redlamp.desktop.production.KitModel;
 import app.redlamp.desktop.production.ProductionModel;
+import app.redlamp.desktop.room.BoothsModel;
 import app.redlamp.desktop.room.ListeningModel;
 import app.redlamp.desktop.room.QuietModel;
 import app.redlamp.desktop.room.RoomModel;
@@ -137,6 +138,7 @@ public final class Wiring implements AutoCloseable {
                         room,
                         listening,
                         new QuietModel(room, jobs, strings),
+                        new BoothsModel(room, ports.offeredBooths(), jobs),
                         new ShelfModel<>(ports.rooms(), Spot::name, jobs, strings)));
         List<Station> stations = List.of(
                 new BriefStation(context, new BriefStation.Models(brief, this::recent)),

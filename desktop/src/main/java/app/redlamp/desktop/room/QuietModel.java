@@ -7,7 +7,6 @@ import app.redlamp.core.planning.plan.QuietHours;
 import app.redlamp.desktop.job.JobService;
 import app.redlamp.desktop.look.Strings;
 import java.time.DayOfWeek;
-import java.time.LocalTime;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
@@ -15,11 +14,6 @@ import java.util.Optional;
 
 /** The room's quiet hours, and their way into the Brief's calendar. */
 public final class QuietModel {
-    /** Nobody records while others sleep (common practice, no source). */
-    private static final LocalTime EARLIEST = LocalTime.of(7, 0);
-
-    private static final LocalTime LATEST = LocalTime.of(23, 0);
-
     private final RoomModel room;
     private final JobService jobs;
     private final Strings strings;
@@ -36,7 +30,7 @@ public final class QuietModel {
         return now == null
                 ? List.of()
                 : now.week()
-                        .map(w -> w.quiet(now.wanted().noiseDbA(), EARLIEST, LATEST))
+                        .map(w -> w.quiet(now.wanted().noiseDbA(), WeekNoise.EARLIEST, WeekNoise.LATEST))
                         .orElse(List.of());
     }
 

@@ -37,7 +37,11 @@ public final class RoomStation extends StationBase {
 
     /** What the station works with. */
     public record Models(
-            RoomModel room, ListeningModel listening, QuietModel quiet, ShelfModel<Material, Spot> shelf) {}
+            RoomModel room,
+            ListeningModel listening,
+            QuietModel quiet,
+            BoothsModel booths,
+            ShelfModel<Material, Spot> shelf) {}
 
     public RoomStation(StationContext context, Models models) {
         this(StationParts.of(context, models));
@@ -123,6 +127,7 @@ public final class RoomStation extends StationBase {
                 KeyBinding.plain(KeyCode.S, strings.say("keys.space"), () -> view.openDesk("space")),
                 KeyBinding.plain(KeyCode.H, strings.say("keys.things"), () -> view.openDesk("things")),
                 KeyBinding.plain(KeyCode.N, strings.say("keys.noise"), () -> view.openDesk("noise")),
+                KeyBinding.plain(KeyCode.O, strings.say("keys.booths"), () -> view.openDesk("booths")),
                 KeyBinding.plain(KeyCode.L, strings.say("keys.places"), () -> view.openDesk("places")),
                 KeyBinding.plain(KeyCode.C, strings.say("keys.clap"), view::openMeasure),
                 KeyBinding.plain(KeyCode.B, strings.say("keys.compare"), view::openCompare),

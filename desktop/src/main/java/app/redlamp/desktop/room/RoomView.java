@@ -1,5 +1,6 @@
 package app.redlamp.desktop.room;
 
+import app.redlamp.core.acoustics.cabin.Cabin;
 import app.redlamp.core.acoustics.room.Room;
 import app.redlamp.core.acoustics.spot.Spot;
 import app.redlamp.core.acoustics.spot.Study;
@@ -229,6 +230,7 @@ final class RoomView {
         sheets.put("space", () -> new SpaceSheet(parts));
         sheets.put("things", () -> new ThingsSheet(parts));
         sheets.put("noise", () -> new NoiseSheet(parts, pictures));
+        sheets.put("booths", () -> new BoothsSheet(parts, this::openOffer));
         sheets.put("places", () -> new PlacesSheet(parts));
         return sheets;
     }
@@ -249,6 +251,10 @@ final class RoomView {
 
     void openNight() {
         cover(close -> new NightPane(parts, close));
+    }
+
+    private void openOffer(Optional<Cabin> offer) {
+        cover(close -> new BoothOfferPane(parts, offer, close));
     }
 
     void focusPlan() {

@@ -14,6 +14,7 @@ import java.util.List;
 import javafx.application.Platform;
 import javafx.geometry.Bounds;
 import javafx.scene.Node;
+import javafx.scene.control.TextInputControl;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.MouseButton;
 import javafx.stage.Stage;
@@ -173,6 +174,32 @@ class RoomJourneyTest {
 
         assertThat(room().patches()).hasSize(patches + 2);
         Window.until(() -> window.wiring.room().advice().get().steps().size() < steps);
+    }
+
+    @Test
+    void anOfferOfABoothIsHeldAgainstClothAndKept(FxRobot robot) throws IOException {
+        openDemo();
+        window.push(robot, KeyCode.O);
+        Window.until(() -> Window.text(robot, "#booths-verdict").contains("hours a week are quiet as it is"));
+        window.fire(robot, "#booth-add");
+        window.write(robot, "#booth-keeps-3", "loud");
+        assertThat(Window.text(robot, "#booth-fault")).contains("loud");
+        window.fire(robot, "#booth-keep");
+        assertThat(Window.find(robot, "#booth-name").tryQuery())
+                .as("nothing is kept past a fault")
+                .isPresent();
+        window.write(robot, "#booth-keeps-3", "44");
+        window.write(robot, "#booth-price", "100");
+        window.fire(robot, "#booth-keep");
+        Window.until(() -> Window.find(robot, "#booth-own-booth").tryQuery().isPresent());
+        assertThat(Window.text(robot, "#booths-verdict")).contains("My offer");
+        window.fire(robot, "#booth-own-booth");
+        assertThat(Window.find(robot, "#booth-keeps-3")
+                        .queryAs(TextInputControl.class)
+                        .getText())
+                .isEqualTo("44");
+        window.fire(robot, "#booth-forget");
+        Window.until(() -> Window.find(robot, "#booth-own-booth").tryQuery().isEmpty());
     }
 
     @Test

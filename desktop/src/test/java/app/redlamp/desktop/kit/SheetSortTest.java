@@ -96,13 +96,12 @@ class SheetSortTest {
                 .part();
         assertThat(ears.use()).isEqualTo(Extra.Use.HEADPHONES_CLOSED);
         assertThat(ears.headphones()).contains(new Headphones(80, 95));
-        assertThat(SheetSort.OPEN_HEADPHONES
-                        .of(sheet, "B", PRICE, 1, chain())
-                        .here())
+        assertThat(SheetSort.OPEN_HEADPHONES.of(sheet, "B", PRICE, 1, chain()).here())
                 .isEmpty();
         DataSheet box = DataSheetReader.read("Headphone level: 1.5 V\nHeadphone impedance: 10 ohms");
-        assertThat(((AudioInterface)
-                                SheetSort.INTERFACE.of(box, "C", PRICE, 1, chain()).part())
+        assertThat(((AudioInterface) SheetSort.INTERFACE
+                                .of(box, "C", PRICE, 1, chain())
+                                .part())
                         .headphoneOut())
                 .contains(new HeadphoneOutput(1.5, 10));
         assertThat(SheetSort.CLOSED_HEADPHONES.isMicrophone()).isFalse();

@@ -35,7 +35,7 @@ class RoomPicturesTest {
 
     private Shelf<Material, Spot> shelf;
     private final RoomPictures pictures =
-            new RoomPictures(Stations.parts(new RoomStation.Models(null, null, null, null)));
+            new RoomPictures(Stations.parts(new RoomStation.Models(null, null, null, null, null)));
 
     @BeforeEach
     void read() {

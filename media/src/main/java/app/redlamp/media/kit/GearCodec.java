@@ -44,11 +44,11 @@ final class GearCodec {
             o.number("outputOhm", Capsule::outputOhm),
             o.optionalNumber("evenAtM", Capsule::evenAtM)));
 
-    private static final Codec<HeadphoneOutput> HEADPHONE_OUT = Codec.of(o ->
-            new HeadphoneOutput(o.number("volts", HeadphoneOutput::volts), o.number("ohm", HeadphoneOutput::ohm)));
+    private static final Codec<HeadphoneOutput> HEADPHONE_OUT = Codec.of(
+            o -> new HeadphoneOutput(o.number("volts", HeadphoneOutput::volts), o.number("ohm", HeadphoneOutput::ohm)));
 
-    private static final Codec<Headphones> HEADPHONES = Codec.of(o -> new Headphones(
-            o.number("ohm", Headphones::ohm), o.number("dbPerMilliwatt", Headphones::dbPerMilliwatt)));
+    private static final Codec<Headphones> HEADPHONES = Codec.of(o ->
+            new Headphones(o.number("ohm", Headphones::ohm), o.number("dbPerMilliwatt", Headphones::dbPerMilliwatt)));
 
     private static final Codec<Microphone.Inside> INSIDE = Codec.of(o -> new Microphone.Inside(
             o.object("preamp", PREAMP, Microphone.Inside::preamp),

@@ -48,7 +48,7 @@ public final class RoomShelf {
                 presets);
     }
 
-    private static JsonObject resource(String name) throws IOException {
+    static JsonObject resource(String name) throws IOException {
         try (InputStream in = RoomShelf.class.getResourceAsStream(name)) {
             return JsonDocument.read(in.readAllBytes());
         }

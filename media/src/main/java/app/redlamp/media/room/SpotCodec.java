@@ -34,7 +34,7 @@ import java.util.OptionalDouble;
 public final class SpotCodec {
     static final int FORMAT = 1;
 
-    private static final Codec<Space> SPACE = Codec.of(o -> new Space(
+    static final Codec<Space> SPACE = Codec.of(o -> new Space(
             o.number("widthM", Space::widthM), o.number("depthM", Space::depthM), o.number("heightM", Space::heightM)));
 
     private static final Codec<Air> AIR = Codec.of(o ->

@@ -21,6 +21,12 @@ public record WeekNoise(List<Double> dbA, List<OctaveLevels> shares) {
     /** Slots of a day (by definition). */
     public static final int SLOTS_A_DAY = 24 * 60 / SLOT_MIN;
 
+    /** Nobody records earlier, unless for the quiet (common practice, no source). */
+    public static final LocalTime EARLIEST = LocalTime.of(7, 0);
+
+    /** Nor later (common practice, no source). */
+    public static final LocalTime LATEST = LocalTime.of(23, 0);
+
     public WeekNoise {
         dbA = List.copyOf(dbA);
         shares = List.copyOf(shares);

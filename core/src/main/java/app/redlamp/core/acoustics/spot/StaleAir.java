@@ -30,6 +30,9 @@ public record StaleAir(double volumeM3, double surfaceM2, int persons, double ch
     /** Dry heat of a person who sits and talks, in W (ISO 7730 at 1.2 met, without what evaporates, from memory). */
     private static final double BODY_W = 75;
 
+    /** A litre a second in m³ an hour (by definition). */
+    private static final double LITRE_PER_S = 3.6;
+
     /** Heat that a cubic metre of air holds, in Wh a K (from memory). */
     private static final double AIR_WH = 0.34;
 
@@ -42,6 +45,11 @@ public record StaleAir(double volumeM3, double surfaceM2, int persons, double ch
     /** A closed room and whoever is in it. */
     public static StaleAir of(Space space, int persons) {
         return new StaleAir(space.volume(), space.surface(), persons, SHUT);
+    }
+
+    /** With a fan or vents beside the gaps, which move so many litres a second, 0 or more. */
+    public StaleAir aired(double litresPerS) {
+        return new StaleAir(volumeM3, surfaceM2, persons, changesPerHour + litresPerS * LITRE_PER_S / volumeM3);
     }
 
     /**

@@ -76,9 +76,10 @@ public record WiringStep(Kind kind, String seat, String part, double db) {
             steps.add(with(Kind.PORT, kit.box().get()));
         }
         OptionalDouble loudest = HeadphoneLevel.loudestDb(kit);
-        steps.add(loudest.isPresent()
-                ? new WiringStep(Kind.HEADPHONES_LOUD, "", "", loudest.getAsDouble())
-                : all(Kind.HEADPHONES));
+        steps.add(
+                loudest.isPresent()
+                        ? new WiringStep(Kind.HEADPHONES_LOUD, "", "", loudest.getAsDouble())
+                        : all(Kind.HEADPHONES));
         if (box && phantom) {
             steps.add(with(Kind.PHANTOM_ON, kit.box().get()));
             steps.add(all(Kind.WAIT));

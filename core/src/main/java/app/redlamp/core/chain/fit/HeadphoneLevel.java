@@ -46,7 +46,9 @@ public record HeadphoneLevel(Extra extra, double voiceDb, double wantedDb, doubl
 
     /** The loudest that can come out of any headphones of a kit, in dB; absent where nothing is known of them. */
     public static OptionalDouble loudestDb(Kit kit) {
-        return HeadphonePair.of(kit).stream().mapToDouble(HeadphonePair::fullScaleDb).max();
+        return HeadphonePair.of(kit).stream()
+                .mapToDouble(HeadphonePair::fullScaleDb)
+                .max();
     }
 
     /** By how much the voice is too soft in them, in dB; 0 or less where it is not. */

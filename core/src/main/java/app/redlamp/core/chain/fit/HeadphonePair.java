@@ -40,7 +40,8 @@ record HeadphonePair(int seat, Extra extra, double fullScaleDb) {
     }
 
     private static Optional<Double> loudest(Kit kit, Seat seat, List<Extra> heads, int worn) {
-        Optional<Extra> divided = kit.extras(Extra.Use.HEADPHONE_SPLITTER).stream().findFirst();
+        Optional<Extra> divided =
+                kit.extras(Extra.Use.HEADPHONE_SPLITTER).stream().findFirst();
         Optional<HeadphoneOutput> out = divided.flatMap(Extra::drive).or(() -> socket(kit, seat));
         boolean shared = divided.isPresent() && divided.get().drive().isEmpty();
         Extra mine = heads.get(worn);

@@ -58,9 +58,8 @@ final class ListeningCheck {
                 .ifPresent(this::tooQuiet);
         kit.extras(Extra.Use.LOUDSPEAKERS_UNBALANCED).stream()
                 .findFirst()
-                .ifPresent(s -> misses.add(
-                        Miss.of(Kind.LOUDSPEAKER_HUM, Severity.ADVISES, "", s.shortName(), 0)
-                                .mendedBy(shelf.extra(Extra.Use.LOUDSPEAKERS_BALANCED), 1)));
+                .ifPresent(s -> misses.add(Miss.of(Kind.LOUDSPEAKER_HUM, Severity.ADVISES, "", s.shortName(), 0)
+                        .mendedBy(shelf.extra(Extra.Use.LOUDSPEAKERS_BALANCED), 1)));
         return misses;
     }
 

@@ -74,7 +74,8 @@ public record Extra(
                 && holdsKg.orElse(0) <= 20
                 && outputs >= 0
                 && outputs <= 16;
-        boolean belongs = (headphones.isEmpty() || use.isHeadphones()) && (drive.isEmpty() || use == Use.HEADPHONE_SPLITTER);
+        boolean belongs =
+                (headphones.isEmpty() || use.isHeadphones()) && (drive.isEmpty() || use == Use.HEADPHONE_SPLITTER);
         if (!right) {
             throw new IllegalArgumentException(
                     Faults.say("extra.reaches-holds-outputs", name, reachM.orElse(0), holdsKg.orElse(0), outputs));

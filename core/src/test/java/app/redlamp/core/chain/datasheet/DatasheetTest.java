@@ -282,8 +282,7 @@ class DatasheetTest {
     void headphonesAreTold(String line, double db, String at) {
         DataSheet sheet = DataSheetReader.read("Nominal impedance: 32 ohms\n" + line);
         boolean volt = at.equals("V");
-        assertThat(sheet.value(
-                        volt ? DataSheetItem.HEADPHONE_SENSITIVITY_VOLT : DataSheetItem.HEADPHONE_SENSITIVITY))
+        assertThat(sheet.value(volt ? DataSheetItem.HEADPHONE_SENSITIVITY_VOLT : DataSheetItem.HEADPHONE_SENSITIVITY))
                 .hasValue(db);
         assertThat(sheet.value(DataSheetItem.SENSITIVITY)).isEmpty();
         DataSheetHeadphones made = DataSheetHeadphones.of(sheet);

@@ -145,7 +145,8 @@ class HeadphoneLevelTest {
 
     @Test
     void pairsThatShareASplitterAreSofterThanOne() {
-        double alone = HeadphoneLevel.of(twoVoices(WEAK, EASY), Parts.need(2)).get(0).voiceDb();
+        double alone =
+                HeadphoneLevel.of(twoVoices(WEAK, EASY), Parts.need(2)).get(0).voiceDb();
         List<HeadphoneLevel> shared = HeadphoneLevel.of(twoVoices(WEAK, EASY, EASY, DIVIDER), Parts.need(2));
         assertThat(shared).hasSize(2);
         assertThat(alone - shared.get(0).voiceDb()).isCloseTo(20 * Math.log10(0.3 / 0.2), within(0.01));
@@ -157,8 +158,7 @@ class HeadphoneLevelTest {
     @Test
     void aLouderReaderWantsMoreInTheEar() {
         Seat seat = Parts.complete().seats().get(0);
-        Kit raised = kit(WEAK, EASY)
-                .with(0, seat.spoken(new Voice(VocalEffort.RAISED, VocalEffort.RAISED, 15)));
+        Kit raised = kit(WEAK, EASY).with(0, seat.spoken(new Voice(VocalEffort.RAISED, VocalEffort.RAISED, 15)));
         HeadphoneLevel loud = HeadphoneLevel.of(raised, Parts.need(1)).get(0);
         HeadphoneLevel usual = HeadphoneLevel.of(kit(WEAK, EASY), Parts.need(1)).get(0);
         assertThat(loud.wantedDb() - usual.wantedDb()).isCloseTo(68.34 - 62.35, within(0.01));
@@ -170,7 +170,8 @@ class HeadphoneLevelTest {
         assertThat(quiet(Parts.complete(), 1, EASY)).isEmpty();
         assertThat(quiet(kit(WEAK, Parts.CLOSED), 1, EASY)).isEmpty();
         assertThat(HeadphoneLevel.loudestDb(Parts.complete())).isEmpty();
-        assertThat(HeadphoneLevel.loudestDb(kit(WEAK, EASY)).orElseThrow()).isCloseTo(LOW_OHM.levelDb(0.3), within(1e-9));
+        assertThat(HeadphoneLevel.loudestDb(kit(WEAK, EASY)).orElseThrow())
+                .isCloseTo(LOW_OHM.levelDb(0.3), within(1e-9));
     }
 
     @Test

@@ -35,7 +35,8 @@ public final class Parts {
     public static final Microphone USB = digital(
             "usb",
             14,
-            new Microphone.Inside(new Preamp(0, 40, -120, 2, 2, 3000), new Converter(24, 100), true, Optional.empty(), false),
+            new Microphone.Inside(
+                    new Preamp(0, 40, -120, 2, 2, 3000), new Converter(24, 100), true, Optional.empty(), false),
             130);
     public static final Microphone TELEPHONE = new Microphone(
             "telephone",
@@ -45,8 +46,8 @@ public final class Parts {
             Microphone.Address.ANY,
             Plug.NONE,
             Microphone.Power.NONE,
-            Optional.of(
-                    new Microphone.Inside(new Preamp(0, 30, -112, 0, -4, 10_000), new Converter(16, 88), false, Optional.empty(), true)),
+            Optional.of(new Microphone.Inside(
+                    new Preamp(0, 30, -112, 0, -4, 10_000), new Converter(16, 88), false, Optional.empty(), true)),
             0.005,
             0.2,
             Price.NOTHING,
