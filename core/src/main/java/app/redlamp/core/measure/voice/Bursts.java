@@ -49,11 +49,12 @@ final class Bursts {
     /**
      * @param all mean square of each 10 ms
      * @param low mean square below 60 Hz
+     * @param swellDb by how much an automatic gain is up where a word begins, which lifts what is low there too; 0 for none
      */
-    static List<Event> plosives(float[] all, float[] low, double voiceDbfs) {
+    static List<Event> plosives(float[] all, float[] low, double voiceDbfs, double swellDb) {
         double voice = Decibels.toPower(voiceDbfs);
         double middle = low.length == 0 ? 0 : Quantile.median(low);
-        double limit = Math.max(middle * PLOSIVE_ABOVE, voice * Decibels.toPower(-PLOSIVE_BELOW_VOICE_DB));
+        double limit = Math.max(middle * PLOSIVE_ABOVE, voice * Decibels.toPower(swellDb - PLOSIVE_BELOW_VOICE_DB));
         List<Event> found = new ArrayList<>();
         for (int i = 0; i < low.length; i++) {
             if (low[i] < limit || low[i] < all[i] * PLOSIVE_SHARE) {

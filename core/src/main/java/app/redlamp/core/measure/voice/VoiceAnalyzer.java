@@ -90,11 +90,12 @@ public final class VoiceAnalyzer {
         List<Event> sibilants = sampleRateHz >= SIBILANTS_NEED_HZ
                 ? Bursts.sibilants(frames.all(), frames.bends(), voice, sampleRateHz)
                 : List.of();
+        OptionalDouble swell = floor.isPresent() ? LevelPumping.swellDb(frames) : floor;
         LostSound lost = new LostSound(frames, voice);
         List<Event> dropouts = lost.dropouts(found.holes(), found.repeats());
         return new VoiceProfile(
                 found.spectrum(),
-                Event.Tally.of(Bursts.plosives(frames.all(), frames.low(), voice)),
+                Event.Tally.of(Bursts.plosives(frames.all(), frames.low(), voice, swell.orElse(0))),
                 Event.Tally.of(sibilants),
                 Event.Tally.of(sibilants.stream().filter(s -> s.amount() >= 0).toList()),
                 Event.Tally.of(mouth),
@@ -105,7 +106,7 @@ public final class VoiceAnalyzer {
                 pauses.gated() ? Reverberation.UNKNOWN : RoomByEar.of(frames.middle()),
                 found.echo(),
                 SyllablePace.syllablesPerSecond(voiced(), voice, speechS()),
-                floor.isPresent() ? LevelPumping.swellDb(frames.all(), voice, floor.getAsDouble()) : floor);
+                swell);
     }
 
     /** Takes what keeps time out of both kinds of clicks. */
