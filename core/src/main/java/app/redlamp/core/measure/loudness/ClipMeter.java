@@ -5,6 +5,7 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Optional;
 import java.util.OptionalDouble;
 
 /**
@@ -16,6 +17,7 @@ import java.util.OptionalDouble;
  *   <li>before a later gain change: at least {@value #SHORTEST_FLAT} samples that differ by no more than a step of 16
  *       bits, into and out of which the waveform breaks off with a kink, nothing within the 10 ms around going beyond
  *       them, and at least three of them at one level. A natural crest bends over many samples and has no kink.
+ *   <li>before it was filtered, coded or resampled: {@link PlateauMeter}, where neither of both is found
  * </ul>
  */
 public final class ClipMeter {
@@ -56,6 +58,7 @@ public final class ClipMeter {
     private static final int FLATS_KEPT = 20_000;
 
     private final int sampleRateHz;
+    private final PlateauMeter plateaus;
     private final State[] states;
     private final List<Clipping.Run> places = new ArrayList<>();
     private final List<Flat> flats = new ArrayList<>();
@@ -73,12 +76,14 @@ public final class ClipMeter {
 
     public ClipMeter(int sampleRateHz, int channels) {
         this.sampleRateHz = sampleRateHz;
+        plateaus = new PlateauMeter(sampleRateHz, channels);
         states = new State[channels];
         Arrays.setAll(states, c -> new State());
     }
 
     /** Takes the next samples of a channel. */
     public void accept(int channel, float[] samples, int count) {
+        plateaus.accept(channel, samples, count);
         State state = states[channel];
         float last = state.last;
         int length = state.length;
@@ -174,7 +179,13 @@ public final class ClipMeter {
                 return new Clipping(runs, places, OptionalDouble.of(level), tops);
             }
         }
-        return new Clipping(runs, places, OptionalDouble.empty(), List.of());
+        Optional<PlateauMeter.Cut> cut = runs > 0 ? Optional.empty() : plateaus.result();
+        return cut.map(c -> new Clipping(
+                        runs,
+                        places,
+                        OptionalDouble.of(c.db()),
+                        c.runs().stream().limit(PLACES_KEPT).toList()))
+                .orElseGet(() -> new Clipping(runs, places, OptionalDouble.empty(), List.of()));
     }
 
     /** Ends a run before sample {@code at} of a block. */
