@@ -52,7 +52,23 @@ public final class LevelPumping {
     private static final double ALIKE_SHARE = 0.35;
 
     /** A pause: level of each of its windows in both bands, in dB. */
-    private record Pause(double[] middle, double[] treble) {}
+    private static final class Pause {
+        private final double[] middle;
+        private final double[] treble;
+
+        Pause(double[] middle, double[] treble) {
+            this.middle = middle;
+            this.treble = treble;
+        }
+
+        double[] middle() {
+            return middle;
+        }
+
+        double[] treble() {
+            return treble;
+        }
+    }
 
     private final List<Pause> pauses;
 
