@@ -154,7 +154,7 @@ final class RoomCommand implements Callable<Integer> {
                             + ", air " + wording.air(choice));
         }
         if (!choices.isEmpty()) {
-            line("which", wording.verdict(choices, wanted.noiseDbA()));
+            line("which", wording.verdict(choices, wanted));
         }
     }
 

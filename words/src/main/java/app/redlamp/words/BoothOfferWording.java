@@ -2,6 +2,7 @@ package app.redlamp.words;
 
 import app.redlamp.core.acoustics.cabin.CabinChoice;
 import app.redlamp.core.acoustics.outside.OctaveLevels;
+import app.redlamp.core.acoustics.spot.Wanted;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
@@ -81,22 +82,22 @@ public final class BoothOfferWording {
      *
      * @param choices the first of them as it is
      */
-    public String verdict(List<CabinChoice> choices, double noiseWantedDbA) {
+    public String verdict(List<CabinChoice> choices, Wanted wanted) {
         CabinChoice now = choices.get(0);
         if (now.noiseDbA().isEmpty()) {
             return phrases.say("verdict.unknown");
         }
-        if (now.noiseDbA().getAsDouble() <= noiseWantedDbA) {
+        if (!now.isTooLoud(wanted)) {
             return phrases.say("verdict.quiet");
         }
         Optional<CabinChoice> enough = choices.stream()
                 .filter(c -> c.way() == CabinChoice.Way.CABIN && c.fits())
-                .filter(c -> c.noiseDbA().orElse(Double.MAX_VALUE) <= noiseWantedDbA)
+                .filter(c -> !c.isTooLoud(wanted))
                 .findFirst();
         String hours = phrases.say("verdict.hours", whole(now.quietHours()));
         String said = enough.isPresent()
-                ? phrases.say("verdict.enough", name(enough.get()), figures.whole(noiseWantedDbA))
-                : phrases.say("verdict.none", figures.whole(noiseWantedDbA));
+                ? phrases.say("verdict.enough", name(enough.get()), figures.whole(wanted.noiseDbA()))
+                : phrases.say("verdict.none", figures.whole(wanted.noiseDbA()));
         return now.quietHours().orElse(0) >= 1 ? hours + said : said;
     }
 }

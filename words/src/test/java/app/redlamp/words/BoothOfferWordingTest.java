@@ -3,6 +3,7 @@ package app.redlamp.words;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import app.redlamp.core.acoustics.cabin.CabinChoice;
+import app.redlamp.core.acoustics.spot.Wanted;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
@@ -10,6 +11,8 @@ import java.util.OptionalDouble;
 import org.junit.jupiter.api.Test;
 
 class BoothOfferWordingTest {
+    private static final Wanted WANTED = new Wanted(0.25, 32);
+
     private final BoothOfferWording wording = new BoothOfferWording(Locale.ENGLISH);
 
     private static CabinChoice choice(CabinChoice.Way way, double price, OptionalDouble noise, OptionalDouble hours) {
@@ -54,14 +57,14 @@ class BoothOfferWordingTest {
 
     @Test
     void theVerdictDoesNotSellWhatNobodyNeeds() {
-        assertThat(wording.verdict(List.of(now(22, 112)), 32)).contains("quiet enough");
+        assertThat(wording.verdict(List.of(now(22, 112)), WANTED)).contains("quiet enough");
         assertThat(wording.verdict(
                         List.of(choice(CabinChoice.Way.AS_IT_IS, 0, OptionalDouble.empty(), OptionalDouble.empty())),
-                        32))
+                        WANTED))
                 .contains("Nothing is known of the noise");
-        assertThat(wording.verdict(List.of(now(50, 12)), 32))
+        assertThat(wording.verdict(List.of(now(50, 12)), WANTED))
                 .startsWith("12 hours a week are quiet as it is, and cost nothing.")
                 .contains("none of these");
-        assertThat(wording.verdict(List.of(now(50, 0)), 32)).startsWith("With everything on");
+        assertThat(wording.verdict(List.of(now(50, 0)), WANTED)).startsWith("With everything on");
     }
 }

@@ -3,6 +3,7 @@ package app.redlamp.desktop.room;
 import app.redlamp.core.acoustics.cabin.Cabin;
 import app.redlamp.core.acoustics.cabin.CabinChoice;
 import app.redlamp.core.acoustics.spot.Study;
+import app.redlamp.core.acoustics.spot.Wanted;
 import app.redlamp.desktop.bench.Desk;
 import app.redlamp.desktop.bench.Parts;
 import app.redlamp.desktop.station.StationParts;
@@ -67,7 +68,7 @@ final class BoothsSheet extends VBox implements Desk.Sheet<Study> {
             return;
         }
         BoothOfferWording words = parts.words().boothOffers();
-        double wanted = study.get().wanted().noiseDbA();
+        Wanted wanted = study.get().wanted();
         verdict.setText(words.verdict(choices, wanted));
         int column = 0;
         for (String name : List.of("way", "price", "noise", "less", "hours", "decay", "room", "boom", "air")) {
@@ -86,18 +87,17 @@ final class BoothsSheet extends VBox implements Desk.Sheet<Study> {
         };
     }
 
-    private void row(CabinChoice choice, CabinChoice now, int row, BoothOfferWording words, double wanted) {
+    private void row(CabinChoice choice, CabinChoice now, int row, BoothOfferWording words, Wanted wanted) {
         Label name = Parts.wrapped(words.name(choice), "order-value");
         name.setMaxWidth(NAME);
         grid.add(name, 0, row);
         grid.add(figure(words.price(choice), false), 1, row);
-        grid.add(figure(words.whole(choice.noiseDbA()), choice.noiseDbA().orElse(0) > wanted), 2, row);
+        grid.add(figure(words.whole(choice.noiseDbA()), choice.isTooLoud(wanted)), 2, row);
         grid.add(figure(words.noise(choice, now), false), 3, row);
         grid.add(figure(words.whole(choice.quietHours()), false), 4, row);
-        boolean rings = choice.decayS() > study.orElseThrow().wanted().decays().at(2);
-        grid.add(figure(parts.bench().figures().hundredths(choice.decayS()), rings), 5, row);
+        grid.add(figure(parts.bench().figures().hundredths(choice.decayS()), choice.ringsTooLong(wanted)), 5, row);
         grid.add(figure(words.room(choice, now), false), 6, row);
-        grid.add(figure(parts.bench().figures().whole(choice.boomDb()), choice.boomDb() >= Study.BOOM_DB), 7, row);
+        grid.add(figure(parts.bench().figures().whole(choice.boomDb()), choice.booms()), 7, row);
         grid.add(figure(words.air(choice), false), 8, row);
         choice.cabin()
                 .ifPresent(c -> grid.add(

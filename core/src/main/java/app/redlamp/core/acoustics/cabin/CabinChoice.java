@@ -1,5 +1,8 @@
 package app.redlamp.core.acoustics.cabin;
 
+import app.redlamp.core.acoustics.room.SixBands;
+import app.redlamp.core.acoustics.spot.Study;
+import app.redlamp.core.acoustics.spot.Wanted;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.OptionalDouble;
@@ -44,6 +47,21 @@ public record CabinChoice(
         public String id() {
             return name().toLowerCase(Locale.ROOT).replace('_', '-');
         }
+    }
+
+    /** Whether it is louder with everything on than a job lets pass; not where nothing is known. */
+    public boolean isTooLoud(Wanted wanted) {
+        return noiseDbA.orElse(0) > wanted.noiseDbA();
+    }
+
+    /** Whether it rings longer at 500 Hz than a job lets pass. */
+    public boolean ringsTooLong(Wanted wanted) {
+        return decayS > wanted.decays().at(SixBands.MIDDLE);
+    }
+
+    /** Whether its boom spoils narration. */
+    public boolean booms() {
+        return boomDb >= Study.BOOM_DB;
     }
 
     /** How much less noise there is than in another choice, in dB; absent where none is known. */
