@@ -38,6 +38,7 @@ final class DataSheetPane extends Overlay {
     private final VBox findings = new VBox();
     private final CommitField name;
     private final Button keep;
+    private final Choice<Pattern> patterns;
     private String called = "";
     private SheetSort sort = SheetSort.LARGE_CONDENSER;
     private Pattern pattern = Pattern.CARDIOID;
@@ -72,6 +73,17 @@ final class DataSheetPane extends Overlay {
                     }
                     show();
                 });
+        patterns = new Choice<>(
+                "sheet-pattern",
+                parts.say("sheet.pattern"),
+                List.of(Pattern.values()),
+                p -> parts.words().chains().pattern(p),
+                () -> sheet.pattern().orElse(pattern),
+                p -> {
+                    pattern = p;
+                    sheet = new DataSheet(sheet.entries(), Optional.of(p), sheet.phantom(), sheet.faults());
+                    show();
+                });
         HBox head = Parts.line(
                 parts.bench().name("sheet.name", ""),
                 name.wide(200),
@@ -86,17 +98,7 @@ final class DataSheetPane extends Overlay {
                             sort = k;
                             show();
                         }),
-                new Choice<>(
-                        "sheet-pattern",
-                        parts.say("sheet.pattern"),
-                        List.of(Pattern.values()),
-                        p -> parts.words().chains().pattern(p),
-                        () -> sheet.pattern().orElse(pattern),
-                        p -> {
-                            pattern = p;
-                            sheet = new DataSheet(sheet.entries(), Optional.of(p), sheet.phantom(), sheet.faults());
-                            show();
-                        }),
+                patterns,
                 parts.bench().name("sheet.price", ""),
                 cost.wide(70),
                 keep);
@@ -146,6 +148,9 @@ final class DataSheetPane extends Overlay {
     }
 
     private void show() {
+        // Only a microphone has one.
+        patterns.setVisible(sort.isMicrophone());
+        patterns.setManaged(sort.isMicrophone());
         grid.getChildren().clear();
         findings.getChildren().clear();
         for (DataSheetItem item : sort.items()) {

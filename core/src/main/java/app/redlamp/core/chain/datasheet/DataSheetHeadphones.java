@@ -34,9 +34,6 @@ public record DataSheetHeadphones(Headphones usual, List<DataSheetItem> assumed,
         List<DataSheetItem> assumed = new ArrayList<>();
         OptionalDouble ohm = sheet.value(DataSheetItem.HEADPHONE_IMPEDANCE);
         if (ohm.isEmpty()) {
-            ohm = sheet.value(DataSheetItem.OUTPUT_IMPEDANCE);
-        }
-        if (ohm.isEmpty()) {
             assumed.add(DataSheetItem.HEADPHONE_IMPEDANCE);
         }
         double load = ohm.orElse(USUAL_OHM);

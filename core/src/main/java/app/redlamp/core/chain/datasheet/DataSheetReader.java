@@ -48,6 +48,7 @@ public final class DataSheetReader {
                 .limit(MOST_LINES)
                 .flatMap(l -> List.of(l.split("[;|\t]", -1)).stream())
                 .forEach(reader::line);
+        reader.impedanceOfHeadphones();
         return new DataSheet(List.copyOf(reader.entries.values()), reader.pattern, reader.phantom, reader.faults);
     }
 
@@ -131,6 +132,18 @@ public final class DataSheetReader {
         return HeadphoneQuantity.isOfVolt(rest)
                 ? DataSheetItem.HEADPHONE_SENSITIVITY_VOLT
                 : DataSheetItem.HEADPHONE_SENSITIVITY;
+    }
+
+    /** Whose impedance it is only the other lines say. */
+    private void impedanceOfHeadphones() {
+        boolean headphones = entries.containsKey(DataSheetItem.HEADPHONE_SENSITIVITY)
+                || entries.containsKey(DataSheetItem.HEADPHONE_SENSITIVITY_VOLT);
+        Entry output = headphones ? entries.remove(DataSheetItem.OUTPUT_IMPEDANCE) : null;
+        if (output != null) {
+            entries.put(
+                    DataSheetItem.HEADPHONE_IMPEDANCE,
+                    new Entry(DataSheetItem.HEADPHONE_IMPEDANCE, output.value(), output.written(), output.how()));
+        }
     }
 
     /** Where a name stands as words of its own. */

@@ -285,6 +285,8 @@ class DatasheetTest {
         assertThat(sheet.value(volt ? DataSheetItem.HEADPHONE_SENSITIVITY_VOLT : DataSheetItem.HEADPHONE_SENSITIVITY))
                 .hasValue(db);
         assertThat(sheet.value(DataSheetItem.SENSITIVITY)).isEmpty();
+        assertThat(sheet.value(DataSheetItem.HEADPHONE_IMPEDANCE)).hasValue(32);
+        assertThat(sheet.value(DataSheetItem.OUTPUT_IMPEDANCE)).isEmpty();
         DataSheetHeadphones made = DataSheetHeadphones.of(sheet);
         // 1 V over 32 Ω are 31.25 mW, 14.95 dB more than 1 mW (worked by hand).
         assertThat(made.usual().dbPerMilliwatt()).isCloseTo(volt ? db - 14.95 : db, within(0.01));
