@@ -59,7 +59,7 @@ final class PlateauMeter {
     private static final int FEWEST = 40;
 
     /** Fewer flat ones are chance (ours). */
-    private static final int FEWEST_FLAT = 10;
+    private static final int FEWEST_FLAT = 20;
 
     /** More change no verdict (ours). */
     private static final int MOST_KEPT = 20_000;
@@ -69,18 +69,15 @@ final class PlateauMeter {
      * filtered at; of voices that were not cut off at most so many half-waves look flat once it is taken back (measured; ours).
      */
     private enum Sag {
-        NONE(0, false, 0.06),
-        GENTLE(80, false, 0.04),
-        STEEP(113, false, 0.04),
-        STEEPER(90, true, 0.2);
+        NONE(0, 0.06),
+        GENTLE(80, 0.04),
+        STEEP(113, 0.04);
 
         private final double hz;
-        private final boolean twice;
         private final double leastShare;
 
-        Sag(double hz, boolean twice, double leastShare) {
+        Sag(double hz, double leastShare) {
             this.hz = hz;
-            this.twice = twice;
             this.leastShare = leastShare;
         }
     }
@@ -176,20 +173,15 @@ final class PlateauMeter {
         return high > FLAT * foot;
     }
 
-    /** What a high-pass took since the half-wave began: in proportion to all that was, and for a second order to the sum of that. */
+    /** What a high-pass took since the half-wave began, in proportion to all that was. */
     private double takeBack(Wave wave, Sag sag) {
-        double w = 2 * Math.PI * sag.hz / sampleRateHz;
-        double first = sag.twice ? Math.sqrt(2) * w : w;
-        double second = sag.twice ? w * w : 0;
+        double share = 2 * Math.PI * sag.hz / sampleRateHz;
         double sum = 0;
-        double sums = 0;
         double peak = 0;
         for (int i = 0; i < wave.length; i++) {
             sum += wave.samples[i];
-            sums += sum;
-            double y = wave.samples[i] + first * sum + second * sums;
-            raised[i] = (float) y;
-            peak = Math.max(peak, y);
+            raised[i] = (float) (wave.samples[i] + share * sum);
+            peak = Math.max(peak, raised[i]);
         }
         return peak;
     }
