@@ -157,10 +157,10 @@ class KitPanesJourneyTest {
         kits.openDemo(folder, 1);
         window.push(robot, KeyCode.D);
         robot.interact(() -> {
-            Window.find(robot, "#sheet-kind")
-                    .queryAs(ComboBox.class)
-                    .getSelectionModel()
-                    .selectLast();
+            ComboBox<?> sorts = Window.find(robot, "#sheet-kind").queryAs(ComboBox.class);
+            while (!"INTERFACE".equals(String.valueOf(sorts.getValue()))) {
+                sorts.getSelectionModel().selectNext();
+            }
             Window.find(robot, "#sheet-text")
                     .queryAs(TextInputControl.class)
                     .setText("Larder Two\nGain: 0 to 60 dB\nEIN: -129 dBu A-weighted\n48 V phantom power");
