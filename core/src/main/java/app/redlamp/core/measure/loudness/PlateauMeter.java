@@ -61,6 +61,9 @@ final class PlateauMeter {
     /** Fewer flat ones are chance (ours). */
     private static final int FEWEST_FLAT = 20;
 
+    /** After so many half-waves it is asked anew which are too soft to count (ours). */
+    private static final int OFTEN = 256;
+
     /** More change no verdict (ours). */
     private static final int MOST_KEPT = 20_000;
 
@@ -87,6 +90,8 @@ final class PlateauMeter {
     private final int[] counts = new int[(BELOW_DB + ABOVE_DB) * STEPS];
     private final List<Top> tops = new ArrayList<>();
     private final float[] raised;
+    private float least = LOWEST;
+    private int closed;
 
     /** The half-wave of a channel that has not ended yet. */
     private static final class Wave {
@@ -98,6 +103,14 @@ final class PlateauMeter {
 
         Wave(int longest) {
             samples = new float[longest];
+        }
+
+        /** Adds the magnitudes of what goes on; what is too long is only counted. */
+        void add(float[] block, int from, int to) {
+            for (int i = from; i < to && length + i - from < samples.length; i++) {
+                samples[length + i - from] = Math.abs(block[i]);
+            }
+            length += to - from;
         }
     }
 
@@ -115,39 +128,45 @@ final class PlateauMeter {
     /** Takes the next samples of a channel. */
     void accept(int channel, float[] samples, int count) {
         Wave wave = waves[channel];
+        boolean negative = wave.negative;
+        float peak = wave.peak;
+        int from = 0;
         for (int i = 0; i < count; i++) {
             float x = samples[i];
-            boolean negative = x < 0;
-            if (negative != wave.negative) {
-                if (wave.peak >= LOWEST) {
-                    close(wave, channel, wave.position + i);
+            if (x < 0 != negative) {
+                if (peak >= least) {
+                    wave.add(samples, from, i);
+                    close(wave, channel, wave.position + i, peak);
                 }
-                wave.negative = negative;
                 wave.length = 0;
-                wave.peak = 0;
+                negative = !negative;
+                peak = 0;
+                from = i;
             }
-            float y = negative ? -x : x;
-            if (wave.length < wave.samples.length) {
-                wave.samples[wave.length] = y;
-            }
-            wave.length++;
-            wave.peak = Math.max(wave.peak, y);
+            peak = Math.max(peak, negative ? -x : x);
         }
+        wave.add(samples, from, count);
+        wave.negative = negative;
+        wave.peak = peak;
         wave.position += count;
     }
 
-    private void close(Wave wave, int channel, long end) {
+    private void close(Wave wave, int channel, long end, float peak) {
         if (wave.length > wave.samples.length || wave.length < SHORTEST_S * sampleRateHz) {
             return;
         }
-        double db = Decibels.levelOfAmplitude(wave.peak);
+        double db = Decibels.levelOfAmplitude(peak);
         counts[(int) Math.max(0, Math.min(counts.length - 1, (db + BELOW_DB) * STEPS))]++;
+        if (++closed % OFTEN == 0) {
+            // What is loudest only rises: so far below it nothing can be among the top any more.
+            least = (float) Math.max(LOWEST, Decibels.toAmplitude(levelOf(CLICKS) - RANGE_DB - TOP_DB));
+        }
         if (tops.size() >= MOST_KEPT) {
             return;
         }
         Set<Sag> by = EnumSet.noneOf(Sag.class);
         for (Sag sag : Sag.values()) {
-            if (isFlat(wave, sag)) {
+            if (isFlat(wave, sag, peak)) {
                 by.add(sag);
             }
         }
@@ -158,8 +177,8 @@ final class PlateauMeter {
     }
 
     /** Whether a half-wave is flat once a sag is taken back. */
-    private boolean isFlat(Wave wave, Sag sag) {
-        double peak = wave.peak;
+    private boolean isFlat(Wave wave, Sag sag, float plainPeak) {
+        double peak = plainPeak;
         if (sag != Sag.NONE) {
             peak = takeBack(wave, sag);
         }

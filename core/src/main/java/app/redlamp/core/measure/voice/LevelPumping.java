@@ -79,10 +79,7 @@ public final class LevelPumping {
     /** @return by how many dB the noise swells within the pauses; absent where it does not */
     static OptionalDouble swellDb(VoiceFrames frames) {
         LevelPumping all = new LevelPumping(pauses(frames));
-        if (all.most(FEWEST) < LEAST_DB) {
-            return OptionalDouble.empty();
-        }
-        return OptionalDouble.of(Math.max(all.most(FEWEST), all.most(FEWEST_MORE)));
+        return all.most(FEWEST) < LEAST_DB ? OptionalDouble.empty() : OptionalDouble.of(all.most(FEWEST_MORE));
     }
 
     /** Pauses between words; those with digital silence in them tell nothing. */
