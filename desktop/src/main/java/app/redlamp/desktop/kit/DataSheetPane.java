@@ -4,6 +4,7 @@ import app.redlamp.core.acoustics.room.Pattern;
 import app.redlamp.core.chain.Chain;
 import app.redlamp.core.chain.SignalPath;
 import app.redlamp.core.chain.datasheet.DataSheet;
+import app.redlamp.core.chain.datasheet.DataSheetHeadphones;
 import app.redlamp.core.chain.datasheet.DataSheetItem;
 import app.redlamp.core.chain.datasheet.Entry;
 import app.redlamp.core.chain.datasheet.Quantity;
@@ -38,6 +39,7 @@ final class DataSheetPane extends Overlay {
     private final VBox findings = new VBox();
     private final CommitField name;
     private final Button keep;
+    private final Choice<SheetSort> sorts;
     private final Choice<Pattern> patterns;
     private String called = "";
     private SheetSort sort = SheetSort.LARGE_CONDENSER;
@@ -73,6 +75,16 @@ final class DataSheetPane extends Overlay {
                     }
                     show();
                 });
+        sorts = new Choice<>(
+                "sheet-kind",
+                parts.say("sheet.kind"),
+                List.of(SheetSort.values()),
+                k -> parts.say("sheet.kind." + k.id()),
+                () -> sort,
+                k -> {
+                    sort = k;
+                    show();
+                });
         patterns = new Choice<>(
                 "sheet-pattern",
                 parts.say("sheet.pattern"),
@@ -88,16 +100,7 @@ final class DataSheetPane extends Overlay {
                 parts.bench().name("sheet.name", ""),
                 name.wide(200),
                 parts.bench().name("sheet.kind", ""),
-                new Choice<>(
-                        "sheet-kind",
-                        parts.say("sheet.kind"),
-                        List.of(SheetSort.values()),
-                        k -> parts.say("sheet.kind." + k.id()),
-                        () -> sort,
-                        k -> {
-                            sort = k;
-                            show();
-                        }),
+                sorts,
                 patterns,
                 parts.bench().name("sheet.price", ""),
                 cost.wide(70),
@@ -128,6 +131,10 @@ final class DataSheetPane extends Overlay {
         fault = read.fault();
         if (fault.isEmpty()) {
             sheet = read.sheet();
+            if (DataSheetHeadphones.isOne(sheet) && sort.isMicrophone()) {
+                sort = SheetSort.CLOSED_HEADPHONES;
+                sorts.refresh();
+            }
             if (called.isEmpty()) {
                 called = title(read.pasted());
                 name.refresh();
@@ -248,7 +255,7 @@ final class DataSheetPane extends Overlay {
         } else if (part instanceof AudioInterface box) {
             parts.models().kit().edit("edit.part", k -> k.through(Optional.of(box)));
         } else if (part instanceof Extra extra) {
-            parts.models().kit().edit("edit.extra", k -> k.adding(extra));
+            parts.models().kit().edit("edit.extra", k -> k.wearing(extra));
         }
     }
 }

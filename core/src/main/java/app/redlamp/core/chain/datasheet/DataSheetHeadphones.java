@@ -51,6 +51,12 @@ public record DataSheetHeadphones(Headphones usual, List<DataSheetItem> assumed,
         return new DataSheetHeadphones(usual, assumed, doubts);
     }
 
+    /** Whether a sheet is one of headphones: it says how loud they get. */
+    public static boolean isOne(DataSheet sheet) {
+        return sheet.value(DataSheetItem.HEADPHONE_SENSITIVITY).isPresent()
+                || sheet.value(DataSheetItem.HEADPHONE_SENSITIVITY_VOLT).isPresent();
+    }
+
     /** A socket for headphones; absent where the sheet does not say both of its figures. */
     public static Optional<HeadphoneOutput> socket(DataSheet sheet) {
         OptionalDouble volts = sheet.value(DataSheetItem.SOCKET_LEVEL);

@@ -14,7 +14,7 @@ final class HeadphoneQuantity {
 
     private HeadphoneQuantity() {}
 
-    /** Whether a line says how loud headphones are, and at what; absent from both where it is a microphone's. */
+    /** Whether a line in small letters says how loud headphones get, for 1 mW or 1 V, and not how sensitive a microphone is. */
     static boolean isHeadphones(String line) {
         return line.contains("db") && (OF_MILLIWATT.matcher(line).find() || isOfVolt(line)) && !line.contains("/pa");
     }

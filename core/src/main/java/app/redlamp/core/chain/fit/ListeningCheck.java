@@ -11,6 +11,7 @@ import app.redlamp.core.verdict.Severity;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Optional;
 
 /** Headphones, and what they are plugged into. */
 final class ListeningCheck {
@@ -65,13 +66,14 @@ final class ListeningCheck {
 
     /** Whoever hears too little of the voice turns up what is nearest, and that is the gain. */
     private void tooQuiet(HeadphoneLevel worst) {
-        misses.add(Miss.of(
-                        Kind.HEADPHONES_QUIET,
-                        Severity.ADVISES,
-                        "",
-                        worst.extra().shortName(),
-                        worst.shortDb())
-                .mendedBy(shelf.cheapest(Extra.class, e -> mends(e, worst.extra())), 1));
+        Extra quiet = worst.extra();
+        Optional<Extra> remedy = shelf.cheapest(Extra.class, e -> mends(e, quiet));
+        boolean amplifier = remedy.flatMap(Extra::drive).isPresent();
+        int pieces = amplifier
+                ? 1
+                : (int) kit.extras().stream().filter(quiet::equals).count();
+        misses.add(Miss.of(Kind.HEADPHONES_QUIET, Severity.ADVISES, "", quiet.shortName(), worst.shortDb())
+                .mendedBy(remedy, pieces));
     }
 
     /** Other headphones of the same make, or an amplifier, with which all that are worn are loud enough. */

@@ -125,6 +125,17 @@ public record Kit(
         return with(all);
     }
 
+    /** The same with headphones put on: in the place of others of their use where every voice has some, and otherwise beside them. */
+    public Kit wearing(Extra headphones) {
+        List<Extra> others = extras(headphones.use());
+        if (others.size() < seats.size()) {
+            return adding(headphones);
+        }
+        List<Extra> all = new ArrayList<>(extras);
+        all.set(all.indexOf(others.get(0)), headphones);
+        return with(all);
+    }
+
     /** The same plugged in through a hub, or not. */
     public Kit hubbed(boolean through) {
         return new Kit(id, name, seats, box, extras, through, compressionDb);

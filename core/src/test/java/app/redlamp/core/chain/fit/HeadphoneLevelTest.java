@@ -143,6 +143,26 @@ class HeadphoneLevelTest {
         assertThat(quiet(mended, 2, AMPLIFIER)).isEmpty();
     }
 
+    /** Who puts on their own wants to hear of these, and not of those that were there. */
+    @Test
+    void othersTakeThePlaceOfThoseThatAreWorn() {
+        assertThat(kit(WEAK).wearing(EASY).extras()).containsExactly(EASY);
+        Kit worn = kit(WEAK, DIVIDER, EASY).wearing(HARD);
+        assertThat(worn.extras()).containsExactly(DIVIDER, HARD);
+        assertThat(quiet(worn, 1, EASY)).isPresent();
+        assertThat(twoVoices(WEAK, EASY).wearing(HARD).extras()).containsExactly(EASY, HARD);
+    }
+
+    /** Two of the same are exchanged, and two are paid for. */
+    @Test
+    void asManyAreBoughtAsAreExchanged() {
+        Kit kit = twoVoices(WEAK, HARD, HARD);
+        Miss miss = quiet(kit, 2, HARD, EASY).orElseThrow();
+        assertThat(miss.pieces()).isEqualTo(2);
+        assertThat(miss.cost()).isEqualTo(2 * EASY.price().fresh());
+        assertThat(Mend.of(kit, miss).orElseThrow().extras()).containsExactly(EASY, EASY);
+    }
+
     @Test
     void pairsThatShareASplitterAreSofterThanOne() {
         double alone =
