@@ -6,7 +6,7 @@ import app.redlamp.media.finish.FileFinishing;
 import app.redlamp.media.kit.KitShelf;
 import app.redlamp.media.print.FilePrinting;
 import app.redlamp.media.production.ProductionFolders;
-import app.redlamp.media.room.BoothFolder;
+import app.redlamp.media.room.BoothShelf;
 import app.redlamp.media.room.RoomShelf;
 import java.time.Clock;
 import java.time.ZoneId;
@@ -34,7 +34,7 @@ final class CommandFactory implements CommandLine.IFactory {
             Clock clock = Clock.system(ZoneId.systemDefault());
             return type.cast(new PlanCommand(console, new ProductionFolders(clock), clock));
         } else if (type == RoomCommand.class) {
-            return type.cast(new RoomCommand(console, RoomShelf::in, BoothFolder::new));
+            return type.cast(new RoomCommand(console, RoomShelf::in, BoothShelf::in));
         } else if (type == ChainCommand.class) {
             return type.cast(new ChainCommand(console, KitShelf::in, RoomShelf::in));
         } else if (type == SimulateCommand.class) {

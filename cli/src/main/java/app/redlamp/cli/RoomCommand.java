@@ -1,5 +1,6 @@
 package app.redlamp.cli;
 
+import app.redlamp.core.acoustics.cabin.Cabin;
 import app.redlamp.core.acoustics.cabin.CabinChoice;
 import app.redlamp.core.acoustics.cabin.Cabins;
 import app.redlamp.core.acoustics.outside.WeekNoise;
@@ -13,7 +14,7 @@ import app.redlamp.core.acoustics.spot.Treatment;
 import app.redlamp.core.acoustics.spot.TreatmentStep;
 import app.redlamp.core.acoustics.spot.Wanted;
 import app.redlamp.core.chain.kit.Kit;
-import app.redlamp.core.port.OfferedBooths;
+import app.redlamp.core.port.PartShelf;
 import app.redlamp.core.port.Shelf;
 import app.redlamp.words.BoothOfferWording;
 import app.redlamp.words.Lengths;
@@ -33,7 +34,7 @@ import picocli.CommandLine.Parameters;
 final class RoomCommand implements Callable<Integer> {
     private final Console console;
     private final Function<Path, Shelf<Material, Spot>> shelves;
-    private final BiFunction<Path, List<Material>, OfferedBooths> offers;
+    private final BiFunction<Path, List<Material>, PartShelf<Cabin>> offers;
 
     @Parameters(paramLabel = "FILE", description = "Room document (docs/formats.md).")
     private Path file;
@@ -63,7 +64,7 @@ final class RoomCommand implements Callable<Integer> {
     RoomCommand(
             Console console,
             Function<Path, Shelf<Material, Spot>> shelves,
-            BiFunction<Path, List<Material>, OfferedBooths> offers) {
+            BiFunction<Path, List<Material>, PartShelf<Cabin>> offers) {
         this.console = console;
         this.shelves = shelves;
         this.offers = offers;
@@ -89,9 +90,9 @@ final class RoomCommand implements Callable<Integer> {
                 new RoomWording(console.locale(), new Lengths(console.locale(), Lengths.imperialIn(console.locale())));
         List<CabinChoice> choices = List.of();
         if (booths) {
-            OfferedBooths offered = offers.apply(library.folder(), rooms.parts());
+            PartShelf<Cabin> offered = offers.apply(library.folder(), rooms.parts());
             offered.faults().forEach(console::error);
-            choices = Cabins.of(study, steps, offered.all(), persons);
+            choices = Cabins.of(study, steps, offered.parts(), persons);
         }
         if (json) {
             console.out().println(Json.text(RoomJson.of(study, persons, steps, choices, wording)));

@@ -31,7 +31,7 @@ public final class BoothOfferWording {
             case CABIN ->
                 phrases.say(
                         choice.fits() ? "way.booth" : "way.booth.too-large",
-                        choice.cabin().orElseThrow().name());
+                        choice.cabin().orElseThrow().offer().name());
         };
     }
 
@@ -63,10 +63,10 @@ public final class BoothOfferWording {
         return db <= -TOLD_DB ? phrases.say("worse", figures.whole(-db)) : phrases.say("none");
     }
 
-    /** "125", "2 k": the nominal centre of an octave from 63 Hz on (IEC 61260-1). */
+    /** "125", "2 k": an octave as sellers call it. */
     public String octave(int band) {
-        double hz = Math.scalb(KILO, band - OctaveLevels.bandOf(KILO));
-        return hz < KILO ? figures.whole(Math.ceil(hz)) : phrases.say("kilo", figures.whole(hz / KILO));
+        double hz = OctaveLevels.nominalHz(band);
+        return hz < KILO ? figures.whole(hz) : phrases.say("kilo", figures.whole(hz / KILO));
     }
 
     /** Minutes with the door shut; a dash where it stays fresh. */

@@ -37,8 +37,8 @@ class BoothOfferWordingTest {
     void whatItBringsIsSaidWithItsPrice() {
         CabinChoice now = now(40, 20);
         CabinChoice hung = choice(CabinChoice.Way.TREATED, 90, OptionalDouble.of(38), OptionalDouble.of(30));
-        assertThat(wording.noise(hung, now)).isEqualTo("2 dB at 45");
-        assertThat(wording.room(hung, now)).isEqualTo("6 dB at 15");
+        assertThat(wording.noise(hung, now)).isEqualTo("2 dB, 45 each");
+        assertThat(wording.room(hung, now)).isEqualTo("6 dB, 15 each");
         assertThat(wording.noise(now, now)).isEqualTo("–");
         assertThat(wording.noise(now, hung)).isEqualTo("2 dB worse");
         assertThat(wording.price(now)).isEqualTo("–");

@@ -1,5 +1,6 @@
 package app.redlamp.desktop.app;
 
+import app.redlamp.core.acoustics.cabin.Cabin;
 import app.redlamp.core.acoustics.room.Material;
 import app.redlamp.core.acoustics.spot.Spot;
 import app.redlamp.core.chain.kit.Gear;
@@ -9,7 +10,7 @@ import app.redlamp.core.port.Finishing;
 import app.redlamp.core.port.LearntControls;
 import app.redlamp.core.port.Listening;
 import app.redlamp.core.port.Monitoring;
-import app.redlamp.core.port.OfferedBooths;
+import app.redlamp.core.port.PartShelf;
 import app.redlamp.core.port.Playback;
 import app.redlamp.core.port.Printing;
 import app.redlamp.core.port.Productions;
@@ -33,7 +34,7 @@ public record Ports(
         Productions productions,
         Scripts scripts,
         Shelf<Material, Spot> rooms,
-        OfferedBooths offeredBooths,
+        PartShelf<Cabin> offeredBooths,
         Listening listening,
         Shelf<Gear, Kit> equipment,
         LearntControls marks,

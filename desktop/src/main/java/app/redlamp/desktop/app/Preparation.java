@@ -1,5 +1,6 @@
 package app.redlamp.desktop.app;
 
+import app.redlamp.core.acoustics.cabin.Cabin;
 import app.redlamp.core.acoustics.room.Material;
 import app.redlamp.core.acoustics.spot.Spot;
 import app.redlamp.core.chain.kit.Gear;
@@ -7,7 +8,7 @@ import app.redlamp.core.chain.kit.Kit;
 import app.redlamp.core.port.Capture;
 import app.redlamp.core.port.LearntControls;
 import app.redlamp.core.port.Monitoring;
-import app.redlamp.core.port.OfferedBooths;
+import app.redlamp.core.port.PartShelf;
 import app.redlamp.core.port.Playback;
 import app.redlamp.core.port.Settings;
 import app.redlamp.core.port.Shelf;
@@ -27,7 +28,7 @@ import app.redlamp.media.monitor.DeviceMonitoring;
 import app.redlamp.media.monitor.Outputs;
 import app.redlamp.media.play.SilentOutput;
 import app.redlamp.media.play.SourcePlayback;
-import app.redlamp.media.room.BoothFolder;
+import app.redlamp.media.room.BoothShelf;
 import app.redlamp.media.room.RoomShelf;
 import java.util.concurrent.CompletableFuture;
 
@@ -45,8 +46,8 @@ final class Preparation {
             CompletableFuture.supplyAsync(() -> new SpecificationLibrary(Places.library()));
     private static final CompletableFuture<Shelf<Material, Spot>> ROOMS =
             CompletableFuture.supplyAsync(() -> RoomShelf.in(Places.library()));
-    private static final CompletableFuture<OfferedBooths> BOOTHS =
-            ROOMS.thenApply(rooms -> new BoothFolder(Places.library(), rooms.parts()));
+    private static final CompletableFuture<PartShelf<Cabin>> BOOTHS =
+            ROOMS.thenApply(rooms -> BoothShelf.in(Places.library(), rooms.parts()));
     private static final CompletableFuture<Shelf<Gear, Kit>> EQUIPMENT =
             CompletableFuture.supplyAsync(() -> KitShelf.in(Places.library()));
     private static final CompletableFuture<LearntControls> MARKS =
@@ -83,7 +84,7 @@ final class Preparation {
         return ROOMS.join();
     }
 
-    static OfferedBooths offeredBooths() {
+    static PartShelf<Cabin> offeredBooths() {
         return BOOTHS.join();
     }
 

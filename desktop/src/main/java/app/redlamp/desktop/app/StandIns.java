@@ -17,7 +17,7 @@ import app.redlamp.media.play.SourcePlayback;
 import app.redlamp.media.print.FilePrinting;
 import app.redlamp.media.production.ProductionFolders;
 import app.redlamp.media.production.RescueFolder;
-import app.redlamp.media.room.BoothFolder;
+import app.redlamp.media.room.BoothShelf;
 import app.redlamp.media.room.RoomShelf;
 import app.redlamp.media.script.ScriptFiles;
 import java.nio.file.Path;
@@ -47,7 +47,7 @@ final class StandIns {
                 new ProductionFolders(clock),
                 new ScriptFiles(),
                 rooms,
-                new BoothFolder(library, rooms.parts()),
+                BoothShelf.in(library, rooms.parts()),
                 new FileListening(),
                 KitShelf.in(library),
                 new MarksFolder(library),

@@ -15,11 +15,15 @@ import java.util.OptionalDouble;
 import java.util.function.Function;
 import java.util.function.Supplier;
 import javafx.scene.Node;
+import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.layout.GridPane;
 import javafx.scene.layout.VBox;
 
-/** An offer of a booth with the seller's figures, kept in the library; a booth that ships becomes one of the user's own. */
+/**
+ * An offer of a booth with the seller's figures. What is entered is kept in the library at once: a booth that ships becomes one of
+ * the user's own.
+ */
 final class BoothOfferPane extends Overlay {
     private static final String BEGINS_WITH = "single-wall";
     private static final double NAME = 240;
@@ -30,6 +34,7 @@ final class BoothOfferPane extends Overlay {
     private final Runnable close;
     private final GridPane grid = new GridPane();
     private final Label fault = Parts.wrapped("", "specification-fault");
+    private final Button forget;
     private Cabin booth;
 
     /** @param from the offer that is changed; absent for a new one */
@@ -38,16 +43,23 @@ final class BoothOfferPane extends Overlay {
         this.parts = parts;
         this.close = close;
         booth = from.orElseGet(this::fresh);
-        tool(parts.bench().button("booth-keep", "booth.keep", this::keep));
-        if (parts.models().booths().isOwn(booth.id())) {
-            tool(parts.bench().button("booth-forget", "booth.forget", this::forget));
-        }
+        forget = parts.bench().button("booth-forget", "booth.forget", this::forget);
+        tool(forget);
         grid.getStyleClass().add("room-grid");
         fault.setId("booth-fault");
         getChildren().add(Parts.wrapped(parts.say("booth.ask"), "secondary"));
         getChildren().addAll(grid, fault);
-        getChildren().add(Parts.wrapped(booth.care(), "reading-caution"));
+        getChildren().add(Parts.wrapped(booth.offer().care(), "reading-caution"));
         fields();
+        if (from.isEmpty()) {
+            parts.models().booths().keep(booth, this::kept);
+        }
+        kept();
+    }
+
+    /** What is one's own can be forgotten. */
+    private void kept() {
+        forget.setDisable(!parts.models().booths().isOwn(booth.id()));
     }
 
     /** A new one begins with the figures of what is usual. */
@@ -56,8 +68,7 @@ final class BoothOfferPane extends Overlay {
         Cabin usual =
                 all.stream().filter(c -> c.id().equals(BEGINS_WITH)).findFirst().orElse(all.get(0));
         return usual.as(Ids.free("own-booth", id -> all.stream().anyMatch(c -> c.id().equals(id))))
-                .called(parts.say("booth.mine"))
-                .from(parts.say("booth.source"));
+                .offered(usual.offer().called(parts.say("booth.mine")).from(parts.say("booth.source")));
     }
 
     @Override
@@ -66,8 +77,21 @@ final class BoothOfferPane extends Overlay {
     }
 
     private void fields() {
-        row("booth.name", field("booth-name", "booth.name", NAME, () -> booth.name(), w -> booth.called(w.strip())));
-        row("booth.price", number("booth-price", "booth.price", () -> booth.price(), v -> booth.priced(v)));
+        row(
+                "booth.name",
+                field(
+                        "booth-name",
+                        "booth.name",
+                        NAME,
+                        () -> booth.offer().name(),
+                        w -> booth.offered(booth.offer().called(w.strip()))));
+        row(
+                "booth.price",
+                number(
+                        "booth-price",
+                        "booth.price",
+                        () -> booth.offer().price(),
+                        v -> booth.offered(booth.offer().priced(v))));
         row(
                 "booth.inside",
                 Parts.line(
@@ -86,11 +110,29 @@ final class BoothOfferPane extends Overlay {
                                 "booth.inside",
                                 () -> inside().heightM(),
                                 v -> sized(inside().widthM(), inside().depthM(), v))));
-        row("booth.walls", length("booth-walls", "booth.walls", () -> booth.wallM(), v -> booth.walled(v)));
+        row(
+                "booth.walls",
+                length(
+                        "booth-walls",
+                        "booth.walls",
+                        () -> booth.shell().wallM(),
+                        v -> booth.made(booth.shell().walled(v))));
         row("booth.keeps-out", Parts.line(octaves()));
         row("booth.fan", field("booth-fan", "booth.fan", FIGURE, this::fan, this::fanned));
-        row("booth.air", number("booth-air", "booth.air", () -> booth.airLitresPerS(), v -> booth.airedBy(v)));
-        row("booth.weight", number("booth-weight", "booth.weight", () -> booth.weightKg(), v -> booth.weighing(v)));
+        row(
+                "booth.air",
+                number(
+                        "booth-air",
+                        "booth.air",
+                        () -> booth.air().litresPerS(),
+                        v -> booth.aired(new Cabin.Ventilation(booth.air().fanDbA(), v))));
+        row(
+                "booth.weight",
+                number(
+                        "booth-weight",
+                        "booth.weight",
+                        () -> booth.shell().weightKg(),
+                        v -> booth.made(booth.shell().weighing(v))));
     }
 
     private Node[] octaves() {
@@ -110,11 +152,11 @@ final class BoothOfferPane extends Overlay {
     }
 
     private Space inside() {
-        return booth.inside();
+        return booth.shell().inside();
     }
 
     private Cabin sized(double width, double depth, double height) {
-        return booth.sized(new Space(width, depth, height));
+        return booth.made(booth.shell().sized(new Space(width, depth, height)));
     }
 
     private Cabin keeping(int band, double db) {
@@ -123,14 +165,15 @@ final class BoothOfferPane extends Overlay {
     }
 
     private String fan() {
-        return booth.fanDbA().isPresent() ? parts.bench().plain(booth.fanDbA().getAsDouble()) : "";
+        OptionalDouble dbA = booth.air().fanDbA();
+        return dbA.isPresent() ? parts.bench().plain(dbA.getAsDouble()) : "";
     }
 
     private Cabin fanned(String written) {
-        return booth.withFan(
-                written.isBlank()
-                        ? OptionalDouble.empty()
-                        : OptionalDouble.of(parts.bench().number(written)));
+        OptionalDouble dbA = written.isBlank()
+                ? OptionalDouble.empty()
+                : OptionalDouble.of(parts.bench().number(written));
+        return booth.aired(new Cabin.Ventilation(dbA, booth.air().litresPerS()));
     }
 
     private CommitField field(
@@ -139,6 +182,7 @@ final class BoothOfferPane extends Overlay {
             try {
                 fault.setText("");
                 booth = change.apply(w);
+                parts.models().booths().keep(booth, this::kept);
             } catch (IllegalArgumentException e) {
                 fault.setText(String.valueOf(e.getMessage()));
             }
@@ -168,13 +212,6 @@ final class BoothOfferPane extends Overlay {
 
     private void row(String key, Node field) {
         grid.addRow(grid.getRowCount(), parts.bench().name(key, ""), field);
-    }
-
-    /** What could not be taken stands in no figure, and is said: then nothing is kept past it. */
-    private void keep() {
-        if (fault.getText().isEmpty()) {
-            parts.models().booths().keep(booth, close);
-        }
     }
 
     private void forget() {

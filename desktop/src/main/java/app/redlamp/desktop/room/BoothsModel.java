@@ -5,7 +5,7 @@ import app.redlamp.core.acoustics.cabin.CabinChoice;
 import app.redlamp.core.acoustics.cabin.Cabins;
 import app.redlamp.core.planning.plan.KitNeeds;
 import app.redlamp.core.planning.plan.Production;
-import app.redlamp.core.port.OfferedBooths;
+import app.redlamp.core.port.PartShelf;
 import app.redlamp.desktop.job.JobService;
 import app.redlamp.desktop.job.Latest;
 import java.util.List;
@@ -15,7 +15,7 @@ import javafx.beans.property.ReadOnlyObjectWrapper;
 /** Booths beside cloth and wool for the place that is shown, once somebody asks. */
 public final class BoothsModel {
     private final RoomModel room;
-    private final OfferedBooths offers;
+    private final PartShelf<Cabin> offers;
     private final JobService jobs;
     private final ReadOnlyObjectWrapper<List<CabinChoice>> choices = new ReadOnlyObjectWrapper<>(List.of());
     private final Latest<Asked, List<CabinChoice>> choosing;
@@ -28,7 +28,7 @@ public final class BoothsModel {
         }
     }
 
-    public BoothsModel(RoomModel room, OfferedBooths offers, JobService jobs) {
+    public BoothsModel(RoomModel room, PartShelf<Cabin> offers, JobService jobs) {
         this.room = room;
         this.offers = offers;
         this.jobs = jobs;
@@ -56,7 +56,7 @@ public final class BoothsModel {
             choices.set(List.of());
             return;
         }
-        choosing.ask(new Asked(advice, offers.all(), KitNeeds.voices(production.brief())));
+        choosing.ask(new Asked(advice, offers.parts(), KitNeeds.voices(production.brief())));
     }
 
     /** All ways side by side, the first as it is; none as long as nothing is computed. */
@@ -66,7 +66,7 @@ public final class BoothsModel {
 
     /** Booths that can be had. */
     List<Cabin> offers() {
-        return offers.all();
+        return offers.parts();
     }
 
     boolean isOwn(String id) {
@@ -77,7 +77,7 @@ public final class BoothsModel {
     void keep(Cabin booth, Runnable then) {
         jobs.chore(
                 progress -> {
-                    offers.keep(booth);
+                    offers.save(booth);
                     return booth;
                 },
                 kept -> {

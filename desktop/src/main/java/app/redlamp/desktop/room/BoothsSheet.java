@@ -41,6 +41,7 @@ final class BoothsSheet extends VBox implements Desk.Sheet<Study> {
                 .addAll(
                         verdict,
                         grid,
+                        Parts.wrapped(parts.say("booths.line"), "secondary"),
                         Parts.line(
                                 parts.bench().button("booth-add", "booths.add", () -> change.accept(Optional.empty()))),
                         care);

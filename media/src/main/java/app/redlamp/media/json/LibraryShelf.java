@@ -12,20 +12,17 @@ import java.util.function.Function;
 import java.util.stream.Stream;
 
 /**
- * Parts and wholes that ship, and those in the library, a document each. Nothing stands in for a part of one's own that is
- * broken.
+ * Parts, and wholes that are put together of them, which ship or are in the library, a document each.
  *
  * @param <P> a part
  * @param <W> a whole
  */
 public final class LibraryShelf<P, W> implements Shelf<P, W> {
-    private final Kind<P, P> partKind;
+    private final LibraryParts<P> parts;
     private final Kind<W, P> wholeKind;
-    private final DocumentFolder partFolder;
     private final DocumentFolder wholeFolder;
-    private final List<P> shipped;
     private final List<W> presets;
-    private volatile Content<P, W> content;
+    private volatile Kept<W> kept;
 
     /**
      * How things of one kind are kept.
@@ -37,48 +34,48 @@ public final class LibraryShelf<P, W> implements Shelf<P, W> {
      */
     public record Kind<T, P>(String folder, String noun, Function<T, String> id, Function<List<P>, Codec<T>> codec) {}
 
-    /** What the library held when it was read last, for whoever asks while it is written. */
-    private record Content<P, W>(Map<String, P> own, List<P> all, List<W> kept, List<String> faults) {}
+    /** What wholes the library held when it was read last, for whoever asks while it is written. */
+    private record Kept<W>(List<W> all, List<String> faults) {}
 
     /**
+     * @param parts that wholes are put together of
      * @param library folder of the library; made at the first save
-     * @param shipped parts that ship
      * @param presets wholes that ship
      */
-    public LibraryShelf(Path library, Kind<P, P> parts, Kind<W, P> wholes, List<P> shipped, List<W> presets) {
-        partKind = parts;
+    public LibraryShelf(LibraryParts<P> parts, Path library, Kind<W, P> wholes, List<W> presets) {
+        this.parts = parts;
         wholeKind = wholes;
-        this.shipped = List.copyOf(shipped);
         this.presets = List.copyOf(presets);
-        partFolder = new DocumentFolder(library, parts.folder());
         wholeFolder = new DocumentFolder(library, wholes.folder());
-        content = read();
+        kept = read();
     }
 
     @Override
     public List<P> parts() {
-        return content.all();
+        return parts.parts();
     }
 
     @Override
     public Optional<P> part(String id) {
-        return parts().stream().filter(p -> partKind.id().apply(p).equals(id)).findFirst();
+        return parts.part(id);
     }
 
     @Override
     public boolean isOwn(String partId) {
-        return content.own().containsKey(partId);
+        return parts.isOwn(partId);
     }
 
+    /** What is put together of a part changes with it. */
     @Override
     public synchronized void save(P part) throws IOException {
-        write(partFolder, partKind, part);
+        parts.save(part);
+        kept = read();
     }
 
     @Override
     public synchronized void forget(String partId) throws IOException {
-        partFolder.forget(partId);
-        content = read();
+        parts.forget(partId);
+        kept = read();
     }
 
     @Override
@@ -88,12 +85,15 @@ public final class LibraryShelf<P, W> implements Shelf<P, W> {
 
     @Override
     public List<W> kept() {
-        return content.kept();
+        return kept.all();
     }
 
     @Override
     public synchronized void keep(W whole) throws IOException {
-        write(wholeFolder, wholeKind, whole);
+        ObjectNode node = wholeFolder.document();
+        wholeKind.codec().apply(List.of()).write(whole, node);
+        wholeFolder.write(wholeKind.id().apply(whole), node);
+        kept = read();
     }
 
     @Override
@@ -103,32 +103,12 @@ public final class LibraryShelf<P, W> implements Shelf<P, W> {
 
     @Override
     public List<String> faults() {
-        return content.faults();
+        return Stream.of(parts.faults(), kept.faults()).flatMap(List::stream).toList();
     }
 
-    private <T> void write(DocumentFolder folder, Kind<T, P> kind, T thing) throws IOException {
-        ObjectNode node = folder.document();
-        kind.codec().apply(List.of()).write(thing, node);
-        folder.write(kind.id().apply(thing), node);
-        content = read();
-    }
-
-    private Content<P, W> read() {
+    private Kept<W> read() {
         Map<String, String> faults = new LinkedHashMap<>();
-        Map<String, P> own = new LinkedHashMap<>();
-        partFolder
-                .all(partKind.codec().apply(List.of())::read, faults)
-                .forEach(p -> own.put(partKind.id().apply(p), p));
-        Map<String, P> all = new LinkedHashMap<>();
-        shipped.stream()
-                .filter(p -> !faults.containsKey(partKind.id().apply(p)))
-                .forEach(p -> all.put(partKind.id().apply(p), p));
-        all.putAll(own);
-        List<P> known = List.copyOf(all.values());
-        Map<String, String> broken = new LinkedHashMap<>();
-        List<W> kept = wholeFolder.all(wholeKind.codec().apply(known)::read, broken);
-        List<String> lines =
-                Stream.of(faults, broken).flatMap(f -> f.values().stream()).toList();
-        return new Content<>(Map.copyOf(own), known, List.copyOf(kept), lines);
+        List<W> all = wholeFolder.all(wholeKind.codec().apply(parts())::read, faults);
+        return new Kept<>(List.copyOf(all), List.copyOf(faults.values()));
     }
 }

@@ -6,6 +6,7 @@ import app.redlamp.core.port.Shelf;
 import app.redlamp.media.json.Codec;
 import app.redlamp.media.json.JsonDocument;
 import app.redlamp.media.json.JsonObject;
+import app.redlamp.media.json.LibraryParts;
 import app.redlamp.media.json.LibraryShelf;
 import java.io.IOException;
 import java.io.InputStream;
@@ -26,10 +27,9 @@ public final class KitShelf {
     /** @param library folder of the library; made at the first save */
     public static Shelf<Gear, Kit> in(Path library) {
         return new LibraryShelf<>(
+                new LibraryParts<>(library, "parts", Gear::id, PART, shipped()),
                 library,
-                new LibraryShelf.Kind<>("parts", "part", Gear::id, known -> PART),
                 new LibraryShelf.Kind<>("kits", "kit", Kit::id, KitCodec::kit),
-                shipped(),
                 List.of());
     }
 

@@ -6,6 +6,7 @@ import app.redlamp.core.port.Shelf;
 import app.redlamp.media.json.Codec;
 import app.redlamp.media.json.JsonDocument;
 import app.redlamp.media.json.JsonObject;
+import app.redlamp.media.json.LibraryParts;
 import app.redlamp.media.json.LibraryShelf;
 import java.io.IOException;
 import java.io.InputStream;
@@ -41,10 +42,9 @@ public final class RoomShelf {
             throw new UncheckedIOException("rooms and materials that ship", e);
         }
         return new LibraryShelf<>(
+                new LibraryParts<>(library, "materials", Material::id, PART, shipped),
                 library,
-                new LibraryShelf.Kind<>("materials", "material", Material::id, known -> PART),
                 new LibraryShelf.Kind<>("rooms", "room", Spot::id, SpotCodec::spot),
-                shipped,
                 presets);
     }
 

@@ -39,7 +39,6 @@ public final class Cabins {
     private final Study study;
     private final int persons;
 
-    /** @param persons who are in it at once, at least 1 */
     private Cabins(Study study, int persons) {
         this.study = study;
         this.persons = persons;
@@ -48,7 +47,10 @@ public final class Cabins {
     /**
      * All ways side by side: as it is, with the treatment that is advised, and each booth, the cheapest first.
      *
+     * @param study of the place as it is
      * @param steps treatment, as {@link app.redlamp.core.acoustics.spot.Treatment} advises it; none where nothing helps
+     * @param cabins booths that can be had
+     * @param persons who are in it at once, at least 1
      */
     public static List<CabinChoice> of(Study study, List<TreatmentStep> steps, List<Cabin> cabins, int persons) {
         Cabins all = new Cabins(study, persons);
@@ -61,7 +63,8 @@ public final class Cabins {
             choices.add(all.room(CabinChoice.Way.TREATED, then, price));
         }
         cabins.stream()
-                .sorted(Comparator.comparingDouble(Cabin::price).thenComparing(Cabin::id))
+                .sorted(Comparator.comparingDouble((Cabin c) -> c.offer().price())
+                        .thenComparing(Cabin::id))
                 .forEach(c -> choices.add(all.cabin(c)));
         return choices;
     }
@@ -86,7 +89,7 @@ public final class Cabins {
         Study inside = Study.of(
                 new Spot(
                         cabin.id(),
-                        cabin.name(),
+                        cabin.offer().name(),
                         drawn(cabin, room),
                         List.of(),
                         Optional.empty(),
@@ -94,18 +97,18 @@ public final class Cabins {
                 study.wanted());
         Optional<OctaveLevels> outside = outside(study);
         Optional<WeekNoise> week = study.spot().noiseDbA().isPresent() ? Optional.empty() : study.week();
-        Space space = cabin.inside();
+        Space space = cabin.shell().inside();
         return new CabinChoice(
                 CabinChoice.Way.CABIN,
                 Optional.of(cabin),
-                cabin.price(),
+                cabin.offer().price(),
                 outside.map(o -> OptionalDouble.of(within(o, cabin).dbA())).orElse(OptionalDouble.empty()),
                 week.map(w -> OptionalDouble.of(quietHours(within(w, cabin)))).orElse(OptionalDouble.empty()),
                 inside.decay().middleS(),
                 inside.direct().speechDb(),
                 inside.bass().worstDb(),
                 cabin.fits(room.space()),
-                StaleAir.of(space, persons).aired(cabin.airLitresPerS()).minutesTo(StaleAir.STALE_PPM));
+                StaleAir.of(space, persons).aired(cabin.air().litresPerS()).minutesTo(StaleAir.STALE_PPM));
     }
 
     /** All noise that is known at once, or as loud as it was measured; absent where nothing is known. */
@@ -122,8 +125,8 @@ public final class Cabins {
     private static OctaveLevels within(OctaveLevels outside, Cabin cabin) {
         OctaveLevels kept =
                 OctaveLevels.each(b -> outside.at(b) - cabin.keepsOutDb().at(b));
-        return cabin.fanDbA().isPresent()
-                ? kept.and(Timbre.FAN.at(cabin.fanDbA().getAsDouble()))
+        return cabin.air().fanDbA().isPresent()
+                ? kept.and(Timbre.FAN.at(cabin.air().fanDbA().getAsDouble()))
                 : kept;
     }
 
@@ -152,10 +155,12 @@ public final class Cabins {
 
     /** A booth with the reader in it, as far from the same microphone as in the room. */
     private static Room drawn(Cabin cabin, Room room) {
-        Space space = cabin.inside();
+        Space space = cabin.shell().inside();
         Map<Face, Material> sides = new EnumMap<>(Face.class);
         for (Face face : Face.values()) {
-            sides.put(face, face == Face.FLOOR ? cabin.floor() : cabin.lining());
+            sides.put(
+                    face,
+                    face == Face.FLOOR ? cabin.shell().floor() : cabin.shell().lining());
         }
         double height = Math.min(MOUTH_M, 0.75 * space.heightM());
         Point mouth = new Point(space.widthM() / 2, MOUTH_AT * space.depthM(), height);

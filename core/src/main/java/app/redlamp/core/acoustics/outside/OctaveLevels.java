@@ -65,6 +65,12 @@ public final class OctaveLevels {
         return CENTRES_HZ[band];
     }
 
+    /** Centre of a band in Hz as it is called: 63, 125, and so on (IEC 61260-1, annex E). */
+    public static double nominalHz(int band) {
+        // The octave of 31.5 Hz comes before.
+        return OctaveBands.OCTAVES.nominalHz(band + 1);
+    }
+
     /** Lower edge of a band in Hz, which belongs to it. */
     public static double lowHz(int band) {
         return centreHz(band) / OctaveBands.HALF_OCTAVE;

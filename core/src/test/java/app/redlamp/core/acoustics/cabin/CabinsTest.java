@@ -23,18 +23,10 @@ class CabinsTest {
     private static Cabin cabin(String id, OctaveLevels keepsOut, double price) {
         return new Cabin(
                 id,
-                "Booth " + id,
-                new Space(1.2, 1.2, 2.0),
-                0.08,
-                Rooms.FOAM,
-                Rooms.CARPET,
+                new Cabin.Shell(new Space(1.2, 1.2, 2.0), 0.08, Rooms.FOAM, Rooms.CARPET, 300),
                 keepsOut,
-                OptionalDouble.empty(),
-                6,
-                300,
-                price,
-                "test",
-                "");
+                new Cabin.Ventilation(OptionalDouble.empty(), 6),
+                new Cabin.Offer("Booth " + id, price, "test", ""));
     }
 
     private static Study study(Spot spot) {
@@ -55,7 +47,8 @@ class CabinsTest {
         Study study = study(measured(45));
         CabinChoice shut = only(study, cabin("a", TWENTY, 2000));
         assertThat(shut.noiseDbA().orElseThrow()).isCloseTo(25, within(1e-9));
-        CabinChoice blown = only(study, cabin("a", TWENTY, 2000).withFan(OptionalDouble.of(25)));
+        CabinChoice blown =
+                only(study, cabin("a", TWENTY, 2000).aired(new Cabin.Ventilation(OptionalDouble.of(25), 6)));
         assertThat(blown.noiseDbA().orElseThrow()).isCloseTo(25 + 10 * Math.log10(2), within(1e-9));
         CabinChoice now = Cabins.of(study, List.of(), List.of(), 1).get(0);
         assertThat(shut.quieterDb(now).orElseThrow()).isCloseTo(20, within(1e-9));
@@ -128,8 +121,8 @@ class CabinsTest {
                 .as("walls on both sides")
                 .isFalse();
         assertThat(cabin.fits(new Space(2.4, 1.9, 2.2))).as("under the ceiling").isFalse();
-        Cabin long_ = cabin.sized(new Space(2.0, 1.2, 2.0));
-        assertThat(long_.fits(new Space(1.6, 2.4, 2.45))).as("turned round").isTrue();
+        Cabin deep = cabin.made(cabin.shell().sized(new Space(2.0, 1.2, 2.0)));
+        assertThat(deep.fits(new Space(1.6, 2.4, 2.45))).as("turned round").isTrue();
     }
 
     /** 6 l/s and two people: 0.0374 m³/h into 0.3 · 3 + 21.6 m³/h are 1662 ppm over 420 (worked by hand). */
@@ -146,9 +139,12 @@ class CabinsTest {
     @Test
     void whatNoBoothIsIsRefused() {
         Cabin cabin = cabin("a", TWENTY, 2000);
-        assertThatThrownBy(() -> cabin.called(" ")).hasMessageContaining("needs an id and a name");
-        assertThatThrownBy(() -> cabin.walled(0)).hasMessageContaining("walls must lie between 5 mm");
-        assertThatThrownBy(() -> cabin.priced(Double.NaN)).hasMessageContaining("price");
+        assertThatThrownBy(() -> cabin.as(" ")).hasMessageContaining("needs an id");
+        assertThatThrownBy(() -> cabin.offer().called(" ")).hasMessageContaining("an offer needs a name");
+        assertThatThrownBy(() -> cabin.offer().priced(Double.NaN)).hasMessageContaining("price between");
+        assertThatThrownBy(() -> cabin.shell().walled(0)).hasMessageContaining("walls of 0.0 m");
+        assertThatThrownBy(() -> new Cabin.Ventilation(OptionalDouble.empty(), 300))
+                .hasMessageContaining("200 l/s");
         assertThatThrownBy(() -> cabin.keepingOut(OctaveLevels.each(b -> 95)))
                 .hasMessageContaining("keeps out 95.0 dB");
     }
