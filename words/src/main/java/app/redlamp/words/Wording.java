@@ -203,6 +203,8 @@ public final class Wording {
         Object amount = switch (finding.kind()) {
             case CLIPPING, NOT_A_NUMBER, PLOSIVES, SIBILANCE, MOUTH_CLICKS, ELECTRICAL_CLICKS, DROPOUTS, JUMPS ->
                 Math.round(finding.amount());
+            case STEPS, KNOCKS, HANDLING, KEYS, KEYS_ON_DESK, CHAIR, CHAIR_ON_FLOOR, PAPER, PAPER_ON_DESK ->
+                Math.round(finding.amount());
             case CALL, LOW_RATE, CODED -> kilohertz(finding.amount());
             case WHINE, PADDED, ECHO, LIMITED, REVERBERANT, OFF_SIDE -> figures.whole(finding.amount());
             case CLOCK -> figures.hundredths(finding.amount());

@@ -1,5 +1,7 @@
 package app.redlamp.core.signal;
 
+import java.util.Arrays;
+
 /**
  * Mean power spectrum of stretches of samples: Hann windows, scaled so that the bins of a stationary signal add up to
  * its mean square (P. D. Welch, IEEE Trans. Audio Electroacoust. AU-15, 1967).
@@ -60,6 +62,12 @@ public final class PowerSpectrum {
             sums[k] += scale * (re * re + im * im);
         }
         count++;
+    }
+
+    /** Forgets all windows. */
+    public void clear() {
+        Arrays.fill(sums, 0);
+        count = 0;
     }
 
     /** Mean square a bin in the window added last, over the bins {@code from} to {@code to}, neither 0 Hz nor half the sample rate among them. */

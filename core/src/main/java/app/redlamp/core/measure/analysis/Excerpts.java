@@ -1,5 +1,6 @@
 package app.redlamp.core.measure.analysis;
 
+import app.redlamp.core.measure.disturbance.DisturbanceMeter;
 import app.redlamp.core.measure.loudness.Levels;
 import app.redlamp.core.measure.noise.PauseFinder;
 import app.redlamp.core.measure.noise.Pauses;
@@ -12,7 +13,7 @@ import app.redlamp.core.units.Decibels;
 
 /**
  * Holds the last 10 s of the first two channels and, each time they are full, passes on what needs samples and not only
- * levels: quiet stretches to {@link QuietPieces}, windows of voice to {@link VoiceSpectrumMeter}, windows of
+ * levels: quiet stretches to {@link QuietPieces}, all of it to {@link DisturbanceMeter}, windows of voice to {@link VoiceSpectrumMeter}, windows of
  * anything to {@link EdgeMeter} and {@link EchoMeter}, both channels to {@link RelationMeter}.
  */
 final class Excerpts {
@@ -45,6 +46,7 @@ final class Excerpts {
     private final VoiceSpectrumMeter voice;
     private final EdgeMeter edges;
     private final EchoMeter echo;
+    private final DisturbanceMeter disturbances;
     private final RelationMeter relation;
     private final float[][] samples;
     private int filled;
@@ -57,12 +59,14 @@ final class Excerpts {
             VoiceSpectrumMeter voice,
             EdgeMeter edges,
             EchoMeter echo,
+            DisturbanceMeter disturbances,
             RelationMeter relation) {
         this.sampleRateHz = sampleRateHz;
         this.quiet = quiet;
         this.voice = voice;
         this.edges = edges;
         this.echo = echo;
+        this.disturbances = disturbances;
         this.relation = relation;
         samples = new float[Math.min(2, channels)][10 * sampleRateHz + 1];
     }
@@ -89,8 +93,9 @@ final class Excerpts {
      *
      * @param meanSquares levels of the frames held
      * @param bends mean squares of their second differences
+     * @param low mean squares below 60 Hz
      */
-    void pass(float[] meanSquares, float[] bends) {
+    void pass(float[] meanSquares, float[] bends, float[] low) {
         Pauses pauses = PauseFinder.of(meanSquares, bends);
         float[] live = live();
         double startS = FrameClock.secondsOf(start);
@@ -107,6 +112,7 @@ final class Excerpts {
                 relation.delayIn(samples[0], samples[1], filled);
             }
         }
+        disturbances.listen(live, filled, meanSquares, bends, low, pauses.voiceDbfs());
         passAll(live);
         passLoud(live, meanSquares);
         start += meanSquares.length;

@@ -1,6 +1,7 @@
 package app.redlamp.core.measure.analysis;
 
 import app.redlamp.core.measure.voice.Event;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
 
@@ -73,6 +74,24 @@ public record Finding(Kind kind, Severity severity, double startS, double endS, 
         ELECTRICAL_CLICKS,
         /** A clock that ticks; seconds from tick to tick. */
         CLOCK,
+        /** Thumps that shake the floor, as of steps; how many. */
+        STEPS,
+        /** Knocks on the desk; how many. */
+        KNOCKS,
+        /** Hands on stand or lead; how often. */
+        HANDLING,
+        /** Keys and buttons of a computer; how often. */
+        KEYS,
+        /** The same, most of it through the desk; how often. */
+        KEYS_ON_DESK,
+        /** A chair that creaks; how often. */
+        CHAIR,
+        /** The same, and it shakes the floor; how often. */
+        CHAIR_ON_FLOOR,
+        /** Paper or cloth that rustles; how often. */
+        PAPER,
+        /** The same, most of it through the desk; how often. */
+        PAPER_ON_DESK,
         /** Sound lost or played twice for moments; how often. */
         DROPOUTS,
         /** Breaks of the waveform in speech; how many. */
@@ -129,5 +148,19 @@ public record Finding(Kind kind, Severity severity, double startS, double endS, 
 
     public Finding {
         places = List.copyOf(places);
+    }
+
+    /** Of events, of which there is one at least: the loudest is its worst place. */
+    static Finding of(Kind kind, Severity severity, Event.Tally tally) {
+        Event worst = tally.worst().get(0);
+        return new Finding(kind, severity, worst.startS(), worst.endS(), tally.count(), inTime(tally.worst()));
+    }
+
+    /** As many events as are kept, in the order of time. */
+    static List<Event> inTime(List<Event> events) {
+        return events.stream()
+                .limit(MOST_PLACES)
+                .sorted(Comparator.comparingDouble(Event::startS))
+                .toList();
     }
 }

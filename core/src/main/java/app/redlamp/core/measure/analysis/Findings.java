@@ -83,6 +83,7 @@ final class Findings {
         all.origin(report.origin(), report.info());
         all.channels(report.relation());
         all.voice(report.voice());
+        all.findings.addAll(DisturbanceFindings.of(report.disturbances(), all.durationS));
         all.place(report);
         all.limited(report);
         report.noise().ifPresent(all::noise);
@@ -195,7 +196,7 @@ final class Findings {
                 loudest.startS(),
                 loudest.endS(),
                 clock.periodS(),
-                inTime(clock.ticks().worst())));
+                Finding.inTime(clock.ticks().worst())));
     }
 
     private static Kind kind(VoiceSpectrum.Shade shade) {
@@ -271,9 +272,7 @@ final class Findings {
     /** A finding of events, unless there are fewer than so many a minute. */
     private void places(Kind kind, Severity severity, Event.Tally tally, double leastAMinute) {
         if (tally.count() > leastAMinute * Math.max(1, durationS / 60)) {
-            Event worst = tally.worst().get(0);
-            findings.add(
-                    new Finding(kind, severity, worst.startS(), worst.endS(), tally.count(), inTime(tally.worst())));
+            findings.add(Finding.of(kind, severity, tally));
         }
     }
 
@@ -283,13 +282,6 @@ final class Findings {
                 .toList();
         Event worst =
                 events.stream().max(Comparator.comparingDouble(Event::amount)).orElseThrow();
-        findings.add(new Finding(kind, severity, worst.startS(), worst.endS(), amount, inTime(events)));
-    }
-
-    private static List<Event> inTime(List<Event> events) {
-        return events.stream()
-                .limit(Finding.MOST_PLACES)
-                .sorted(Comparator.comparingDouble(Event::startS))
-                .toList();
+        findings.add(new Finding(kind, severity, worst.startS(), worst.endS(), amount, Finding.inTime(events)));
     }
 }

@@ -62,6 +62,11 @@ final class FrameSeries {
         return mean(series.stream().map(s -> s.bends.from(frame)).toList());
     }
 
+    /** Mean squares below 60 Hz from a frame on, over all channels. */
+    float[] lowFrom(int frame) {
+        return mean(series.stream().map(s -> s.low.from(frame)).toList());
+    }
+
     /** All frames over the channels that live. */
     VoiceFrames of(List<Integer> live) {
         List<Series> counted =

@@ -1,6 +1,8 @@
 package app.redlamp.core.measure.analysis;
 
 import app.redlamp.core.fault.Faults;
+import app.redlamp.core.measure.disturbance.Disturbance;
+import app.redlamp.core.measure.disturbance.DisturbanceMeter;
 import app.redlamp.core.measure.loudness.ActiveSpeech;
 import app.redlamp.core.measure.loudness.ClipMeter;
 import app.redlamp.core.measure.loudness.Levels;
@@ -61,6 +63,7 @@ public final class RecordingAnalyzer implements SampleSink {
     private final VoiceSpectrumMeter spectrum;
     private final EdgeMeter edges;
     private final EchoMeter echo;
+    private final DisturbanceMeter disturbances;
     private final RelationMeter relation;
     private final Excerpts excerpts;
     private final BitMeter bits = new BitMeter();
@@ -85,8 +88,9 @@ public final class RecordingAnalyzer implements SampleSink {
         spectrum = new VoiceSpectrumMeter(sampleRateHz);
         edges = new EdgeMeter(sampleRateHz);
         echo = new EchoMeter(sampleRateHz);
+        disturbances = new DisturbanceMeter(sampleRateHz);
         relation = new RelationMeter(sampleRateHz);
-        excerpts = new Excerpts(sampleRateHz, channelCount, quiet, spectrum, edges, echo, relation);
+        excerpts = new Excerpts(sampleRateHz, channelCount, quiet, spectrum, edges, echo, disturbances, relation);
     }
 
     /** Measures a whole recording; the caller closes the source. */
@@ -178,7 +182,7 @@ public final class RecordingAnalyzer implements SampleSink {
 
     private void passExcerpt() {
         int first = excerpts.firstFrame();
-        excerpts.pass(frames.levelsFrom(first), frames.bendsFrom(first));
+        excerpts.pass(frames.levelsFrom(first), frames.bendsFrom(first), frames.lowFrom(first));
     }
 
     /** Whether samples came and not one of them was a number. */
@@ -203,7 +207,8 @@ public final class RecordingAnalyzer implements SampleSink {
         float[] meanSquares = voiced.all();
         Pauses pauses = PauseFinder.of(meanSquares, voiced.bends());
         Optional<Edge> edge = edges.result();
-        VoiceProfile voice = VoiceAnalyzer.analyze(voiced, pauses, found(edge), sampleRateHz);
+        List<Disturbance> disturbed = disturbances.result(pauses.voiceDbfs());
+        VoiceProfile voice = VoiceAnalyzer.analyze(voiced, pauses, found(edge, disturbed), sampleRateHz);
         double steepHz = voice.spectrum().map(HighPassed::steepCornerHz).orElse(HighPassed.CORNER_HZ);
         Optional<NoiseProfile> noise = NoiseAnalyzer.analyze(quiet, pauses, sampleRateHz, steepHz);
         Report report = new Report(
@@ -216,6 +221,7 @@ public final class RecordingAnalyzer implements SampleSink {
                 clips.result(),
                 noise,
                 voice,
+                disturbed,
                 new Origin(edge, bits.bits()),
                 channels.length == 2
                         ? relation.result(levels)
@@ -238,14 +244,15 @@ public final class RecordingAnalyzer implements SampleSink {
                 .orElseThrow();
     }
 
-    private VoiceAnalyzer.Found found(Optional<Edge> edge) {
+    private VoiceAnalyzer.Found found(Optional<Edge> edge, List<Disturbance> disturbed) {
         return new VoiceAnalyzer.Found(
                 inTime(m -> m.clicks().clicks(), ClickMeter.Click::atS),
                 inTime(m -> m.dropouts().runs(), DropoutMeter.Run::startS),
                 inTime(m -> m.repeats().repeats(), RepeatMeter.Repeat::startS),
                 inTime(m -> m.breaks().breaks(), BreakMeter.Break::atS),
                 spectrum.result(edge),
-                echo.result());
+                echo.result(),
+                disturbed.stream().map(Disturbance::event).toList());
     }
 
     /** What was found in all channels, in the order of time. */

@@ -1,5 +1,6 @@
 package app.redlamp.core.measure.analysis;
 
+import app.redlamp.core.measure.disturbance.Disturbance;
 import app.redlamp.core.measure.loudness.ActiveSpeech;
 import app.redlamp.core.measure.loudness.Clipping;
 import app.redlamp.core.measure.loudness.Levels;
@@ -27,6 +28,7 @@ import java.util.OptionalInt;
  * @param clipping where the waveform was cut off
  * @param noise what the noise is made of; absent without a pause
  * @param voice what is told about the voice
+ * @param disturbances what was heard in pauses besides voice and noise, in the order of time
  * @param origin what was left out before it came into this file
  * @param relation how the first two channels go together
  * @param noiseHill 50 ms levels within the pauses and in the gaps between words
@@ -44,6 +46,7 @@ public record Report(
         Clipping clipping,
         Optional<NoiseProfile> noise,
         VoiceProfile voice,
+        List<Disturbance> disturbances,
         Origin origin,
         ChannelRelation relation,
         LevelHistogram noiseHill,
@@ -52,6 +55,7 @@ public record Report(
         List<Finding> findings) {
 
     public Report {
+        disturbances = List.copyOf(disturbances);
         findings = List.copyOf(findings);
     }
 
@@ -66,6 +70,7 @@ public record Report(
                 clipping,
                 noise,
                 voice,
+                disturbances,
                 origin,
                 relation,
                 noiseHill,

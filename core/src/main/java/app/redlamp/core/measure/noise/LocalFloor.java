@@ -11,7 +11,7 @@ import java.util.BitSet;
  * <p>How it is told is ours: the least of the levels of 200 ms is looked for in the 6 s before a moment and in the 6 s
  * after it, and the greater of the two counts, so that it steps up and down where the noise does.
  */
-final class LocalFloor {
+public final class LocalFloor {
     /** Frames of the stretch by which quiet is told (ours). */
     private static final int QUIET_WINDOW = 20;
 
@@ -32,7 +32,7 @@ final class LocalFloor {
      * @param silent frames of digital silence, which count nowhere
      * @param fallback what is told where no stretch of 200 ms is free of silence
      */
-    LocalFloor(float[] energy, BitSet silent, double fallback) {
+    public LocalFloor(float[] energy, BitSet silent, double fallback) {
         float[] means = means(energy, silent);
         quietest = quietest(means, fallback);
         float[] after = leastAhead(means, (float) quietest);
@@ -48,7 +48,7 @@ final class LocalFloor {
     }
 
     /** Mean square around a frame. */
-    double at(int frame) {
+    public double at(int frame) {
         return floor[frame];
     }
 

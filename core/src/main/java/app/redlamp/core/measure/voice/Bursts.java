@@ -1,5 +1,6 @@
 package app.redlamp.core.measure.voice;
 
+import app.redlamp.core.signal.Bends;
 import app.redlamp.core.signal.Quantile;
 import app.redlamp.core.units.Decibels;
 import java.util.ArrayList;
@@ -11,7 +12,7 @@ import java.util.List;
  *
  * <ul>
  *   <li>plosive: for 30 ms to a quarter of a second what lies below 60 Hz is at least a third of all, stands 12 dB above
- *       its own middle, and comes within 15 dB of the voice
+ *       its own middle, comes within 15 dB of the voice, and a word is near: what is low by itself is a thump
  *   <li>sibilant: for 30 ms and more the samples bend as those of a tone of 5 kHz do, or more: their second differences
  *       have (2 sin(π f / rate))⁴ of their mean square; harsh where it is as loud as the voice
  * </ul>
@@ -35,6 +36,12 @@ final class Bursts {
     /** Frames between two (ours). */
     private static final int PLOSIVE_GAP = 10;
 
+    /** Frames before and after it: the word that it belongs to (ours). */
+    private static final int PLOSIVE_SPOKEN = 20;
+
+    /** Around 1 kHz a word reaches so much of the mean of all: 10 dB below it (ours). */
+    private static final double SPOKEN = Decibels.toPower(-10);
+
     /** Softer ones do not hurt (ours). */
     private static final double SIBILANT_BELOW_VOICE_DB = 20;
 
@@ -46,12 +53,11 @@ final class Bursts {
 
     private Bursts() {}
 
-    /**
-     * @param all mean square of each 10 ms
-     * @param low mean square below 60 Hz
-     * @param swellDb by how much an automatic gain is up where a word begins, which lifts what is low there too; 0 for none
-     */
-    static List<Event> plosives(float[] all, float[] low, double voiceDbfs, double swellDb) {
+    /** @param swellDb by how much an automatic gain is up where a word begins, which lifts what is low there too; 0 for none */
+    static List<Event> plosives(VoiceFrames frames, double voiceDbfs, double swellDb) {
+        float[] all = frames.all();
+        float[] low = frames.low();
+        double spoken = SPOKEN * mean(frames.middle());
         double voice = Decibels.toPower(voiceDbfs);
         double middle = low.length == 0 ? 0 : Quantile.median(low);
         double limit = Math.max(middle * PLOSIVE_ABOVE, voice * Decibels.toPower(swellDb - PLOSIVE_BELOW_VOICE_DB));
@@ -68,12 +74,32 @@ final class Bursts {
                     most = Math.max(most, low[k]);
                 }
             }
-            if (end - i >= PLOSIVE_SHORTEST - 1 && end - i < PLOSIVE_LONGEST) {
+            if (end - i >= PLOSIVE_SHORTEST - 1
+                    && end - i < PLOSIVE_LONGEST
+                    && isSpoken(frames.middle(), i - PLOSIVE_SPOKEN, end + PLOSIVE_SPOKEN, spoken)) {
                 found.add(event(i, end + 1, Decibels.levelOfPower(most / voice)));
             }
             i = end + PLOSIVE_GAP;
         }
         return found;
+    }
+
+    /** Whether somebody speaks within frames, by what is around 1 kHz. */
+    private static boolean isSpoken(float[] middle, int from, int to, double least) {
+        for (int i = Math.max(0, from); i <= Math.min(middle.length - 1, to); i++) {
+            if (middle[i] >= least) {
+                return true;
+            }
+        }
+        return false;
+    }
+
+    private static double mean(float[] values) {
+        double sum = 0;
+        for (float value : values) {
+            sum += value;
+        }
+        return values.length == 0 ? 0 : sum / values.length;
     }
 
     /**
@@ -104,7 +130,7 @@ final class Bursts {
 
     /** Mean square of the second differences of a tone where hissing begins, as a share of its own. */
     static double hissRatio(int sampleRateHz) {
-        return Math.pow(2 * Math.sin(Math.PI * SIBILANT_HZ / sampleRateHz), 4);
+        return Bends.ofTone(SIBILANT_HZ, sampleRateHz);
     }
 
     private static Event event(int from, int to, double amount) {

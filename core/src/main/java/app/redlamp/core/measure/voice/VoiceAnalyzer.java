@@ -37,6 +37,9 @@ public final class VoiceAnalyzer {
     /** Frames beside a hole (ours). */
     private static final int BESIDE_FRAMES = 5;
 
+    /** A sound begins and ends within the frame beside it (ours). */
+    private static final double BESIDES_S = 0.02;
+
     /** Nine tenths of it (ours). */
     private static final double MOSTLY = 0.9;
 
@@ -44,14 +47,19 @@ public final class VoiceAnalyzer {
     private final Pauses pauses;
     private final int sampleRateHz;
 
-    /** What the meters that look at samples found in all channels, in the order of time. */
+    /**
+     * What the meters that look at samples found in all channels, in the order of time.
+     *
+     * @param besides sounds in pauses that are known for what they are, and so neither of the mouth nor of a lead
+     */
     public record Found(
             List<ClickMeter.Click> clicks,
             List<DropoutMeter.Run> holes,
             List<RepeatMeter.Repeat> repeats,
             List<BreakMeter.Break> breaks,
             Optional<VoiceSpectrum> spectrum,
-            Optional<Echo> echo) {}
+            Optional<Echo> echo,
+            List<Event> besides) {}
 
     private VoiceAnalyzer(VoiceFrames frames, Pauses pauses, int sampleRateHz) {
         this.frames = frames;
@@ -67,7 +75,7 @@ public final class VoiceAnalyzer {
     private VoiceProfile profile(Found found) {
         List<Event> mouth = new ArrayList<>();
         List<Event> ticks = new ArrayList<>();
-        sort(found.clicks(), mouth, ticks);
+        sort(found, mouth, ticks);
         Optional<Clock> clock = clock(mouth, ticks);
         if (pauses.voiceDbfs().isEmpty()) {
             return new VoiceProfile(
@@ -95,7 +103,9 @@ public final class VoiceAnalyzer {
         List<Event> dropouts = lost.dropouts(found.holes(), found.repeats());
         return new VoiceProfile(
                 found.spectrum(),
-                Event.Tally.of(Bursts.plosives(frames.all(), frames.low(), voice, swell.orElse(0))),
+                Event.Tally.of(Bursts.plosives(frames, voice, swell.orElse(0)).stream()
+                        .filter(p -> !isBesides(p, found.besides()))
+                        .toList()),
                 Event.Tally.of(sibilants),
                 Event.Tally.of(sibilants.stream().filter(s -> s.amount() >= 0).toList()),
                 Event.Tally.of(mouth),
@@ -122,14 +132,14 @@ public final class VoiceAnalyzer {
         return found.map(f -> new Clock(f.periodS(), Event.Tally.of(f.ticks())));
     }
 
-    private void sort(List<ClickMeter.Click> clicks, List<Event> mouth, List<Event> ticks) {
+    private void sort(Found found, List<Event> mouth, List<Event> ticks) {
         double floor = pauses.noiseFloorDbfs().orElseGet(this::betweenTicks);
         if (floor == Double.NEGATIVE_INFINITY) {
             return;
         }
-        for (ClickMeter.Click click : clicks) {
+        for (ClickMeter.Click click : found.clicks()) {
             Event event = new Event(click.atS(), click.atS() + 0.002, click.ratio());
-            if (click.levelDbfs() < floor + CLICK_ABOVE_FLOOR_DB) {
+            if (click.levelDbfs() < floor + CLICK_ABOVE_FLOOR_DB || isBesides(event, found.besides())) {
                 continue;
             }
             double still = Math.max(Decibels.toPower(floor + STILL_DB), SOFTER * around(click.atS()));
@@ -137,6 +147,11 @@ public final class VoiceAnalyzer {
                 (click.tick() ? ticks : mouth).add(event);
             }
         }
+    }
+
+    private static boolean isBesides(Event event, List<Event> besides) {
+        return besides.stream()
+                .anyMatch(b -> event.startS() < b.endS() + BESIDES_S && event.endS() > b.startS() - BESIDES_S);
     }
 
     /** Level of the quietest tenth of all frames: what ticks so often that no pause is left is heard over it. */

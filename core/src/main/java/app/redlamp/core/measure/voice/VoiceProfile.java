@@ -8,7 +8,7 @@ import java.util.OptionalDouble;
  * What is told about the voice and about what went wrong around it.
  *
  * @param spectrum long-term spectrum; absent with too little voice
- * @param plosives blows of breath into the microphone; amount in dB above the voice's level
+ * @param plosives blows of breath into the microphone, with a word near them; amount in dB above the voice's level
  * @param sibilants all hissing sounds; amount in dB above the voice's level
  * @param harshSibilants those that are as loud as the voice itself
  * @param mouthClicks clicks in pauses that ring; amount as a ratio to the noise around

@@ -148,6 +148,7 @@ public final class Reports {
                 new Clipping(clips, runs, OptionalDouble.empty(), List.of()),
                 Optional.empty(),
                 plainVoice(room),
+                List.of(),
                 origin,
                 relation,
                 LevelHistogram.of(-66, -66),

@@ -1,0 +1,40 @@
+package app.redlamp.core.measure.disturbance;
+
+import app.redlamp.core.signal.Biquad;
+import app.redlamp.core.signal.BiquadFilter;
+
+/**
+ * How a sound creaks from 200 Hz to 2 kHz: wood and springs that stick and slip, some fifteen to eighty times a second and never
+ * evenly, where a voice strikes more often.
+ */
+final class Creak {
+    /** What rings lies above (ours). */
+    private static final double LOW_HZ = 200;
+
+    /** And below (ours). */
+    private static final double HIGH_HZ = 2000;
+
+    private static final double STEP_S = 0.002;
+
+    /** Steps to each side in which a stroke is the loudest (ours). */
+    private static final int NEAR = 2;
+
+    /** A stroke over the median around it (ours). */
+    private static final double STROKE = 3;
+
+    /** Of the loudest (ours). */
+    private static final double LEAST_STROKE = 0.05;
+
+    private Creak() {}
+
+    /** The strokes of a sound. */
+    static Pulses of(float[] sound, int sampleRateHz) {
+        BiquadFilter high = new BiquadFilter(Biquad.highPass(LOW_HZ, Biquad.BUTTERWORTH_Q, sampleRateHz));
+        BiquadFilter low = new BiquadFilter(Biquad.lowPass(HIGH_HZ, Biquad.BUTTERWORTH_Q, sampleRateHz));
+        double[] middle = new double[sound.length];
+        for (int n = 0; n < middle.length; n++) {
+            middle[n] = low.next(high.next(sound[n]));
+        }
+        return Course.of(middle, STEP_S, sampleRateHz).pulses(NEAR, STROKE, LEAST_STROKE);
+    }
+}
