@@ -92,7 +92,7 @@ class CodedOriginTest {
                                 .verdict())
                         .isEqualTo(CheckResult.OUTSIDE);
                 assertThat(Forecast.of(wants, report, 1).obstacles())
-                        .contains(new Obstacle.NotWhole(Optional.empty(), report.bandwidthHz()));
+                        .contains(new Obstacle.NotWhole(Optional.empty(), report.bandwidthHz(), OptionalInt.empty()));
                 assertThat(Forecast.of(wants, whole, 1).obstacles()).noneMatch(Obstacle.NotWhole.class::isInstance);
             }
             assertThat(Forecast.of(specification("audiobook-retail"), report, 1).obstacles())

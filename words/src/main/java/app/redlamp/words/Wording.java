@@ -133,7 +133,9 @@ public final class Wording {
         if (obstacle instanceof Obstacle.NotWhole part) {
             return part.coding().isPresent()
                     ? say("obstacle.lossy", part.coding().get().toUpperCase(Locale.ROOT))
-                    : say("obstacle.narrow", kilohertz(part.bandwidthHz()));
+                    : part.blockSamples().isPresent()
+                            ? say("obstacle.blocks", part.blockSamples().getAsInt())
+                            : say("obstacle.narrow", kilohertz(part.bandwidthHz()));
         }
         if (obstacle instanceof Obstacle.FewBits few) {
             return say("obstacle.bits", few.bits(), few.wanted());
@@ -206,7 +208,8 @@ public final class Wording {
             case STEPS, KNOCKS, HANDLING, KEYS, KEYS_ON_DESK, CHAIR, CHAIR_ON_FLOOR, PAPER, PAPER_ON_DESK ->
                 Math.round(finding.amount());
             case CALL, LOW_RATE, CODED -> kilohertz(finding.amount());
-            case WHINE, PADDED, ECHO, LIMITED, REVERBERANT, OFF_SIDE -> figures.whole(finding.amount());
+            case WHINE, PADDED, CODED_IN_BLOCKS, ECHO, LIMITED, REVERBERANT, OFF_SIDE ->
+                figures.whole(finding.amount());
             case CLOCK -> figures.hundredths(finding.amount());
             case THIN, MUDDY, BOXY, HARSH, DULL -> figures.tenths(Math.abs(finding.amount()));
             default -> figures.tenths(finding.amount());
@@ -358,7 +361,7 @@ public final class Wording {
 
     private static boolean isCount(Check check) {
         return switch (check.id()) {
-            case CLIPPING, CHANNELS, SAMPLE_RATE, BIT_DEPTH, BIT_RATE, CODING -> true;
+            case CLIPPING, BLOCKS, CHANNELS, SAMPLE_RATE, BIT_DEPTH, BIT_RATE, CODING -> true;
             default -> false;
         };
     }

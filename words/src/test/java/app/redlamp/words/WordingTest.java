@@ -74,7 +74,7 @@ class WordingTest {
     void whatIsMissingIsSaidInKilohertz() {
         Specification raw = Specifications.raw();
         Report coded = Reports.good()
-                .origin(new Origin(Optional.of(new Edge(16_000, 40)), OptionalInt.of(24)))
+                .origin(new Origin(Optional.of(new Edge(16_000, 40)), OptionalInt.of(24), OptionalInt.empty()))
                 .get();
         assertThat(wording.check(
                         Judge.judge(raw, coded).check(CheckId.BANDWIDTH).orElseThrow(), raw))
@@ -85,10 +85,17 @@ class WordingTest {
                                 .orElseThrow(),
                         raw))
                 .endsWith("kHz inside");
-        assertThat(wording.obstacle(new Obstacle.NotWhole(Optional.empty(), 16_000), raw))
+        assertThat(wording.obstacle(new Obstacle.NotWhole(Optional.empty(), 16_000, OptionalInt.empty()), raw))
                 .startsWith("It holds nothing above 16.0 kHz");
-        assertThat(wording.obstacle(new Obstacle.NotWhole(Optional.of("mp3"), 22_050), raw))
+        assertThat(wording.obstacle(new Obstacle.NotWhole(Optional.of("mp3"), 22_050, OptionalInt.empty()), raw))
                 .startsWith("It is coded as MP3");
+        Report cut = Reports.good()
+                .origin(new Origin(Optional.empty(), OptionalInt.of(24), OptionalInt.of(1024)))
+                .get();
+        assertThat(wording.check(Judge.judge(raw, cut).check(CheckId.BLOCKS).orElseThrow(), raw))
+                .isEqualTo("Coded blocks 1024 samples: wanted 0 samples");
+        assertThat(wording.obstacle(new Obstacle.NotWhole(Optional.empty(), 22_050, OptionalInt.of(1024)), raw))
+                .startsWith("It was cut into blocks of 1024 samples");
         assertThat(wording.finding(new Finding(Finding.Kind.CODED, Finding.Severity.WARNING, 0, 1, 16_000, List.of())))
                 .startsWith("Nothing above 16.0 kHz");
     }
@@ -121,8 +128,8 @@ class WordingTest {
             new Obstacle.Clipped(1),
             new Obstacle.Silent(),
             new Obstacle.TooLong(8000, 7200),
-            new Obstacle.NotWhole(Optional.empty(), 16_000),
-            new Obstacle.NotWhole(Optional.of("aac"), 24_000),
+            new Obstacle.NotWhole(Optional.empty(), 16_000, OptionalInt.empty()),
+            new Obstacle.NotWhole(Optional.of("aac"), 24_000, OptionalInt.empty()),
             new Obstacle.FewBits(16, 24),
             new Obstacle.Misnamed("one.mp3", "book_##.mp3"),
             new Obstacle.StillOutside(check)

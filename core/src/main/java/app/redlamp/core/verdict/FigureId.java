@@ -68,6 +68,7 @@ public enum FigureId {
     DELIVERY_DRYNESS("delivery.dryness", "dB", "measure.room.RoomByEar"),
     DELIVERY_BAND("delivery.band", "dB", "delivery.spec.VoiceBand"),
     DELIVERY_BANDWIDTH("delivery.bandwidth", "kHz", "measure.origin.EdgeMeter"),
+    DELIVERY_BLOCKS("delivery.blocks", "", "measure.origin.BlockMeter"),
     DELIVERY_HEAD("delivery.head", "s", "measure.noise.Pauses"),
     DELIVERY_TAIL("delivery.tail", "s", "measure.noise.Pauses"),
     DELIVERY_ROOM_TONE("delivery.room-tone", "", "measure.noise.Pauses"),

@@ -100,9 +100,10 @@ public record Forecast(OptionalDouble gainDb, List<Obstacle> obstacles) {
         boolean lossy = !report.info().lossless();
         double bandwidth = report.bandwidthHz();
         boolean narrow = bandwidth < specification.bandwidthHz();
-        return specification.wantsWhole() && (lossy || narrow)
+        OptionalInt blocks = report.origin().blockSamples();
+        return specification.wantsWhole() && (lossy || narrow || blocks.isPresent())
                 ? Optional.of(new Obstacle.NotWhole(
-                        lossy ? Optional.of(report.info().codingName()) : Optional.empty(), bandwidth))
+                        lossy ? Optional.of(report.info().codingName()) : Optional.empty(), bandwidth, blocks))
                 : Optional.empty();
     }
 

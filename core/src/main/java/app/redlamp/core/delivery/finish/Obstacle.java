@@ -4,6 +4,7 @@ import app.redlamp.core.delivery.spec.Check;
 import app.redlamp.core.units.Decibels;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.OptionalInt;
 
 /** Why a recording cannot be finished to its specification, with the figures that prove it. */
 public sealed interface Obstacle {
@@ -61,8 +62,9 @@ public sealed interface Obstacle {
      *
      * @param coding what people call the lossy coding that it is in; absent for one that is lossless and was made from less
      * @param bandwidthHz above it there is nothing
+     * @param blockSamples samples of the blocks that a lossy coding left in one that is lossless now
      */
-    record NotWhole(Optional<String> coding, double bandwidthHz) implements Obstacle {
+    record NotWhole(Optional<String> coding, double bandwidthHz, OptionalInt blockSamples) implements Obstacle {
         @Override
         public String id() {
             return "not-whole";

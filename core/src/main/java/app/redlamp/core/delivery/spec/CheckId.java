@@ -13,6 +13,8 @@ public enum CheckId {
     DRYNESS,
     BAND,
     BANDWIDTH,
+    /** Blocks that a coding with loss left, where the client wants all of it. */
+    BLOCKS,
     HEAD,
     TAIL,
     ROOM_TONE,

@@ -84,6 +84,10 @@ public final class Judge {
                     report.bandwidthHz() / 1000,
                     Limits.atLeast(specification.bandwidthHz() / 1000),
                     "kHz"));
+            report.origin()
+                    .blockSamples()
+                    .ifPresent(samples ->
+                            checks.add(Check.of(CheckId.BLOCKS, (double) samples, Limits.between(0, 0), "")));
         }
         addTime(checks, specification, report, fileName);
         addFormat(checks, specification.format(), report, commonChannels);

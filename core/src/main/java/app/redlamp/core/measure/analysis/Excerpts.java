@@ -5,6 +5,7 @@ import app.redlamp.core.measure.loudness.Levels;
 import app.redlamp.core.measure.noise.PauseFinder;
 import app.redlamp.core.measure.noise.Pauses;
 import app.redlamp.core.measure.noise.QuietPieces;
+import app.redlamp.core.measure.origin.BlockMeter;
 import app.redlamp.core.measure.origin.EdgeMeter;
 import app.redlamp.core.measure.voice.EchoMeter;
 import app.redlamp.core.measure.voice.VoiceSpectrumMeter;
@@ -14,7 +15,7 @@ import app.redlamp.core.units.Decibels;
 /**
  * Holds the last 10 s of the first two channels and, each time they are full, passes on what needs samples and not only
  * levels: quiet stretches to {@link QuietPieces}, all of it to {@link DisturbanceMeter}, windows of voice to {@link VoiceSpectrumMeter}, windows of
- * anything to {@link EdgeMeter} and {@link EchoMeter}, both channels to {@link RelationMeter}.
+ * anything to {@link EdgeMeter} and {@link EchoMeter}, what has treble to {@link BlockMeter}, both channels to {@link RelationMeter}.
  */
 final class Excerpts {
     /** Ten seconds: long enough to hear a voice, short enough to compare (ours). */
@@ -45,6 +46,7 @@ final class Excerpts {
     private final QuietPieces quiet;
     private final VoiceSpectrumMeter voice;
     private final EdgeMeter edges;
+    private final BlockMeter blocks;
     private final EchoMeter echo;
     private final DisturbanceMeter disturbances;
     private final RelationMeter relation;
@@ -58,6 +60,7 @@ final class Excerpts {
             QuietPieces quiet,
             VoiceSpectrumMeter voice,
             EdgeMeter edges,
+            BlockMeter blocks,
             EchoMeter echo,
             DisturbanceMeter disturbances,
             RelationMeter relation) {
@@ -65,6 +68,7 @@ final class Excerpts {
         this.quiet = quiet;
         this.voice = voice;
         this.edges = edges;
+        this.blocks = blocks;
         this.echo = echo;
         this.disturbances = disturbances;
         this.relation = relation;
@@ -114,6 +118,7 @@ final class Excerpts {
         }
         disturbances.listen(live, filled, meanSquares, bends, low, pauses.voiceDbfs());
         passAll(live);
+        passTreble(live, bends);
         passLoud(live, meanSquares);
         start += meanSquares.length;
         filled = 0;
@@ -138,6 +143,29 @@ final class Excerpts {
         for (int at = 0; at + window <= filled; at += hop) {
             edges.add(live, at);
         }
+    }
+
+    /** The pieces with the most treble, one of each half of a stretch. */
+    private void passTreble(float[] live, float[] bends) {
+        int length = (int) ((long) BlockMeter.PIECE * FrameClock.FRAMES_PER_SECOND / sampleRateHz) + 1;
+        for (int half = 0; half < 2; half++) {
+            int best = -1;
+            double most = -1;
+            for (int f = half * FRAMES / 2; f + length <= Math.min(bends.length, (half + 1) * FRAMES / 2); f++) {
+                double treble = mean(bends, f, f + length);
+                best = treble > most ? f : best;
+                most = Math.max(most, treble);
+            }
+            int from = best < 0 ? filled : (int) (FrameClock.startOf(start + best, sampleRateHz) - passed());
+            if (from + BlockMeter.PIECE <= filled) {
+                blocks.offer(passed() + from, most, live, from);
+            }
+        }
+    }
+
+    /** Samples that were passed on before. */
+    private long passed() {
+        return FrameClock.startOf(start, sampleRateHz);
     }
 
     /** Windows in which somebody speaks most of the time: an echo is heard in what causes it. */

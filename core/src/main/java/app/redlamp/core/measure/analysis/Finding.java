@@ -38,6 +38,8 @@ public record Finding(Kind kind, Severity severity, double startS, double endS, 
         LOW_RATE,
         /** Coded with loss once; Hz at which it ends. */
         CODED,
+        /** Coded with loss once, whatever was left of the top; samples of a block. */
+        CODED_IN_BLOCKS,
         /** Fewer bits than the file has; bits that are used. */
         PADDED,
         /** Samples that are no numbers, read as zero; how many. */

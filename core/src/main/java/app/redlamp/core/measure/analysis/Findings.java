@@ -127,6 +127,7 @@ final class Findings {
         origin.edge()
                 .filter(e -> info.lossless() || e.kind() == Edge.Kind.CALL)
                 .ifPresent(e -> whole(kind(e.kind()), Severity.WARNING, e.hz()));
+        origin.blockSamples().ifPresent(samples -> whole(Kind.CODED_IN_BLOCKS, Severity.WARNING, (double) samples));
         if (origin.isPadded(info)) {
             whole(Kind.PADDED, Severity.WARNING, origin.bits().orElseThrow());
         }

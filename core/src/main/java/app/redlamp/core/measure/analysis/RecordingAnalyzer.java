@@ -13,6 +13,7 @@ import app.redlamp.core.measure.noise.PauseFinder;
 import app.redlamp.core.measure.noise.Pauses;
 import app.redlamp.core.measure.noise.QuietPieces;
 import app.redlamp.core.measure.origin.BitMeter;
+import app.redlamp.core.measure.origin.BlockMeter;
 import app.redlamp.core.measure.origin.Edge;
 import app.redlamp.core.measure.origin.EdgeMeter;
 import app.redlamp.core.measure.origin.Origin;
@@ -36,6 +37,7 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.OptionalInt;
 import java.util.function.Function;
 import java.util.function.Supplier;
 import java.util.function.ToDoubleFunction;
@@ -62,6 +64,7 @@ public final class RecordingAnalyzer implements SampleSink {
     private final QuietPieces quiet;
     private final VoiceSpectrumMeter spectrum;
     private final EdgeMeter edges;
+    private final BlockMeter blocks;
     private final EchoMeter echo;
     private final DisturbanceMeter disturbances;
     private final RelationMeter relation;
@@ -87,10 +90,12 @@ public final class RecordingAnalyzer implements SampleSink {
         quiet = new QuietPieces(sampleRateHz);
         spectrum = new VoiceSpectrumMeter(sampleRateHz);
         edges = new EdgeMeter(sampleRateHz);
+        blocks = new BlockMeter(sampleRateHz);
         echo = new EchoMeter(sampleRateHz);
         disturbances = new DisturbanceMeter(sampleRateHz);
         relation = new RelationMeter(sampleRateHz);
-        excerpts = new Excerpts(sampleRateHz, channelCount, quiet, spectrum, edges, echo, disturbances, relation);
+        excerpts =
+                new Excerpts(sampleRateHz, channelCount, quiet, spectrum, edges, blocks, echo, disturbances, relation);
     }
 
     /** Measures a whole recording; the caller closes the source. */
@@ -222,7 +227,7 @@ public final class RecordingAnalyzer implements SampleSink {
                 noise,
                 voice,
                 disturbed,
-                new Origin(edge, bits.bits()),
+                origin(info, edge),
                 channels.length == 2
                         ? relation.result(levels)
                         : new ChannelRelation(
@@ -235,6 +240,12 @@ public final class RecordingAnalyzer implements SampleSink {
                 Outline.of(meanSquares),
                 List.of());
         return report.with(Findings.of(report, notNumbers));
+    }
+
+    /** Blocks are looked for where nothing else says that it was coded before: that takes a while. */
+    private Origin origin(AudioInfo info, Optional<Edge> edge) {
+        boolean unknown = info.lossless() && edge.isEmpty();
+        return new Origin(edge, bits.bits(), unknown ? blocks.blockSamples() : OptionalInt.empty());
     }
 
     private ActiveSpeech activeSpeech() {

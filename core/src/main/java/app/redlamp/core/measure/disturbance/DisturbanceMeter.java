@@ -137,13 +137,13 @@ public final class DisturbanceMeter {
                 ? List.of()
                 : candidates.stream()
                         .map(c -> disturbance(c, Decibels.levelOfPower(c.peak()) - voiceDbfs.getAsDouble()))
-                        .filter(d -> DisturbanceSorter.isHeard(d.source(), d.event().amount()))
+                        .filter(d ->
+                                DisturbanceSorter.isHeard(d.source(), d.event().amount()))
                         .toList();
     }
 
     private static Disturbance disturbance(Candidate c, double overVoiceDb) {
-        return new Disturbance(
-                c.what().source(), c.what().path(), new Event(c.startS(), c.endS(), overVoiceDb));
+        return new Disturbance(c.what().source(), c.what().path(), new Event(c.startS(), c.endS(), overVoiceDb));
     }
 
     /** The sample with which a frame of what is held begins. */

@@ -87,13 +87,12 @@ final class DisturbanceSorter {
 
     /** Whether it is heard beside a voice, and no louder than such a thing ever is: then it is a voice. */
     static boolean isHeard(Source source, double overVoiceDb) {
-        double most =
-                switch (source) {
-                    case KEYS, PAPER -> HANDS_DB;
-                    case CHAIR -> CHAIR_DB;
-                    case DESK -> KNOCK_DB;
-                    case STEPS, HANDLING -> Double.POSITIVE_INFINITY;
-                };
+        double most = switch (source) {
+            case KEYS, PAPER -> HANDS_DB;
+            case CHAIR -> CHAIR_DB;
+            case DESK -> KNOCK_DB;
+            case STEPS, HANDLING -> Double.POSITIVE_INFINITY;
+        };
         return overVoiceDb >= FAINT_DB && overVoiceDb < most;
     }
 

@@ -67,10 +67,7 @@ final class OctaveEnergies {
             double centre = OctaveBands.octaveHz(LOWEST + o);
             powers[o] = times
                     * OctaveBands.between(
-                            bins,
-                            spectrum.binHz(),
-                            centre / OctaveBands.HALF_OCTAVE,
-                            centre * OctaveBands.HALF_OCTAVE);
+                            bins, spectrum.binHz(), centre / OctaveBands.HALF_OCTAVE, centre * OctaveBands.HALF_OCTAVE);
         }
         return powers;
     }

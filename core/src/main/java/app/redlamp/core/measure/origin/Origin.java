@@ -9,10 +9,11 @@ import java.util.OptionalInt;
  *
  * @param edge where it ends although there is room for more; absent where it does not
  * @param bits bits of its samples that are used; absent for silence
+ * @param blockSamples samples of the blocks that a coding with loss cut it into, whatever it left of the top; absent where none are seen
  */
-public record Origin(Optional<Edge> edge, OptionalInt bits) {
+public record Origin(Optional<Edge> edge, OptionalInt bits, OptionalInt blockSamples) {
     /** Nothing known. */
-    public static final Origin UNKNOWN = new Origin(Optional.empty(), OptionalInt.empty());
+    public static final Origin UNKNOWN = new Origin(Optional.empty(), OptionalInt.empty(), OptionalInt.empty());
 
     /** A gain of whole powers of two leaves a few bits unused; what is told is another depth (ours). */
     private static final int FEWEST_UNUSED = 4;

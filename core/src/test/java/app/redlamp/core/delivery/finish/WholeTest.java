@@ -28,7 +28,7 @@ class WholeTest {
         Optional<Edge> edge = edgeHz > 0 ? Optional.of(new Edge(edgeHz, 40)) : Optional.empty();
         return Reports.good()
                 .info(info)
-                .origin(new Origin(edge, OptionalInt.of(used)))
+                .origin(new Origin(edge, OptionalInt.of(used), OptionalInt.empty()))
                 .get();
     }
 
@@ -45,13 +45,30 @@ class WholeTest {
     void whatWasLeftOutIsAnObstacle(double edgeHz, int rate, boolean refused) {
         Report report = of(edgeHz, 24, 24, rate);
         double reaches = edgeHz > 0 ? edgeHz : rate / 2.0;
-        assertThat(Forecast.of(RAW, report, 1).obstacles().contains(new Obstacle.NotWhole(Optional.empty(), reaches)))
+        assertThat(Forecast.of(RAW, report, 1)
+                        .obstacles()
+                        .contains(new Obstacle.NotWhole(Optional.empty(), reaches, OptionalInt.empty())))
                 .isEqualTo(refused);
         assertThat(Judge.judge(RAW, report)
                         .check(CheckId.BANDWIDTH)
                         .orElseThrow()
                         .verdict())
                 .isEqualTo(refused ? CheckResult.OUTSIDE : CheckResult.INSIDE);
+    }
+
+    /** What a coding left its blocks in has been through it, however far up it reaches. */
+    @Test
+    void blocksOfACodingAreAnObstacleToo() {
+        Report report = Reports.good()
+                .origin(new Origin(Optional.empty(), OptionalInt.of(24), OptionalInt.of(1024)))
+                .get();
+        assertThat(Forecast.of(RAW, report, 1).obstacles())
+                .contains(new Obstacle.NotWhole(Optional.empty(), report.bandwidthHz(), OptionalInt.of(1024)));
+        assertThat(Judge.judge(RAW, report).check(CheckId.BLOCKS).orElseThrow().verdict())
+                .isEqualTo(CheckResult.OUTSIDE);
+        assertThat(Judge.judge(RAW, Reports.good().get()).check(CheckId.BLOCKS)).isEmpty();
+        assertThat(Judge.judge(Specifications.audiobook(), report).check(CheckId.BLOCKS))
+                .isEmpty();
     }
 
     @ParameterizedTest

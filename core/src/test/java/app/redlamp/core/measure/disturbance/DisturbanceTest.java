@@ -56,8 +56,9 @@ class DisturbanceTest {
         assertThat(heard.stream().filter(d -> d.path() == path).count())
                 .as("%s by %s", source, path)
                 .isGreaterThanOrEqualTo(heard.size() - 1);
-        assertThat(heard).allMatch(d -> take.startsS().stream()
-                .anyMatch(s -> d.event().startS() > s - 0.3 && d.event().endS() < s + 3.6));
+        assertThat(heard)
+                .allMatch(d -> take.startsS().stream()
+                        .anyMatch(s -> d.event().startS() > s - 0.3 && d.event().endS() < s + 3.6));
     }
 
     @ParameterizedTest
@@ -78,7 +79,11 @@ class DisturbanceTest {
     /** A thump by itself is no blow of breath, and a key no click of the mouth. */
     @Test
     void whatIsKnownIsTakenForNothingElse() {
-        assertThat(take(48_000, 140, -6, Sounds::steps).report().voice().plosives().count())
+        assertThat(take(48_000, 140, -6, Sounds::steps)
+                        .report()
+                        .voice()
+                        .plosives()
+                        .count())
                 .isZero();
         Report keys = take(48_000, 140, -14, s -> s.keys(false)).report();
         assertThat(keys.voice().mouthClicks().count()).isLessThanOrEqualTo(1);

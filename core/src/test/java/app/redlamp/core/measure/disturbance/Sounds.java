@@ -22,7 +22,12 @@ final class Sounds {
         double[][] plate = plate();
         int knocks = random.nextInt(1, 3);
         for (int k = 0; k < knocks; k++) {
-            strike(out, k * random.nextDouble(0.2, 0.3), random.nextDouble(0.002, 0.009), random.nextDouble(0.5, 1), plate);
+            strike(
+                    out,
+                    k * random.nextDouble(0.2, 0.3),
+                    random.nextDouble(0.002, 0.009),
+                    random.nextDouble(0.5, 1),
+                    plate);
         }
         scrape(out, 0, 0.02, 300, 1200, 0.1);
         return scaled(out);
@@ -48,7 +53,12 @@ final class Sounds {
         double[][] stand = {{random.nextDouble(20, 36), 14, 1}, {random.nextDouble(70, 95), 12, 0.8}, {230, 20, 0.5}};
         int knocks = random.nextInt(3, 7);
         for (int k = 0; k < knocks; k++) {
-            strike(out, random.nextDouble(seconds * 0.9), random.nextDouble(0.004, 0.012), random.nextDouble(0.4, 1), stand);
+            strike(
+                    out,
+                    random.nextDouble(seconds * 0.9),
+                    random.nextDouble(0.004, 0.012),
+                    random.nextDouble(0.4, 1),
+                    stand);
         }
         float[] rub = new float[out.length];
         scrape(rub, 0, seconds, 40, 350, 1);
@@ -169,7 +179,8 @@ final class Sounds {
         for (int n = 0; n < length && from + n < out.length; n++) {
             double shape = seconds < 0.05
                     ? Math.exp(-6.0 * n / length)
-                    : Math.sin(Math.PI * n / length) * (0.35 + 0.65 * Math.pow(Math.sin(Math.PI * wander * n / rate), 2));
+                    : Math.sin(Math.PI * n / length)
+                            * (0.35 + 0.65 * Math.pow(Math.sin(Math.PI * wander * n / rate), 2));
             out[from + n] += (float) (size * shape * noise[n]);
         }
     }
