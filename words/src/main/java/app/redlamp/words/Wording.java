@@ -134,7 +134,9 @@ public final class Wording {
             return part.coding().isPresent()
                     ? say("obstacle.lossy", part.coding().get().toUpperCase(Locale.ROOT))
                     : part.blockSamples().isPresent()
-                            ? say("obstacle.blocks", part.blockSamples().getAsInt())
+                            ? say(
+                                    "obstacle.blocks",
+                                    figures.whole(part.blockSamples().getAsInt()))
                             : say("obstacle.narrow", kilohertz(part.bandwidthHz()));
         }
         if (obstacle instanceof Obstacle.FewBits few) {

@@ -100,6 +100,8 @@ public record Finding(Kind kind, Severity severity, double startS, double endS, 
         JUMPS,
         /** Peaks that end at one ceiling: limited flat; percent of the speech. */
         LIMITED,
+        /** The gain is turned down under words: compressed much; dB. */
+        COMPRESSED,
         /** The voice once more, late; milliseconds. */
         ECHO,
         /** Dull, roomy and soft at once: the wrong side of the microphone, or too far from it; clarity in dB. */

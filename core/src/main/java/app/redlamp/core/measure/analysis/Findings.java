@@ -64,6 +64,9 @@ final class Findings {
     /** Finishing that limits a little leaves 8 % at most, speech that was not limited 5 (measured; ours). */
     private static final double LIMITED_SHARE = 0.1;
 
+    /** A compressor that turns down by more is heard at work (common practice, no source). */
+    private static final double COMPRESSED_DB = 4;
+
     /** Clarity of a voice that stands freely, about what a room of 0.35 s leaves a narrator (common practice, no source). */
     private static final double CLEAR_DB = 20;
 
@@ -85,7 +88,7 @@ final class Findings {
         all.voice(report.voice());
         all.findings.addAll(DisturbanceFindings.of(report.disturbances(), all.durationS));
         all.place(report);
-        all.limited(report);
+        all.heldDown(report);
         report.noise().ifPresent(all::noise);
         all.findings.sort(Comparator.comparing(Finding::severity).reversed());
         return all.findings;
@@ -141,16 +144,26 @@ final class Findings {
         };
     }
 
-    /** What was cut off has a ceiling too, and is told already. */
-    private void limited(Report report) {
+    /** One finding of what holds the level down: what was cut off has a ceiling too, and what comes up in pauses was down before. */
+    private void heldDown(Report report) {
         double share = report.levels().limitedShare();
         boolean cut =
                 report.clippedRuns() > 0 || report.clipping().flatTopDbfs().isPresent();
-        if (share >= LIMITED_SHARE
-                && !cut
-                && report.voice().syllablesPerSecond().isPresent()) {
+        VoiceProfile voice = report.voice();
+        if (share >= LIMITED_SHARE && !cut && voice.syllablesPerSecond().isPresent()) {
             whole(Kind.LIMITED, Severity.WARNING, 100 * share);
+        } else if (voice.turnedDownDb().orElse(0) >= COMPRESSED_DB
+                && voice.swellDb().isEmpty()
+                && isWhole(report)) {
+            whole(Kind.COMPRESSED, Severity.WARNING, voice.turnedDownDb().getAsDouble());
         }
+    }
+
+    /** A coding leaves out noise beside words of its own accord. */
+    private static boolean isWhole(Report report) {
+        return report.info().lossless()
+                && report.origin().edge().isEmpty()
+                && report.origin().blockSamples().isEmpty();
     }
 
     private void channels(ChannelRelation relation) {

@@ -6,6 +6,7 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.OptionalInt;
 import java.util.stream.IntStream;
+import java.util.stream.Stream;
 
 /**
  * Looks for the blocks that a coding with loss cut a recording into, also where it left the top of the spectrum alone. Where windows
@@ -109,9 +110,7 @@ public final class BlockMeter {
         if (pieces.size() < FEWEST) {
             return OptionalInt.empty();
         }
-        // AAC with either of its windows, and AC-3.
-        return List.of(LappedTransform.kaiser(1024, 4), LappedTransform.sine(1024), LappedTransform.kaiser(256, 5))
-                .stream()
+        return Stream.of(LappedTransform.kaiser(LONG, 4), LappedTransform.sine(LONG), LappedTransform.kaiser(SHORT, 5))
                 .map(LappedTransform::new)
                 .filter(this::isCutBy)
                 .mapToInt(LappedTransform::size)

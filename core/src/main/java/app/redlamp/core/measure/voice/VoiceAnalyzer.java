@@ -91,6 +91,7 @@ public final class VoiceAnalyzer {
                     Reverberation.UNKNOWN,
                     Optional.empty(),
                     OptionalDouble.empty(),
+                    OptionalDouble.empty(),
                     OptionalDouble.empty());
         }
         double voice = pauses.voiceDbfs().getAsDouble();
@@ -116,6 +117,7 @@ public final class VoiceAnalyzer {
                 pauses.gated() ? Reverberation.UNKNOWN : RoomByEar.of(frames.middle()),
                 found.echo(),
                 SyllablePace.syllablesPerSecond(voiced(), voice, speechS()),
+                pauses.gated() ? OptionalDouble.empty() : TurnedDown.db(frames, pauses),
                 swell);
     }
 

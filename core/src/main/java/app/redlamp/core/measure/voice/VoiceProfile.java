@@ -19,6 +19,7 @@ import java.util.OptionalDouble;
  * @param reverberation what is heard of the room
  * @param echo the voice once more, late; absent where it is not heard
  * @param syllablesPerSecond pace while speaking
+ * @param turnedDownDb by how much the gain is turned down under words; 0 and less where it is not, absent where that cannot be told
  * @param swellDb by how much the noise swells in pauses; absent where it does not
  */
 public record VoiceProfile(
@@ -34,4 +35,5 @@ public record VoiceProfile(
         Reverberation reverberation,
         Optional<Echo> echo,
         OptionalDouble syllablesPerSecond,
+        OptionalDouble turnedDownDb,
         OptionalDouble swellDb) {}

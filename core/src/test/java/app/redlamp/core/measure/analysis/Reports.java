@@ -171,6 +171,7 @@ public final class Reports {
                 room,
                 Optional.empty(),
                 OptionalDouble.empty(),
+                OptionalDouble.empty(),
                 OptionalDouble.empty());
     }
 
