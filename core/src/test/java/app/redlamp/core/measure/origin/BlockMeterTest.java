@@ -48,7 +48,7 @@ class BlockMeterTest {
     @ValueSource(longs = {1, 2, 3, 4})
     void whatWasNeverCodedHasNone(long seed) {
         BlockMeter meter = new BlockMeter(RATE);
-        float[] speech = rounded(noisy(Speaker.reads(RATE, 20, 90 + 40 * seed, seed), seed));
+        float[] speech = rounded(noisy(Speaker.reads(RATE, 20, (int) (90 + 40 * seed), seed), seed));
         for (int p = 0; p < 12; p++) {
             meter.offer(p * 57_111L, 1, speech, RATE + p * 57_111);
         }

@@ -17,16 +17,24 @@ class TurnedDownTest {
     private static final int SECONDS = 40;
 
     /** How far down the gain was while somebody spoke, and what is told of it. */
-    private record Compressed(float[] samples, double downDb) {}
+    private static final class Compressed {
+        final float[] samples;
+        final double downDb;
+
+        Compressed(float[] samples, double downDb) {
+            this.samples = samples;
+            this.downDb = downDb;
+        }
+    }
 
     @ParameterizedTest
     @CsvSource({"44100, 110, 8, -22, 0.005, 0.12", "48000, 190, 4, -30, 0.01, 0.2", "32000, 240, 20, -24, 0.002, 0.08"})
     void howFarACompressorTurnsDownIsTold(
             int rate, double pitchHz, double ratio, double thresholdDb, double attackS, double releaseS) {
         Compressed compressed = compressed(noisy(rate, pitchHz, -58), rate, ratio, thresholdDb, attackS, releaseS);
-        Report report = Measured.report(rate, compressed.samples());
+        Report report = Measured.report(rate, compressed.samples);
         double told = report.voice().turnedDownDb().orElseThrow();
-        assertThat(told).isBetween(0.4 * compressed.downDb(), 1.2 * compressed.downDb());
+        assertThat(told).isBetween(0.4 * compressed.downDb, 1.2 * compressed.downDb);
         // What comes up slowly is heard in the pauses too, and told as that.
         assertThat(Measured.kinds(report)).containsAnyOf(Finding.Kind.COMPRESSED, Finding.Kind.PUMPING);
         assertThat(Measured.kinds(report).contains(Finding.Kind.COMPRESSED)).isEqualTo(releaseS < 0.1);
@@ -57,8 +65,8 @@ class TurnedDownTest {
     @Test
     void aLittleIsNoFinding() {
         Compressed little = compressed(noisy(48_000, 160, -58), 48_000, 2, -20, 0.01, 0.1);
-        assertThat(little.downDb()).isCloseTo(2, within(1.5));
-        assertThat(Measured.kinds(Measured.report(48_000, little.samples()))).doesNotContain(Finding.Kind.COMPRESSED);
+        assertThat(little.downDb).isCloseTo(2, within(1.5));
+        assertThat(Measured.kinds(Measured.report(48_000, little.samples))).doesNotContain(Finding.Kind.COMPRESSED);
     }
 
     private static float[] noisy(int rate, double pitchHz, double noiseDbfs) {
