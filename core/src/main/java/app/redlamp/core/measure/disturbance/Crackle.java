@@ -18,11 +18,13 @@ record Crackle(double kurtosis, double crestDb, int clicks, double gapMs, double
     /** Above lies what crackles (ours). */
     private static final double HIGH_HZ = 1200;
 
+    /** A click lasts about as long (ours). */
     private static final double STEP_S = 0.002;
 
     /** Steps before and after, over which the level around is taken: 40 ms (ours). */
     private static final int BEFORE = 10;
 
+    /** The rest of the 40 ms (ours). */
     private static final int AFTER = 9;
 
     /** The share of steps that is quiet (ours). */

@@ -14,6 +14,7 @@ final class Creak {
     /** And below (ours). */
     private static final double HIGH_HZ = 2000;
 
+    /** A stroke lasts about as long (ours). */
     private static final double STEP_S = 0.002;
 
     /** Steps to each side in which a stroke is the loudest (ours). */

@@ -22,7 +22,7 @@ public final class DisturbanceMeter {
     /** Frames before a sound and after it that still belong to it (ours). */
     private static final int BESIDE = 2;
 
-    /** Frames that are kept: the longest sound and the quiet around it. */
+    /** Frames that are kept: the longest sound and the quiet around it (by definition). */
     private static final int KEPT = Islands.LONGEST + 2 * Islands.GAP;
 
     /** Louder than the voice by so much is the voice (ours) ... */

@@ -26,6 +26,7 @@ record Pitch(double mean, double least) {
     /** So many samples a second are left (ours). */
     private static final int RATE_HZ = 4000;
 
+    /** Some strokes of the lowest pitch (ours). */
     private static final double WINDOW_S = 0.06;
 
     /** Windows that are looked at (ours). */

@@ -15,11 +15,13 @@ record Thump(double riseDb, double fallDb, double loudMs) {
     /** Above, nothing is carried by a desk (ours). */
     private static final double LOW_HZ = 300;
 
+    /** Half a swing at 100 Hz (ours). */
     private static final double STEP_S = 0.005;
 
     /** Steps before the loudest from which it rises (ours). */
     private static final int FROM = 6;
 
+    /** And up to which it rises (ours). */
     private static final int UP_TO = 2;
 
     /** Steps to where it has fallen (ours). */

@@ -63,7 +63,7 @@ public final class BlockMeter {
     /** Blocks of AC-3 (ATSC A/52, from memory). */
     private static final int SHORT = 256;
 
-    /** What rounding to 16 bits leaves in one value, and half as much again for its dither (computed). */
+    /** What rounding to 16 bits leaves in one value, and half as much again for its dither (by definition of uniform rounding; the half is ours). */
     private static final double LEAST = 1.5 / (12.0 * 32_768 * 32_768);
 
     private final int sampleRateHz;
