@@ -154,6 +154,9 @@ final class Json {
         entry.put("atCeilingPercent", rounded(100 * report.levels().limitedShare(), 1e-2));
         entry.put("echo", report.voice().echo().map(Json::echo).orElse(null));
         entry.put("bandwidthHz", rounded(report.bandwidthHz(), 1));
+        entry.put(
+                "noiseUnevenness",
+                number(report.noise().map(NoiseProfile::unevenness).orElse(OptionalDouble.empty())));
         entry.put("turnedDownDb", number(report.voice().turnedDownDb()));
         entry.put("codedBlockSamples", number(report.origin().blockSamples()));
         entry.put("bitsUsed", number(report.origin().bits()));

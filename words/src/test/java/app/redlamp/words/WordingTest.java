@@ -95,7 +95,7 @@ class WordingTest {
         assertThat(wording.check(Judge.judge(raw, cut).check(CheckId.BLOCKS).orElseThrow(), raw))
                 .isEqualTo("Coded blocks 1024 samples: wanted 0 samples");
         assertThat(wording.obstacle(new Obstacle.NotWhole(Optional.empty(), 22_050, OptionalInt.of(1024)), raw))
-                .startsWith("It was cut into blocks of 1,024 samples");
+                .startsWith("It was cut into blocks of 1024 samples");
         assertThat(wording.finding(new Finding(Finding.Kind.CODED, Finding.Severity.WARNING, 0, 1, 16_000, List.of())))
                 .startsWith("Nothing above 16.0 kHz");
     }

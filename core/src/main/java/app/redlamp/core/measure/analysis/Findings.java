@@ -61,12 +61,6 @@ final class Findings {
     /** More often they are a habit (ours). */
     private static final double CLICKS_A_MINUTE = 3;
 
-    /** Finishing that limits a little leaves 8 % at most, speech that was not limited 5 (measured; ours). */
-    private static final double LIMITED_SHARE = 0.1;
-
-    /** A compressor that turns down by more is heard at work (common practice, no source). */
-    private static final double COMPRESSED_DB = 4;
-
     /** Clarity of a voice that stands freely, about what a room of 0.35 s leaves a narrator (common practice, no source). */
     private static final double CLEAR_DB = 20;
 
@@ -88,7 +82,7 @@ final class Findings {
         all.voice(report.voice());
         all.findings.addAll(DisturbanceFindings.of(report.disturbances(), all.durationS));
         all.place(report);
-        all.heldDown(report);
+        all.findings.addAll(ProcessFindings.of(report, all.durationS));
         report.noise().ifPresent(all::noise);
         all.findings.sort(Comparator.comparing(Finding::severity).reversed());
         return all.findings;
@@ -142,28 +136,6 @@ final class Findings {
             case LOW_RATE -> Kind.LOW_RATE;
             case CODING -> Kind.CODED;
         };
-    }
-
-    /** One finding of what holds the level down: what was cut off has a ceiling too, and what comes up in pauses was down before. */
-    private void heldDown(Report report) {
-        double share = report.levels().limitedShare();
-        boolean cut =
-                report.clippedRuns() > 0 || report.clipping().flatTopDbfs().isPresent();
-        VoiceProfile voice = report.voice();
-        if (share >= LIMITED_SHARE && !cut && voice.syllablesPerSecond().isPresent()) {
-            whole(Kind.LIMITED, Severity.WARNING, 100 * share);
-        } else if (voice.turnedDownDb().orElse(0) >= COMPRESSED_DB
-                && voice.swellDb().isEmpty()
-                && isWhole(report)) {
-            whole(Kind.COMPRESSED, Severity.WARNING, voice.turnedDownDb().getAsDouble());
-        }
-    }
-
-    /** A coding leaves out noise beside words of its own accord. */
-    private static boolean isWhole(Report report) {
-        return report.info().lossless()
-                && report.origin().edge().isEmpty()
-                && report.origin().blockSamples().isEmpty();
     }
 
     private void channels(ChannelRelation relation) {

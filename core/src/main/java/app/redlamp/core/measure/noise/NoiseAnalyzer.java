@@ -66,7 +66,9 @@ public final class NoiseAnalyzer {
     private Optional<NoiseProfile> profile(QuietPieces quiet, Pauses pauses, double floor) {
         PowerSpectrum spectrum = new PowerSpectrum(PowerSpectrum.lengthFor(WINDOW_S, sampleRateHz), sampleRateHz);
         HumFinder humFinder = new HumFinder(sampleRateHz);
-        for (QuietPieces.Piece piece : quiet.within(pauses.stretches(), spectrum.length())) {
+        List<QuietPieces.Piece> pieces = quiet.within(pauses.stretches(), spectrum.length());
+        OptionalDouble uneven = Unevenness.of(pieces, sampleRateHz);
+        for (QuietPieces.Piece piece : pieces) {
             humFinder.add(piece.samples());
             int hop = spectrum.length() / 2;
             for (int at = 0; at + spectrum.length() <= piece.samples().length && spectrum.count() < MOST_WINDOWS; ) {
@@ -124,7 +126,8 @@ public final class NoiseAnalyzer {
                 tones,
                 dbfs(rumble),
                 dbfs(hiss),
-                change(pauses)));
+                change(pauses),
+                uneven));
     }
 
     /** The lowest bins with each harmonic's lobe bridged by what lies beside it, whichever side of a limit the harmonic falls on. */

@@ -22,6 +22,7 @@ import java.util.OptionalDouble;
  * @param hissDbfs level above 2 kHz without the tones
  * @param changeDb by how much the noise changes: its noisiest half second less the level that a tenth of the pauses, by time, stay
  *     below
+ * @param unevenness how unevenly its spectrum comes and goes, 1 for noise as it is; absent with too little of it
  */
 public record NoiseProfile(
         Kind kind,
@@ -34,7 +35,8 @@ public record NoiseProfile(
         List<Tone> tones,
         double rumbleDbfs,
         double hissDbfs,
-        double changeDb) {
+        double changeDb,
+        OptionalDouble unevenness) {
 
     /** What the noise is; each asks for something else. */
     public enum Kind {
