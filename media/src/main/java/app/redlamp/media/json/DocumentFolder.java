@@ -37,9 +37,15 @@ public final class DocumentFolder {
         folder = library.resolve(name);
     }
 
-    /** An empty document to be filled. */
-    public ObjectNode document() {
-        return mapper.createObjectNode();
+    /**
+     * Writes a thing, whole or not at all, over the one of the same id.
+     *
+     * @throws IOException as the others, or where a document could not hold it
+     */
+    public <T> void write(String id, Codec<T> codec, T thing) throws IOException {
+        ObjectNode node = mapper.createObjectNode();
+        codec.write(thing, node);
+        write(id, node);
     }
 
     /**

@@ -1,7 +1,6 @@
 package app.redlamp.media.json;
 
 import app.redlamp.core.port.PartShelf;
-import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.io.IOException;
 import java.nio.file.Path;
 import java.util.LinkedHashMap;
@@ -62,9 +61,7 @@ public final class LibraryParts<P> implements PartShelf<P> {
         if (broken != null) {
             throw new IOException(broken);
         }
-        ObjectNode node = folder.document();
-        codec.write(part, node);
-        folder.write(id.apply(part), node);
+        folder.write(id.apply(part), codec, part);
         content = read();
     }
 

@@ -1,7 +1,6 @@
 package app.redlamp.media.json;
 
 import app.redlamp.core.port.Shelf;
-import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.io.IOException;
 import java.nio.file.Path;
 import java.util.LinkedHashMap;
@@ -90,9 +89,7 @@ public final class LibraryShelf<P, W> implements Shelf<P, W> {
 
     @Override
     public synchronized void keep(W whole) throws IOException {
-        ObjectNode node = wholeFolder.document();
-        wholeKind.codec().apply(List.of()).write(whole, node);
-        wholeFolder.write(wholeKind.id().apply(whole), node);
+        wholeFolder.write(wholeKind.id().apply(whole), wholeKind.codec().apply(List.of()), whole);
         kept = read();
     }
 

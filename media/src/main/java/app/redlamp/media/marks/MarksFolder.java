@@ -9,7 +9,6 @@ import app.redlamp.media.fault.Faults;
 import app.redlamp.media.json.Codec;
 import app.redlamp.media.json.DocumentFolder;
 import app.redlamp.media.json.Texts;
-import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Path;
@@ -66,9 +65,7 @@ public final class MarksFolder implements LearntControls {
         if (faults.containsKey(id)) {
             throw new IOException(faults.get(id));
         }
-        ObjectNode node = folder.document();
-        LEARNT.write(learnt, node);
-        folder.write(id, node);
+        folder.write(id, LEARNT, learnt);
         all.put(learnt.device(), learnt);
     }
 

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import app.redlamp.core.port.Settings;
 import app.redlamp.media.library.SettingsFile;
+import com.fasterxml.jackson.databind.ObjectMapper;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.io.IOException;
 import java.nio.file.Files;
@@ -28,8 +29,8 @@ class DocumentFolderTest {
         return new DocumentFolder(library, "things");
     }
 
-    private static ObjectNode thing(DocumentFolder folder, String text) {
-        return folder.document().put("name", text);
+    private static ObjectNode thing(String text) {
+        return new ObjectMapper().createObjectNode().put("name", text);
     }
 
     private static List<String> names(DocumentFolder folder, Map<String, String> faults) {
@@ -41,29 +42,29 @@ class DocumentFolderTest {
         Path take = Files.writeString(library.resolve("my only take.wav"), "sound");
         Path things = Files.createDirectory(library.resolve("things"));
         Files.createSymbolicLink(things.resolve("a.json"), take);
-        assertThatThrownBy(() -> folder().write("a", thing(folder(), "A"))).hasMessageContaining("is a link");
+        assertThatThrownBy(() -> folder().write("a", thing("A"))).hasMessageContaining("is a link");
         assertThatThrownBy(() -> folder().forget("a")).hasMessageContaining("is a link");
         assertThat(take).hasContent("sound");
         Files.delete(things.resolve("a.json"));
         Files.delete(things);
         Path elsewhere = Files.createDirectory(library.resolve("elsewhere"));
         Files.createSymbolicLink(things, elsewhere);
-        assertThatThrownBy(() -> folder().write("a", thing(folder(), "A"))).hasMessageContaining("is a link");
+        assertThatThrownBy(() -> folder().write("a", thing("A"))).hasMessageContaining("is a link");
         assertThat(elsewhere).isEmptyDirectory();
     }
 
     /** What could not be read again is refused before it is written. */
     @Test
     void whatCouldNotBeReadAgainIsNotWritten() throws IOException {
-        assertThatThrownBy(() -> folder().write("a", thing(folder(), "x".repeat(1 << 20))))
+        assertThatThrownBy(() -> folder().write("a", thing("x".repeat(1 << 20))))
                 .hasMessageContaining("larger than the 1 MB that can be read again");
         for (int i = 0; i < 500; i++) {
-            folder().write("thing-" + i, thing(folder(), "T" + i));
+            folder().write("thing-" + i, thing("T" + i));
         }
-        assertThatThrownBy(() -> folder().write("one-more", thing(folder(), "M")))
+        assertThatThrownBy(() -> folder().write("one-more", thing("M")))
                 .hasMessageContaining("holds 500 documents")
                 .hasMessageContaining("move some of them away");
-        folder().write("thing-7", thing(folder(), "changed"));
+        folder().write("thing-7", thing("changed"));
         Map<String, String> faults = new LinkedHashMap<>();
         assertThat(names(folder(), faults)).hasSize(500).contains("changed");
         assertThat(faults).isEmpty();
@@ -96,8 +97,8 @@ class DocumentFolderTest {
     /** Two windows write the same document and the same settings: neither is refused, and nobody ever reads half of one. */
     @Test
     void twoWindowsNeitherRefuseNorTearEachOthersWrites() throws InterruptedException, ExecutionException {
-        both(i -> folder().write("a", thing(folder(), "x".repeat(i * 50))), i -> {
-            folder().write("a", thing(folder(), "y".repeat(i * 50)));
+        both(i -> folder().write("a", thing("x".repeat(i * 50))), i -> {
+            folder().write("a", thing("y".repeat(i * 50)));
             Map<String, String> faults = new LinkedHashMap<>();
             assertThat(names(folder(), faults)).hasSize(1);
             assertThat(faults).isEmpty();
