@@ -157,7 +157,11 @@ final class Json {
         entry.put(
                 "noiseUnevenness",
                 number(report.noise().map(NoiseProfile::unevenness).orElse(OptionalDouble.empty())));
-        entry.put("turnedDownDb", number(report.voice().turnedDownDb()));
+        entry.put(
+                "turnedDownDb",
+                number(report.voice().turnedDown().stream()
+                        .mapToDouble(Event::amount)
+                        .findFirst()));
         entry.put("codedBlockSamples", number(report.origin().blockSamples()));
         entry.put("bitsUsed", number(report.origin().bits()));
         entry.put("channelRelation", report.relation().kind().id());

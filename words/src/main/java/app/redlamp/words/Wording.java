@@ -205,10 +205,23 @@ public final class Wording {
     /** What a finding says: what it is, and what to do about it. */
     public String finding(Finding finding) {
         Object amount = switch (finding.kind()) {
-            case CLIPPING, NOT_A_NUMBER, PLOSIVES, SIBILANCE, MOUTH_CLICKS, ELECTRICAL_CLICKS, DROPOUTS, JUMPS ->
-                Math.round(finding.amount());
-            case STEPS, KNOCKS, HANDLING, KEYS, KEYS_ON_DESK, CHAIR, CHAIR_ON_FLOOR, PAPER, PAPER_ON_DESK ->
-                Math.round(finding.amount());
+            case CLIPPING,
+                    NOT_A_NUMBER,
+                    PLOSIVES,
+                    SIBILANCE,
+                    MOUTH_CLICKS,
+                    ELECTRICAL_CLICKS,
+                    DROPOUTS,
+                    JUMPS,
+                    STEPS,
+                    KNOCKS,
+                    HANDLING,
+                    KEYS,
+                    KEYS_ON_DESK,
+                    CHAIR,
+                    CHAIR_ON_FLOOR,
+                    PAPER,
+                    PAPER_ON_DESK -> Math.round(finding.amount());
             case CALL, LOW_RATE, CODED -> kilohertz(finding.amount());
             case WHINE, PADDED, CODED_IN_BLOCKS, ECHO, LIMITED, REVERBERANT, OFF_SIDE ->
                 figures.whole(finding.amount());

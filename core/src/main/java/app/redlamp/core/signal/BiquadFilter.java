@@ -18,6 +18,24 @@ public final class BiquadFilter {
         a2 = section.a2();
     }
 
+    /** A whole sound, filtered. */
+    public double[] all(float[] sound) {
+        double[] filtered = new double[sound.length];
+        for (int n = 0; n < sound.length; n++) {
+            filtered[n] = next(sound[n]);
+        }
+        return filtered;
+    }
+
+    /** The same of one that was filtered before. */
+    public double[] all(double[] sound) {
+        double[] filtered = new double[sound.length];
+        for (int n = 0; n < sound.length; n++) {
+            filtered[n] = next(sound[n]);
+        }
+        return filtered;
+    }
+
     /** The next sample, filtered. */
     public double next(double x) {
         double y = b0 * x + s1;

@@ -3,6 +3,7 @@ package app.redlamp.core.measure.analysis;
 import app.redlamp.core.measure.analysis.Finding.Kind;
 import app.redlamp.core.measure.analysis.Finding.Severity;
 import app.redlamp.core.measure.noise.NoiseProfile;
+import app.redlamp.core.measure.noise.Pauses;
 import app.redlamp.core.measure.voice.VoiceProfile;
 import java.util.ArrayList;
 import java.util.List;
@@ -25,19 +26,27 @@ final class ProcessFindings {
         List<Finding> findings = new ArrayList<>();
         double share = report.levels().limitedShare();
         VoiceProfile voice = report.voice();
-        OptionalDouble uneven = report.noise().map(NoiseProfile::unevenness).orElse(OptionalDouble.empty());
         // What was cut off has a ceiling too, and is told already; what comes up in pauses was down before.
         if (share >= LIMITED_SHARE
                 && !isCut(report)
                 && voice.syllablesPerSecond().isPresent()) {
-            findings.add(whole(Kind.LIMITED, durationS, 100 * share));
-        } else if (voice.turnedDownDb().orElse(0) >= COMPRESSED_DB
-                && voice.swellDb().isEmpty()
-                && isWhole(report)) {
-            findings.add(whole(Kind.COMPRESSED, durationS, voice.turnedDownDb().getAsDouble()));
+            findings.add(new Finding(Kind.LIMITED, Severity.WARNING, 0, durationS, 100 * share, List.of()));
+        } else if (voice.swellDb().isEmpty() && isWhole(report)) {
+            voice.turnedDown()
+                    .filter(down -> down.amount() >= COMPRESSED_DB)
+                    .ifPresent(down -> findings.add(new Finding(
+                            Kind.COMPRESSED, Severity.WARNING, down.startS(), down.endS(), down.amount(), List.of())));
         }
+        OptionalDouble uneven = report.noise().map(NoiseProfile::unevenness).orElse(OptionalDouble.empty());
         if (uneven.orElse(1) >= MUSICAL && isWhole(report)) {
-            findings.add(whole(Kind.MUSICAL_NOISE, durationS, uneven.getAsDouble()));
+            Pauses.Stretch heard = report.pauses().longest().orElseThrow();
+            findings.add(new Finding(
+                    Kind.MUSICAL_NOISE,
+                    Severity.WARNING,
+                    heard.startS(),
+                    heard.endS(),
+                    uneven.getAsDouble(),
+                    List.of()));
         }
         return findings;
     }
@@ -48,12 +57,6 @@ final class ProcessFindings {
 
     /** A coding leaves out noise beside words, and single bins of it, of its own accord. */
     private static boolean isWhole(Report report) {
-        return report.info().lossless()
-                && report.origin().edge().isEmpty()
-                && report.origin().blockSamples().isEmpty();
-    }
-
-    private static Finding whole(Kind kind, double durationS, double amount) {
-        return new Finding(kind, Severity.WARNING, 0, durationS, amount, List.of());
+        return report.origin().isWhole(report.info());
     }
 }

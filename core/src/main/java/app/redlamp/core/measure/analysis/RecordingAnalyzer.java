@@ -244,8 +244,8 @@ public final class RecordingAnalyzer implements SampleSink {
 
     /** Blocks are looked for where nothing else says that it was coded before: that takes a while. */
     private Origin origin(AudioInfo info, Optional<Edge> edge) {
-        boolean unknown = info.lossless() && edge.isEmpty();
-        return new Origin(edge, bits.bits(), unknown ? blocks.blockSamples() : OptionalInt.empty());
+        Origin known = new Origin(edge, bits.bits(), OptionalInt.empty());
+        return known.isWhole(info) ? new Origin(edge, bits.bits(), blocks.blockSamples()) : known;
     }
 
     private ActiveSpeech activeSpeech() {

@@ -10,11 +10,10 @@ import app.redlamp.core.units.Decibels;
  * @param kurtosis fourth moment of the samples against the level around them: 3 for noise, more for what crackles; 0 where too
  *     little of it stands out
  * @param crestDb its loudest 2 ms over its mean
- * @param clicks how many of its 2 ms stand out from the 15 ms around them
- * @param gapMs median time from one click to the next; 0 with fewer than two
+ * @param clicks those of its 2 ms that stand out from the 15 ms around them
  * @param share of its 2 ms that come within 15 dB of the loudest
  */
-record Crackle(double kurtosis, double crestDb, int clicks, double gapMs, double share) {
+record Crackle(double kurtosis, double crestDb, Pulses clicks, double share) {
     /** Above lies what crackles (ours). */
     private static final double HIGH_HZ = 1200;
 
@@ -49,22 +48,16 @@ record Crackle(double kurtosis, double crestDb, int clicks, double gapMs, double
     private static final double LOUD = Decibels.toPower(-15);
 
     static Crackle of(float[] sound, int sampleRateHz) {
-        BiquadFilter filter = new BiquadFilter(Biquad.highPass(HIGH_HZ, Biquad.BUTTERWORTH_Q, sampleRateHz));
-        double[] high = new double[sound.length];
-        for (int n = 0; n < high.length; n++) {
-            high[n] = filter.next(sound[n]);
-        }
+        double[] high = new BiquadFilter(Biquad.highPass(HIGH_HZ, Biquad.BUTTERWORTH_Q, sampleRateHz)).all(sound);
         Course course = Course.of(high, STEP_S, sampleRateHz);
         double most = course.most();
         if (!(most > 0)) {
-            return new Crackle(0, 0, 0, 0, 0);
+            return new Crackle(0, 0, Pulses.of(), 0);
         }
-        Pulses clicks = course.pulses(NEAR, CLICK, LEAST_CLICK);
         return new Crackle(
                 kurtosis(high, course),
                 Decibels.levelOfPower(most / course.mean()),
-                clicks.count(),
-                clicks.gapMs(),
+                course.pulses(NEAR, CLICK, LEAST_CLICK),
                 course.shareAbove(most * LOUD));
     }
 

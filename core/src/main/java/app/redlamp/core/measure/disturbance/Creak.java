@@ -32,10 +32,6 @@ final class Creak {
     static Pulses of(float[] sound, int sampleRateHz) {
         BiquadFilter high = new BiquadFilter(Biquad.highPass(LOW_HZ, Biquad.BUTTERWORTH_Q, sampleRateHz));
         BiquadFilter low = new BiquadFilter(Biquad.lowPass(HIGH_HZ, Biquad.BUTTERWORTH_Q, sampleRateHz));
-        double[] middle = new double[sound.length];
-        for (int n = 0; n < middle.length; n++) {
-            middle[n] = low.next(high.next(sound[n]));
-        }
-        return Course.of(middle, STEP_S, sampleRateHz).pulses(NEAR, STROKE, LEAST_STROKE);
+        return Course.of(low.all(high.all(sound)), STEP_S, sampleRateHz).pulses(NEAR, STROKE, LEAST_STROKE);
     }
 }

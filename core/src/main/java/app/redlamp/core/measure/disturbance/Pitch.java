@@ -80,12 +80,10 @@ record Pitch(double mean, double least) {
     private static double[] thinned(float[] sound, int every, int sampleRateHz) {
         BiquadFilter high = new BiquadFilter(Biquad.highPass(LOWEST_HZ, Biquad.BUTTERWORTH_Q, sampleRateHz));
         BiquadFilter low = new BiquadFilter(Biquad.lowPass(BAND_HZ, Biquad.BUTTERWORTH_Q, sampleRateHz));
+        double[] band = low.all(high.all(sound));
         double[] thinned = new double[sound.length / every];
-        for (int n = 0; n < sound.length; n++) {
-            double x = low.next(high.next(sound[n]));
-            if (n % every == 0 && n / every < thinned.length) {
-                thinned[n / every] = x;
-            }
+        for (int n = 0; n < thinned.length; n++) {
+            thinned[n] = band[n * every];
         }
         return thinned;
     }

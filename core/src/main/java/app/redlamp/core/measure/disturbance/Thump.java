@@ -34,11 +34,7 @@ record Thump(double riseDb, double fallDb, double loudMs) {
     private static final double NOTHING = 1e-15;
 
     static Thump of(float[] sound, int sampleRateHz) {
-        BiquadFilter filter = new BiquadFilter(Biquad.lowPass(LOW_HZ, Biquad.BUTTERWORTH_Q, sampleRateHz));
-        double[] low = new double[sound.length];
-        for (int n = 0; n < low.length; n++) {
-            low[n] = filter.next(sound[n]);
-        }
+        double[] low = new BiquadFilter(Biquad.lowPass(LOW_HZ, Biquad.BUTTERWORTH_Q, sampleRateHz)).all(sound);
         Course course = Course.of(low, STEP_S, sampleRateHz).smoothed(1, 1);
         if (!(course.most() > 0)) {
             return new Thump(0, 0, 0);

@@ -28,6 +28,11 @@ public record Origin(Optional<Edge> edge, OptionalInt bits, OptionalInt blockSam
         return bandwidthHz(info) <= Edge.LOW_RATE_HZ;
     }
 
+    /** Whether it is lossless, and nothing tells that something was left out of it before. */
+    public boolean isWhole(AudioInfo info) {
+        return info.lossless() && edge.isEmpty() && blockSamples.isEmpty();
+    }
+
     /** Bits a sample that are worth something: what the file says, or what is used of it where that is clearly less; absent for lossy codings. */
     public OptionalInt depth(AudioInfo info) {
         return isPadded(info) ? bits : info.bitDepth();

@@ -6,7 +6,7 @@ import app.redlamp.core.signal.Quantile;
 import app.redlamp.core.units.Decibels;
 import java.util.Arrays;
 import java.util.List;
-import java.util.OptionalDouble;
+import java.util.Optional;
 
 /**
  * By how much the gain is turned down while somebody speaks. The noise of the room and of the preamp is there under the words as well: in
@@ -40,13 +40,16 @@ final class TurnedDown {
     /** ... and one in a hundred (ours). */
     private static final double CHANCE_SHARE = 0.01;
 
+    /** So much before and after it is heard of it, in seconds (ours). */
+    private static final double HEARD_S = 1.5;
+
     private TurnedDown() {}
 
-    /** In dB, 0 and less where it is not; absent where there are too few pauses or words to tell. */
-    static OptionalDouble db(VoiceFrames frames, Pauses pauses) {
+    /** Amount in dB, 0 and less where it is not, and the place where it is most; absent where there are too few pauses or words to tell. */
+    static Optional<Event> most(VoiceFrames frames, Pauses pauses) {
         List<Pauses.Stretch> stretches = pauses.stretches();
         if (stretches.size() < FEWEST_PAUSES) {
-            return OptionalDouble.empty();
+            return Optional.empty();
         }
         float[] bends = frames.bends();
         double[] floors = stretches.stream()
@@ -54,6 +57,8 @@ final class TurnedDown {
                 .toArray();
         double[] ratios = new double[bends.length];
         int count = 0;
+        int deepest = 0;
+        double least = Double.POSITIVE_INFINITY;
         for (int p = 0; p <= floors.length; p++) {
             double before = p > 0 ? floors[p - 1] : floors[0];
             double floor = Math.min(before, p < floors.length ? floors[p] : before);
@@ -61,16 +66,22 @@ final class TurnedDown {
             int to = p < floors.length ? frame(stretches.get(p).startS()) - BESIDE : bends.length;
             for (int i = from; i < Math.min(to, bends.length); i++) {
                 if (bends[i] > 0 && frames.all()[i] > 0 && floor > 0) {
-                    ratios[count++] = bends[i] / floor;
+                    double ratio = bends[i] / floor;
+                    deepest = ratio < least ? i : deepest;
+                    least = Math.min(least, ratio);
+                    ratios[count++] = ratio;
                 }
             }
         }
         if (count < FEWEST_FRAMES) {
-            return OptionalDouble.empty();
+            return Optional.empty();
         }
         Arrays.sort(ratios, 0, count);
         int chance = Math.max(CHANCE, (int) (CHANCE_SHARE * count));
-        return OptionalDouble.of(-Decibels.levelOfPower(ratios[chance]));
+        double endS = (double) bends.length / FrameLevels.FRAMES_PER_SECOND;
+        double atS = (double) deepest / FrameLevels.FRAMES_PER_SECOND;
+        return Optional.of(new Event(
+                Math.max(0, atS - HEARD_S), Math.min(endS, atS + HEARD_S), -Decibels.levelOfPower(ratios[chance])));
     }
 
     /** What the quieter frames of a pause have; 0 where it is too short. */

@@ -91,7 +91,7 @@ public final class VoiceAnalyzer {
                     Reverberation.UNKNOWN,
                     Optional.empty(),
                     OptionalDouble.empty(),
-                    OptionalDouble.empty(),
+                    Optional.empty(),
                     OptionalDouble.empty());
         }
         double voice = pauses.voiceDbfs().getAsDouble();
@@ -117,7 +117,7 @@ public final class VoiceAnalyzer {
                 pauses.gated() ? Reverberation.UNKNOWN : RoomByEar.of(frames.middle()),
                 found.echo(),
                 SyllablePace.syllablesPerSecond(voiced(), voice, speechS()),
-                pauses.gated() ? OptionalDouble.empty() : TurnedDown.db(frames, pauses),
+                pauses.gated() ? Optional.empty() : TurnedDown.most(frames, pauses),
                 swell);
     }
 

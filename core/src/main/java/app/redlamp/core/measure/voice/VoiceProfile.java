@@ -19,7 +19,8 @@ import java.util.OptionalDouble;
  * @param reverberation what is heard of the room
  * @param echo the voice once more, late; absent where it is not heard
  * @param syllablesPerSecond pace while speaking
- * @param turnedDownDb by how much the gain is turned down under words; 0 and less where it is not, absent where that cannot be told
+ * @param turnedDown by how many dB the gain is turned down under words, and where to hear it; 0 and less where it is not, absent where
+ *     that cannot be told
  * @param swellDb by how much the noise swells in pauses; absent where it does not
  */
 public record VoiceProfile(
@@ -35,5 +36,5 @@ public record VoiceProfile(
         Reverberation reverberation,
         Optional<Echo> echo,
         OptionalDouble syllablesPerSecond,
-        OptionalDouble turnedDownDb,
+        Optional<Event> turnedDown,
         OptionalDouble swellDb) {}

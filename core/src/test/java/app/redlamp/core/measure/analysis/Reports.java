@@ -171,7 +171,7 @@ public final class Reports {
                 room,
                 Optional.empty(),
                 OptionalDouble.empty(),
-                OptionalDouble.empty(),
+                Optional.empty(),
                 OptionalDouble.empty());
     }
 

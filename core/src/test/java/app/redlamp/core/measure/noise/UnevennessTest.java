@@ -30,7 +30,12 @@ class UnevennessTest {
         float[] fan = Speaker.fan(rate, 30, noiseDbfs, 6);
         Report report = Measured.report(rate, thinned(noisy(rate, pitchHz, noiseDbfs), fan));
         assertThat(report.noise().orElseThrow().unevenness().orElseThrow()).isGreaterThan(4);
-        assertThat(Measured.kinds(report)).contains(Finding.Kind.MUSICAL_NOISE);
+        Finding finding = report.findings().stream()
+                .filter(f -> f.kind() == Finding.Kind.MUSICAL_NOISE)
+                .findFirst()
+                .orElseThrow();
+        assertThat(finding.startS())
+                .isEqualTo(report.pauses().longest().orElseThrow().startS());
     }
 
     /** A level that changes is not uneven, nor is a tone. */

@@ -33,8 +33,12 @@ class TurnedDownTest {
             int rate, double pitchHz, double ratio, double thresholdDb, double attackS, double releaseS) {
         Compressed compressed = compressed(noisy(rate, pitchHz, -58), rate, ratio, thresholdDb, attackS, releaseS);
         Report report = Measured.report(rate, compressed.samples);
-        double told = report.voice().turnedDownDb().orElseThrow();
+        double told = report.voice().turnedDown().orElseThrow().amount();
         assertThat(told).isBetween(0.4 * compressed.downDb, 1.2 * compressed.downDb);
+        Event place = report.voice().turnedDown().orElseThrow();
+        assertThat(place.endS() - place.startS()).isBetween(1.0, 3.01);
+        assertThat(report.pauses().contains((place.startS() + place.endS()) / 2))
+                .isFalse();
         // What comes up slowly is heard in the pauses too, and told as that.
         assertThat(Measured.kinds(report)).containsAnyOf(Finding.Kind.COMPRESSED, Finding.Kind.PUMPING);
         assertThat(Measured.kinds(report).contains(Finding.Kind.COMPRESSED)).isEqualTo(releaseS < 0.1);
@@ -44,7 +48,7 @@ class TurnedDownTest {
     @CsvSource({"44100, 95, -50", "48000, 150, -62", "96000, 230, -70", "22050, 120, -56"})
     void nothingIsTurnedDownWithoutOne(int rate, double pitchHz, double noiseDbfs) {
         Report report = Measured.report(rate, noisy(rate, pitchHz, noiseDbfs));
-        assertThat(report.voice().turnedDownDb().orElseThrow()).isLessThan(1);
+        assertThat(report.voice().turnedDown().orElseThrow().amount()).isLessThan(1);
         assertThat(Measured.kinds(report)).doesNotContain(Finding.Kind.COMPRESSED);
     }
 
@@ -57,7 +61,11 @@ class TurnedDownTest {
         for (int n = 0; n < samples.length / 2; n++) {
             samples[n] += fan[n];
         }
-        assertThat(Measured.report(rate, samples).voice().turnedDownDb().orElseThrow())
+        assertThat(Measured.report(rate, samples)
+                        .voice()
+                        .turnedDown()
+                        .orElseThrow()
+                        .amount())
                 .isLessThan(1);
     }
 
