@@ -222,7 +222,7 @@ class CommandLineTest {
         assertThat(run(with("check", "--spec", "audiobook-retail"))).isEqualTo(1);
         assertThat(out)
                 .contains("1-the-cellar-barometer.wav: clear for audiobook-retail")
-                .contains("x Clipping 14 runs: wanted 0 runs")
+                .contains("x Clipping 14 runs: wanted none")
                 .contains("x Channels stereo: wanted mono");
     }
 

@@ -103,6 +103,9 @@ public final class Wording {
     public String wanted(Check check) {
         Limits limits = check.limits();
         String unit = "value." + unitKey(check);
+        if (isCount(check) && limits.high().orElse(1) == 0) {
+            return say("wanted.none");
+        }
         if (limits.low().isPresent() && limits.high().isPresent()) {
             double low = limits.low().getAsDouble();
             double high = limits.high().getAsDouble();

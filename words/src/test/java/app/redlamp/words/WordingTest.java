@@ -93,9 +93,9 @@ class WordingTest {
                 .origin(new Origin(Optional.empty(), OptionalInt.of(24), OptionalInt.of(1024)))
                 .get();
         assertThat(wording.check(Judge.judge(raw, cut).check(CheckId.BLOCKS).orElseThrow(), raw))
-                .isEqualTo("Coded blocks 1024 samples: wanted 0 samples");
+                .isEqualTo("Coded in blocks of 1024 samples: wanted none");
         assertThat(wording.obstacle(new Obstacle.NotWhole(Optional.empty(), 22_050, OptionalInt.of(1024)), raw))
-                .startsWith("It was cut into blocks of 1024 samples");
+                .contains("blocks of 1024 samples are still found");
         assertThat(wording.finding(new Finding(Finding.Kind.CODED, Finding.Severity.WARNING, 0, 1, 16_000, List.of())))
                 .startsWith("Nothing above 16.0 kHz");
     }

@@ -53,14 +53,17 @@ final class Bursts {
 
     private Bursts() {}
 
-    /** @param swellDb by how much an automatic gain is up where a word begins, which lifts what is low there too; 0 for none */
-    static List<Event> plosives(VoiceFrames frames, double voiceDbfs, double swellDb) {
+    /**
+     * @param upDb by how much an automatic gain or a compressor is up where a word begins, which lifts what is low there too; 0 for
+     *     none
+     */
+    static List<Event> plosives(VoiceFrames frames, double voiceDbfs, double upDb) {
         float[] all = frames.all();
         float[] low = frames.low();
         double spoken = SPOKEN * mean(frames.middle());
         double voice = Decibels.toPower(voiceDbfs);
         double middle = low.length == 0 ? 0 : Quantile.median(low);
-        double limit = Math.max(middle * PLOSIVE_ABOVE, voice * Decibels.toPower(swellDb - PLOSIVE_BELOW_VOICE_DB));
+        double limit = Math.max(middle * PLOSIVE_ABOVE, voice * Decibels.toPower(upDb - PLOSIVE_BELOW_VOICE_DB));
         List<Event> found = new ArrayList<>();
         for (int i = 0; i < low.length; i++) {
             if (low[i] < limit || low[i] < all[i] * PLOSIVE_SHARE) {

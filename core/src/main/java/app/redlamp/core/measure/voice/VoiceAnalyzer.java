@@ -100,11 +100,13 @@ public final class VoiceAnalyzer {
                 ? Bursts.sibilants(frames.all(), frames.bends(), voice, sampleRateHz)
                 : List.of();
         OptionalDouble swell = floor.isPresent() ? LevelPumping.swellDb(frames) : floor;
+        Optional<Event> down = pauses.gated() ? Optional.empty() : TurnedDown.most(frames, pauses);
+        double up = swell.orElse(Math.max(0, down.map(Event::amount).orElse(0.0)));
         LostSound lost = new LostSound(frames, voice);
         List<Event> dropouts = lost.dropouts(found.holes(), found.repeats());
         return new VoiceProfile(
                 found.spectrum(),
-                Event.Tally.of(Bursts.plosives(frames, voice, swell.orElse(0)).stream()
+                Event.Tally.of(Bursts.plosives(frames, voice, up).stream()
                         .filter(p -> !isBesides(p, found.besides()))
                         .toList()),
                 Event.Tally.of(sibilants),
@@ -117,7 +119,7 @@ public final class VoiceAnalyzer {
                 pauses.gated() ? Reverberation.UNKNOWN : RoomByEar.of(frames.middle()),
                 found.echo(),
                 SyllablePace.syllablesPerSecond(voiced(), voice, speechS()),
-                pauses.gated() ? Optional.empty() : TurnedDown.most(frames, pauses),
+                down,
                 swell);
     }
 

@@ -7,7 +7,9 @@ import app.redlamp.core.measure.analysis.Finding;
 import app.redlamp.core.measure.analysis.Measured;
 import app.redlamp.core.measure.analysis.Report;
 import app.redlamp.core.measure.analysis.Speaker;
+import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -75,6 +77,40 @@ class TurnedDownTest {
         Compressed little = compressed(noisy(48_000, 160, -58), 48_000, 2, -20, 0.01, 0.1);
         assertThat(little.downDb).isCloseTo(2, within(1.5));
         assertThat(Measured.kinds(Measured.report(48_000, little.samples))).doesNotContain(Finding.Kind.COMPRESSED);
+    }
+
+    /** What a compressor lifts at the beginnings of words is no blow of breath; a blow still is. */
+    @Test
+    void blowsOfBreathAreToldBehindOneAndNoOthers() {
+        int rate = 48_000;
+        Compressed plain = compressed(noisy(rate, 170, -58), rate, 10, -28, 0.004, 0.1);
+        assertThat(Measured.report(rate, plain.samples).voice().plosives().count())
+                .isZero();
+        float[] blown = noisy(rate, 170, -58);
+        List<Double> atS = beginnings(Speaker.reads(rate, SECONDS, 170, 31 + 170), rate);
+        for (double s : atS) {
+            for (int n = 0; n < 0.07 * rate; n++) {
+                double t = (double) n / rate;
+                blown[(int) (s * rate) + n] +=
+                        (float) (0.5 * Math.sin(2 * Math.PI * 34 * t) * Math.sin(Math.PI * t / 0.07));
+            }
+        }
+        Compressed both = compressed(blown, rate, 10, -28, 0.004, 0.1);
+        int told = Measured.report(rate, both.samples).voice().plosives().count();
+        assertThat(told).isBetween(atS.size() - 1, atS.size());
+    }
+
+    /** Six moments at which a sentence begins. */
+    private static List<Double> beginnings(float[] speech, int rate) {
+        List<Double> atS = new ArrayList<>();
+        int zeros = 0;
+        for (int n = 2 * rate; n < speech.length && atS.size() < 6; n++) {
+            if (speech[n] != 0 && zeros > 0.35 * rate) {
+                atS.add((double) n / rate);
+            }
+            zeros = speech[n] == 0 ? zeros + 1 : 0;
+        }
+        return atS;
     }
 
     private static float[] noisy(int rate, double pitchHz, double noiseDbfs) {
