@@ -68,7 +68,7 @@ final class OpenContainer implements AutoCloseable {
     /** @throws ReadFault where it is none, or none that is meant well */
     static OpenContainer of(Path path, Progress progress) throws IOException {
         Ffmpeg.load();
-        TagBudget.check(path);
+        TagBudget.check(path, progress);
         // There are few places for callbacks: whoever does not get a container open gives its place back.
         Watch watch = new Watch(progress);
         try {

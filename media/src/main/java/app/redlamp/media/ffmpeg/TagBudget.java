@@ -1,12 +1,11 @@
 package app.redlamp.media.ffmpeg;
 
+import app.redlamp.core.port.Progress;
 import app.redlamp.media.ReadFault;
-import app.redlamp.media.fault.Faults;
 import java.io.IOException;
 import java.nio.ByteBuffer;
 import java.nio.ByteOrder;
 import java.nio.channels.FileChannel;
-import java.nio.charset.StandardCharsets;
 import java.nio.file.Path;
 import java.nio.file.StandardOpenOption;
 
@@ -16,45 +15,46 @@ import java.nio.file.StandardOpenOption;
  * Vorbis comments, Xiph.org; Ogg, RFC 3533.
  */
 final class TagBudget {
-    /** Far more than the thousand cue points that we write ourselves. */
-    static final int MOST_TAGS = 10_000;
-
-    private static final long MOST_BYTES = 64L << 20;
     private static final int MOST_BLOCKS = 1000;
     private static final int VORBIS_COMMENT = 4;
     private static final int PICTURE = 6;
     private static final int ID3_HEADER = 10;
     private static final int OGG_HEAD = 1 << 17;
 
-    private final FileChannel file;
-    private long tags;
-    private long bytes;
+    private final FilePeek file;
+    private final Progress progress;
+    private final TagCount count = new TagCount();
 
-    private TagBudget(FileChannel file) {
+    private TagBudget(FilePeek file, Progress progress) {
         this.file = file;
+        this.progress = progress;
     }
 
     /** @throws ReadFault where there are more of them, or they are larger, than any recording has */
-    static void check(Path path) throws IOException {
+    static void check(Path path, Progress progress) throws IOException {
         try (FileChannel file = FileChannel.open(path, StandardOpenOption.READ)) {
-            new TagBudget(file).check();
+            new TagBudget(new FilePeek(file), progress).check();
         }
     }
 
     private void check() throws IOException {
         long start = id3(0);
-        String head = letters(start, 4);
+        String head = file.letters(start, 4);
         if (head.equals("fLaC")) {
             flac(start + 4);
         } else if (head.equals("OggS")) {
             ogg(start);
+        } else if (head.equals(MatroskaTags.HEAD)) {
+            new MatroskaTags(file, count, progress).check();
+        } else if (Mp4Tags.begins(file.letters(start + 4, 4))) {
+            new Mp4Tags(file, count, progress).check();
         }
     }
 
     private void flac(long at) throws IOException {
         boolean last = false;
         for (int block = 0; !last; block++) {
-            ByteBuffer header = read(at, 4, ByteOrder.BIG_ENDIAN);
+            ByteBuffer header = file.read(at, 4, ByteOrder.BIG_ENDIAN);
             if (header.remaining() < 4) {
                 return;
             }
@@ -65,9 +65,9 @@ final class TagBudget {
             if (kind == VORBIS_COMMENT) {
                 comments(at + 4);
             }
-            count(0, kind == VORBIS_COMMENT || kind == PICTURE ? length : 0);
+            count.more(0, kind == VORBIS_COMMENT || kind == PICTURE ? length : 0);
             if (block > MOST_BLOCKS) {
-                throw tooMany();
+                throw TagCount.tooMany();
             }
             at += 4L + length;
         }
@@ -75,17 +75,17 @@ final class TagBudget {
 
     /** Says how many there are in its first bytes: length and text of the maker's name, then their number. */
     private void comments(long at) throws IOException {
-        ByteBuffer maker = read(at, 4, ByteOrder.LITTLE_ENDIAN);
+        ByteBuffer maker = file.read(at, 4, ByteOrder.LITTLE_ENDIAN);
         if (maker.remaining() == 4) {
-            ByteBuffer number = read(at + 4 + (maker.getInt(0) & 0xFFFFFFFFL), 4, ByteOrder.LITTLE_ENDIAN);
+            ByteBuffer number = file.read(at + 4 + (maker.getInt(0) & 0xFFFFFFFFL), 4, ByteOrder.LITTLE_ENDIAN);
             if (number.remaining() == 4) {
-                count(number.getInt(0) & 0xFFFFFFFFL, 0);
+                count.more(number.getInt(0) & 0xFFFFFFFFL, 0);
             }
         }
     }
 
     private void ogg(long at) throws IOException {
-        String head = letters(at, OGG_HEAD);
+        String head = file.letters(at, OGG_HEAD);
         for (String mark : new String[] {"\u0003vorbis", "OpusTags"}) {
             int found = head.indexOf(mark);
             if (found >= 0) {
@@ -96,14 +96,14 @@ final class TagBudget {
 
     /** Walks over tags at the beginning, one after another as some programs leave them; returns where they end. */
     private long id3(long at) throws IOException {
-        for (int tag = 0; letters(at, 3).equals("ID3"); tag++) {
-            ByteBuffer header = read(at, ID3_HEADER, ByteOrder.BIG_ENDIAN);
+        for (int tag = 0; file.letters(at, 3).equals("ID3"); tag++) {
+            ByteBuffer header = file.read(at, ID3_HEADER, ByteOrder.BIG_ENDIAN);
             if (header.remaining() < ID3_HEADER || tag > MOST_BLOCKS) {
-                throw tooMany();
+                throw TagCount.tooMany();
             }
             int version = header.get(3);
             long size = sevens(header.getInt(6));
-            count(0, size);
+            count.more(0, size);
             frames(at + ID3_HEADER, at + ID3_HEADER + size, version);
             at += ID3_HEADER + size;
         }
@@ -113,46 +113,19 @@ final class TagBudget {
     private void frames(long at, long end, int version) throws IOException {
         int headerBytes = version == 2 ? 6 : 10;
         while (at + headerBytes <= end) {
-            ByteBuffer header = read(at, headerBytes, ByteOrder.BIG_ENDIAN);
+            ByteBuffer header = file.read(at, headerBytes, ByteOrder.BIG_ENDIAN);
             if (header.remaining() < headerBytes || header.get(0) == 0) {
                 return;
             }
             long size = version == 2
                     ? header.getInt(2) & 0xFFFFFF
                     : version == 3 ? header.getInt(4) & 0xFFFFFFFFL : sevens(header.getInt(4));
-            count(1, 0);
+            count.more(1, 0);
             at += headerBytes + size;
         }
     }
 
     private static long sevens(int word) {
         return (word & 0x7F) | (word >> 8 & 0x7F) << 7 | (word >> 16 & 0x7F) << 14 | (word >> 24 & 0x7F) << 21;
-    }
-
-    private void count(long moreTags, long moreBytes) throws ReadFault {
-        tags += moreTags;
-        bytes += moreBytes;
-        if (tags > MOST_TAGS || bytes > MOST_BYTES) {
-            throw tooMany();
-        }
-    }
-
-    private static ReadFault tooMany() {
-        return new ReadFault(Faults.say("tag-budget.carries-more-tags"));
-    }
-
-    private String letters(long at, int count) throws IOException {
-        return StandardCharsets.ISO_8859_1
-                .decode(read(at, count, ByteOrder.BIG_ENDIAN))
-                .toString();
-    }
-
-    private ByteBuffer read(long at, int count, ByteOrder order) throws IOException {
-        ByteBuffer buffer = ByteBuffer.allocate(count).order(order);
-        boolean more = at >= 0;
-        while (more && buffer.hasRemaining()) {
-            more = file.read(buffer, at + buffer.position()) > 0;
-        }
-        return buffer.flip();
     }
 }

@@ -82,7 +82,8 @@ final class EpubScript {
         if (spine.isEmpty() || spine.size() > MOST_DOCUMENTS) {
             throw new DocumentFault(Faults.say("epub-script.lists-parts-to", spine.size(), MOST_DOCUMENTS));
         }
-        return spine;
+        // Each part stands in it once (EPUB 3.3, 5.7.1; from memory).
+        return spine.stream().distinct().toList();
     }
 
     /** Parts that are encrypted; fonts often are, and do not matter. */

@@ -24,6 +24,7 @@ final class ReadElsewhere {
 
     private final Path file;
     private final Duration patience;
+    private final Duration whole;
 
     /** Something that the process said; a text, a fault or neither. */
     private record Said(double share, ScriptText text, String fault, boolean ended) {
@@ -32,9 +33,14 @@ final class ReadElsewhere {
         }
     }
 
-    ReadElsewhere(Path file, Duration patience) {
+    /**
+     * @param patience how long the reader may make no headway
+     * @param whole how long it may take in all
+     */
+    ReadElsewhere(Path file, Duration patience, Duration whole) {
         this.file = file;
         this.patience = patience;
+        this.whole = whole;
     }
 
     ScriptText read(Progress progress) throws IOException {
@@ -81,19 +87,23 @@ final class ReadElsewhere {
         ear.setDaemon(true);
         ear.start();
         boolean begun = false;
-        long heard = System.nanoTime();
+        long started = System.nanoTime();
+        long heard = started;
         while (true) {
             progress.check();
             Said next = next(said);
+            long now = System.nanoTime();
+            Duration allowed = begun ? patience : STARTING;
+            boolean silent = next == null && now - heard > allowed.toNanos();
+            if (silent || (begun && now - started > whole.toNanos())) {
+                throw new DocumentFault(Faults.say("read-elsewhere.makes-its-reader"));
+            }
             if (next == null) {
-                Duration allowed = begun ? patience : STARTING;
-                if (System.nanoTime() - heard > allowed.toNanos()) {
-                    throw new DocumentFault(Faults.say("read-elsewhere.makes-its-reader"));
-                }
                 continue;
             }
+            started = begun ? started : now;
             begun = true;
-            heard = System.nanoTime();
+            heard = now;
             if (next.text() != null) {
                 return next.text();
             }

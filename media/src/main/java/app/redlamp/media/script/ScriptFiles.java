@@ -15,15 +15,23 @@ public final class ScriptFiles implements Scripts {
     /** How long a reader may stay silent; what a person brings takes less. Common practice, no source. */
     private static final Duration PATIENCE = Duration.ofSeconds(10);
 
+    /** And how long it may take in all: a book of 9,999 pages takes a tenth. Common practice, no source. */
+    private static final Duration WHOLE = Duration.ofMinutes(5);
+
     private final Duration patience;
+    private final Duration whole;
 
     public ScriptFiles() {
-        this(PATIENCE);
+        this(PATIENCE, WHOLE);
     }
 
-    /** @param patience how long a reader may make no headway before it is stopped */
-    ScriptFiles(Duration patience) {
+    /**
+     * @param patience how long a reader may make no headway before it is stopped
+     * @param whole how long it may take in all
+     */
+    ScriptFiles(Duration patience, Duration whole) {
         this.patience = patience;
+        this.whole = whole;
     }
 
     @Override
@@ -32,6 +40,6 @@ public final class ScriptFiles implements Scripts {
         if (found.ours()) {
             return DocumentReaders.read(found.reader(), file, progress);
         }
-        return new ReadElsewhere(file, patience).read(progress);
+        return new ReadElsewhere(file, patience, whole).read(progress);
     }
 }

@@ -25,7 +25,7 @@ class StoppedReadersTest {
     @TempDir
     Path folder;
 
-    private final ScriptFiles scripts = new ScriptFiles(Duration.ofSeconds(2));
+    private final ScriptFiles scripts = new ScriptFiles(Duration.ofSeconds(2), Duration.ofMinutes(1));
 
     /** Read, or refused in one line; either way it comes to an end, and no process is left. */
     private void ends(Path file) {
@@ -186,6 +186,57 @@ class StoppedReadersTest {
         assertThatThrownBy(() -> scripts.read(file, Progress.NONE))
                 .isInstanceOf(DocumentFault.class)
                 .hasMessageContaining("unpacks to far more than any book");
+    }
+
+    /** Headway alone is not enough: a document of a thousand pages, each of which takes its time, comes to an end too. */
+    @Test
+    void manySlowPages() throws IOException {
+        StringBuilder content = new StringBuilder("BT /F 12 Tf ");
+        for (int n = 0; n < 20_000; n++) {
+            content.append("1 0 0 1 72 ").append(n % 700).append(" Tm (a) Tj ");
+        }
+        content.append("ET");
+        String pdf = "%PDF-1.4\n1 0 obj <</Type/Catalog/Pages 2 0 R>> endobj\n2 0 obj <</Type/Pages/Count 1000/Kids["
+                + "3 0 R ".repeat(1000) + "]>> endobj\n3 0 obj <</Type/Page/Parent 2 0 R/MediaBox[0 0 612 792]/Contents 4 0 R"
+                + "/Resources<</Font<</F 5 0 R>>>>>> endobj\n4 0 obj <</Length " + content.length() + ">> stream\n"
+                + content + "\nendstream endobj\n5 0 obj <</Type/Font/Subtype/Type1/BaseFont/Helvetica>> endobj\n"
+                + "trailer <</Root 1 0 R>>\n%%EOF\n";
+        Path file = Files.writeString(folder.resolve("slow.pdf"), pdf, StandardCharsets.ISO_8859_1);
+        ScriptFiles hasty = new ScriptFiles(Duration.ofSeconds(10), Duration.ofSeconds(2));
+        assertThatThrownBy(() -> hasty.read(file, Progress.NONE))
+                .isInstanceOf(DocumentFault.class)
+                .hasMessageContaining("working without end");
+        assertThat(readers()).isZero();
+    }
+
+    /** A table that packs to a hundredth is a table; that a spine lists a part many times does not make it a series. */
+    @Test
+    void whatRepeatsItself() throws IOException {
+        Map<String, String> parts = new LinkedHashMap<>();
+        parts.put("[Content_Types].xml", """
+                <Types xmlns="http://schemas.openxmlformats.org/package/2006/content-types"><Default Extension="rels"
+                ContentType="application/vnd.openxmlformats-package.relationships+xml"/><Override PartName="/word/document.xml"
+                ContentType="application/vnd.openxmlformats-officedocument.wordprocessingml.document.main+xml"/></Types>
+                """);
+        parts.put("_rels/.rels", """
+                <Relationships xmlns="http://schemas.openxmlformats.org/package/2006/relationships"><Relationship Id="r"
+                Type="http://schemas.openxmlformats.org/officeDocument/2006/relationships/officeDocument"
+                Target="word/document.xml"/></Relationships>
+                """);
+        parts.put(
+                "word/document.xml",
+                "<w:document xmlns:w='http://schemas.openxmlformats.org/wordprocessingml/2006/main'><w:body>"
+                        + "<w:p><w:r><w:t>Take the stairs.</w:t></w:r></w:p>".repeat(5_000) + "</w:body></w:document>");
+        assertThat(new ScriptFiles().read(zip("cues.docx", parts), Progress.NONE).size()).isEqualTo(5_000);
+        Map<String, String> book = new LinkedHashMap<>();
+        book.put("META-INF/container.xml", Documents.CONTAINER);
+        book.put("OEBPS/book.opf", """
+                <package xmlns="http://www.idpf.org/2007/opf"><manifest>
+                <item id="a" href="a.xhtml" media-type="application/xhtml+xml"/></manifest>
+                <spine>%s</spine></package>
+                """.formatted("<itemref idref='a'/>".repeat(4_000)));
+        book.put("OEBPS/a.xhtml", "<html><body><p>" + "Rain. ".repeat(5_000) + "</p></body></html>");
+        assertThat(new ScriptFiles().read(zip("spine.epub", book), Progress.NONE).size()).isEqualTo(1);
     }
 
     /** Whoever cancels is free at once, and nothing goes on behind their back. */
