@@ -17,15 +17,22 @@ final class DemoRecordings {
         static final List<Path> ALL = make();
 
         private static List<Path> make() {
-            try {
-                Path folder = Files.createTempDirectory("redlamp-demo-");
-                Runtime.getRuntime().addShutdownHook(new Thread(() -> remove(folder)));
-                try (DemoProduction production = DemoProduction.in(folder)) {
-                    return production.recordings();
-                }
+            try (DemoProduction production = DemoProduction.in(passing("redlamp-demo-"))) {
+                return production.recordings();
             } catch (IOException e) {
                 throw new UncheckedIOException(e);
             }
+        }
+    }
+
+    /** A folder that is removed with the process. */
+    static Path passing(String prefix) {
+        try {
+            Path folder = Files.createTempDirectory(prefix);
+            Runtime.getRuntime().addShutdownHook(new Thread(() -> remove(folder)));
+            return folder;
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
         }
     }
 

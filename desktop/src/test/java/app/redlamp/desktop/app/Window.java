@@ -59,6 +59,8 @@ final class Window {
     /** How many times faster than a real one the simulated booth is. */
     private static final int HASTE = 40;
 
+    private static final Path LIBRARIES = DemoRecordings.passing("redlamp-libraries-");
+
     final List<String> copied = new ArrayList<>();
     final List<PrintedTable> printed = new ArrayList<>();
     int chooserOpened;
@@ -299,12 +301,10 @@ final class Window {
         }
     }
 
-    /** A library that is empty and goes with the test. */
+    /** A library that is empty and goes with the process. */
     private static Path library() {
         try {
-            Path library = Files.createTempDirectory("redlamp-library-");
-            library.toFile().deleteOnExit();
-            return library;
+            return Files.createTempDirectory(LIBRARIES, "library-");
         } catch (IOException e) {
             throw new UncheckedIOException(e);
         }

@@ -18,12 +18,18 @@ import java.util.Set;
 
 /**
  * Folders for what is loaded and run: programs that were unpacked, and what else nobody but the user may have laid there.
- * Owned by the user, closed to others, and no link.
+ * Owned by the user, closed to others, and no link; nor may others put another in its place.
  */
 public final class PrivateFolder {
     private static final Set<PosixFilePermission> MINE = PosixFilePermissions.fromString("rwx------");
     private static final Set<PosixFilePermission> OTHERS_WRITE =
             Set.of(PosixFilePermission.GROUP_WRITE, PosixFilePermission.OTHERS_WRITE);
+
+    /** The bit by which everybody may write (POSIX.1, S_IWOTH). */
+    private static final int OTHERS = 02;
+
+    /** In a folder with this bit only whoever owns a thing may take it away (POSIX.1, S_ISVTX). */
+    private static final int STICKY = 01000;
 
     private PrivateFolder() {}
 
@@ -58,6 +64,7 @@ public final class PrivateFolder {
     public static Path in(Path cache, String name) throws IOException {
         Files.createDirectories(cache);
         Path parent = cache.toRealPath();
+        safeAbove(parent);
         own(parent, false);
         Path folder = parent.resolve(name);
         try {
@@ -67,6 +74,19 @@ public final class PrivateFolder {
         }
         own(folder, true);
         return folder;
+    }
+
+    /** Whoever may write to a folder further above could put another one in the place of what lies in it. */
+    private static void safeAbove(Path parent) throws IOException {
+        for (Path above = parent.getParent(); above != null; above = above.getParent()) {
+            if (above.getFileSystem().supportedFileAttributeViews().contains("unix")) {
+                int mode = (int) Files.getAttribute(above, "unix:mode");
+                boolean open = (mode & OTHERS) != 0 && (mode & STICKY) == 0;
+                if (open) {
+                    throw new IOException(Faults.say("private-folder.others-may-write", above));
+                }
+            }
+        }
     }
 
     private static void own(Path folder, boolean close) throws IOException {
@@ -87,6 +107,10 @@ public final class PrivateFolder {
         wanted.removeAll(OTHERS_WRITE);
         if (close) {
             view.setPermissions(MINE);
+            if (!wanted.equals(found.permissions())) {
+                // Whatever lies in it may have been laid there by others while it was open.
+                Scratch.empty(folder);
+            }
         } else if (!wanted.equals(found.permissions())) {
             // Some systems let a user's group write to everything by default: what is ours is closed to it.
             view.setPermissions(wanted);

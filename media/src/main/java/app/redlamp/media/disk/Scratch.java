@@ -130,6 +130,17 @@ public final class Scratch {
         }
     }
 
+    /** Removes what is in a folder; links are removed and not followed. */
+    static void empty(Path folder) throws IOException {
+        try (DirectoryStream<Path> all = Files.newDirectoryStream(folder)) {
+            for (Path each : all) {
+                remove(each);
+            }
+        } catch (DirectoryIteratorException e) {
+            throw e.getCause();
+        }
+    }
+
     /** Removes a folder and what is in it; links are removed and not followed. The lock goes last but for the folder. */
     static void remove(Path folder) throws IOException {
         Files.walkFileTree(folder, new SimpleFileVisitor<>() {

@@ -33,6 +33,31 @@ class PrivateFolderTest {
         assertThat(permissions(PrivateFolder.in(home, "codecs"))).isEqualTo("rwx------");
     }
 
+    /** What lies in a folder to which others could write may be theirs: it is not loaded. */
+    @Test
+    void whatWasLaidThereWhileItWasOpenIsThrownAway() throws IOException {
+        Path open = Files.createDirectories(home.resolve("codecs"));
+        Path outside = Files.writeString(home.resolve("outside.txt"), "stays");
+        Files.createDirectories(open.resolve("deep/er"));
+        Files.writeString(open.resolve("deep/er/planted.so"), "planted");
+        Files.createSymbolicLink(open.resolve("link.so"), outside);
+        Files.setPosixFilePermissions(open, PosixFilePermissions.fromString("rwxrwx---"));
+        assertThat(PrivateFolder.in(home, "codecs")).isEmptyDirectory();
+        assertThat(outside).hasContent("stays");
+        Files.writeString(open.resolve("ours.so"), "unpacked");
+        assertThat(PrivateFolder.in(home, "codecs").resolve("ours.so")).exists();
+    }
+
+    /** Further above too nobody else may write, but for places such as the system's for temporary files. */
+    @Test
+    void aPlaceBelowOneThatEverybodyMayWriteToIsRefused() throws IOException {
+        Path everybodys = Files.createDirectories(home.resolve("open/home/cache"));
+        Files.setAttribute(home.resolve("open"), "unix:mode", 040777);
+        assertThatThrownBy(() -> PrivateFolder.in(everybodys, "codecs")).hasMessageContaining("everybody may write to");
+        Files.setAttribute(home.resolve("open"), "unix:mode", 041777);
+        assertThat(PrivateFolder.in(everybodys, "codecs")).isEmptyDirectory();
+    }
+
     @Test
     void aLinkIsRefused() throws IOException {
         Path theirs = Files.createDirectory(home.resolve("theirs"));
