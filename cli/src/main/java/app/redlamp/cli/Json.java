@@ -139,6 +139,7 @@ final class Json {
         entry.put(
                 "longestPauseS",
                 report.pauses().longest().map(p -> rounded(p.lengthS(), 1e-3)).orElse(null));
+        entry.put("noiseThrobS", number(report.pauses().throbS()));
         entry.put("noiseKind", report.noise().map(n -> n.kind().id()).orElse(null));
         entry.put("noiseOctavesDbfs", report.noise().map(Json::octaves).orElse(null));
         entry.put(

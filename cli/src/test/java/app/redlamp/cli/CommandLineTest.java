@@ -68,6 +68,7 @@ class CommandLineTest {
                         "noisiestStretch",
                         "gated",
                         "longestPauseS",
+                        "noiseThrobS",
                         "noiseKind",
                         "noiseOctavesDbfs",
                         "hum",

@@ -64,6 +64,8 @@ public record Finding(Kind kind, Severity severity, double startS, double endS, 
         ROOM_NOISE,
         /** Noise that comes and goes; by how many dB its noisiest half second lies above the quieter pauses. */
         CHANGING_NOISE,
+        /** Noise that swells and goes evenly; seconds from swell to swell. */
+        THROBBING_NOISE,
         /** Noise that rings and bubbles, as where noise was taken out; times that of noise as it is. */
         MUSICAL_NOISE,
         /** Noise that swells in pauses: an automatic gain; dB. */

@@ -219,15 +219,16 @@ final class Findings {
             }
         }
         Pauses.Stretch noisiest = pauses.noisiest().orElseThrow();
-        boolean changes = noise.changeDb() >= CHANGE_DB && noisiest.levelDbfs() > NOISE_NOTE_DBFS;
+        // Where a swell is shorter than a pause, every pause is as loud.
+        boolean changes = (noise.changeDb() >= CHANGE_DB || pauses.throbS().isPresent()) && noisiest.levelDbfs() > NOISE_NOTE_DBFS;
         boolean starts = noise.changeDb() >= GREAT_CHANGE_DB && noisiest.levelDbfs() > GREAT_CHANGE_DBFS;
         if (changes || starts) {
             findings.add(new Finding(
-                    Kind.CHANGING_NOISE,
+                    pauses.throbS().isPresent() ? Kind.THROBBING_NOISE : Kind.CHANGING_NOISE,
                     noisiest.levelDbfs() > NOISE_WARNING_DBFS ? Severity.WARNING : Severity.NOTE,
                     noisiest.startS(),
                     noisiest.endS(),
-                    noise.changeDb(),
+                    pauses.throbS().orElse(noise.changeDb()),
                     List.of()));
         }
     }

@@ -103,7 +103,8 @@ public final class PauseFinder {
                 seconds(silent.cardinality()),
                 gated,
                 stretches(known),
-                noisiest(known));
+                noisiest(known),
+                known.isEmpty() ? OptionalDouble.empty() : search.throbS());
     }
 
     /** The result where nobody speaks. */
@@ -118,7 +119,8 @@ public final class PauseFinder {
                 seconds(silent.cardinality()),
                 false,
                 stretches(pauses),
-                noisiest(pauses));
+                noisiest(pauses),
+                OptionalDouble.empty());
     }
 
     private boolean isGated(List<Span> pauses, int first, int last, double voiceDbfs) {

@@ -6,6 +6,7 @@ import app.redlamp.core.units.Decibels;
 import java.util.Arrays;
 import java.util.BitSet;
 import java.util.List;
+import java.util.OptionalDouble;
 
 /**
  * Finds the stretches in which nobody speaks, by level, by steadiness and by treble, against what is around them.
@@ -20,6 +21,7 @@ import java.util.List;
  *       and a whisper, and follows a noise that changes.
  *   <li>It has to lie near the floor around it, or to stay steady for a second.
  *   <li>{@link SteadyNoise} is a pause too, however loud, if it stays 10 dB below the voice.
+ *   <li>Where the noise throbs ({@link Throb}), all of this is asked of the levels less its course.
  *   <li>Whatever is much louder than the quietest of the recording has to be there under the words before it or after it as
  *       well: a noise that comes stays for a while, and a breath, a hiss and a soft word do not.
  * </ol>
@@ -82,6 +84,8 @@ final class PauseSearch {
     private final float[] energy;
     private final float[] bends;
     private final float[] smooth;
+    private final Throb throb;
+    private final float[] even;
     private final BitSet silent;
     private final BitSet steady;
     private double voice;
@@ -92,6 +96,8 @@ final class PauseSearch {
         this.bends = bends;
         this.silent = silent;
         smooth = smoothed(energy);
+        throb = Throb.of(smooth, silent);
+        even = evened(smooth);
         steady = steady();
     }
 
@@ -100,21 +106,26 @@ final class PauseSearch {
         return smooth;
     }
 
+    /** Seconds from swell to swell of a noise that throbs; absent where none does. */
+    OptionalDouble throbS() {
+        return throb.turnS();
+    }
+
     /** Whether somebody speaks; where nobody does it is either noise or a steady sound that is too loud for it. */
     boolean spoken() {
         voice = voice();
-        floor = new LocalFloor(energy, silent, voice);
+        floor = new LocalFloor(evened(energy), silent, voice);
         return voice > 0 && !(voice < floor.quietest() * STEADY && silent.cardinality() < energy.length / 2);
     }
 
     /** The level below which it does not fall around a frame; asked where somebody speaks. */
     double floor(int frame) {
-        return floor.at(frame);
+        return floor.at(frame) * throb.times(frame);
     }
 
     /** Below is no voice, around a frame; asked where somebody speaks. */
     double threshold(int frame) {
-        return Math.sqrt(floor.at(frame) * voice);
+        return Math.sqrt(floor(frame) * voice);
     }
 
     /** The pauses between words; asked where somebody speaks. */
@@ -124,18 +135,18 @@ final class PauseSearch {
                 .flatMap(run -> core(run).stream())
                 .filter(this::isPause)
                 .forEach(p -> found.set(p.from(), p.to()));
-        SteadyNoise.find(smooth, smoothed(bends), silent).stream()
+        SteadyNoise.find(even, evened(smoothed(bends)), silent).stream()
                 .flatMap(run -> core(run).stream())
-                .filter(run -> isLifted(level(run)) && stays(run))
+                .filter(run -> isLifted(evenLevel(run)) && stays(run))
                 .forEach(p -> found.set(p.from(), p.to()));
         return Stretches.runs(found::get, 0, energy.length, SHORTEST);
     }
 
     /** Whether a quiet stretch is no soft voice. */
     private boolean isPause(Span run) {
-        double level = level(run);
+        double level = evenLevel(run);
         boolean near = level <= floor.at((run.from() + run.to()) / 2) * NEAR_FLOOR;
-        return level < voice / STEADY && (near || run.length() >= SECOND) && (!isLifted(level) || stays(run));
+        return level(run) < voice / STEADY && (near || run.length() >= SECOND) && (!isLifted(level) || stays(run));
     }
 
     private boolean isLifted(double level) {
@@ -144,8 +155,8 @@ final class PauseSearch {
 
     /** Whether a noise is there under the words before it or after it too, which no breath and no soft word is. */
     private boolean stays(Span run) {
-        double level = level(run);
-        return level < voice * LIFTED_BELOW_VOICE
+        double level = evenLevel(run);
+        return level(run) < voice * LIFTED_BELOW_VOICE
                 && (never(level * STAYS, run.from() - BESIDE, run.from())
                         || never(level * STAYS, run.to(), run.to() + BESIDE));
     }
@@ -155,7 +166,7 @@ final class PauseSearch {
             return false;
         }
         for (int i = from; i < to; i++) {
-            if (silent.get(i) || smooth[i] < below) {
+            if (silent.get(i) || even[i] < below) {
                 return false;
             }
         }
@@ -175,12 +186,12 @@ final class PauseSearch {
             int from = Math.max(run.from(), Math.min(middle - SECOND / 2, run.to() - SECOND));
             limits[k] = (float) limit(from, Math.min(run.to(), from + SECOND));
         }
-        return Stretches.runs(i -> smooth[i] <= limits[(i - run.from()) / HOP], run.from(), run.to(), SHORTEST);
+        return Stretches.runs(i -> even[i] <= limits[(i - run.from()) / HOP], run.from(), run.to(), SHORTEST);
     }
 
     /** The level that noise does not pass which has the lower levels of a stretch. */
     private double limit(int from, int to) {
-        float[] levels = Arrays.copyOfRange(smooth, from, to);
+        float[] levels = Arrays.copyOfRange(even, from, to);
         Arrays.sort(levels);
         double low = levels[(int) (LOW_SHARE * levels.length)];
         double lowest = Math.max(levels[(int) (LOWEST_SHARE * levels.length)], Float.MIN_NORMAL);
@@ -194,6 +205,24 @@ final class PauseSearch {
             sum += energy[i];
         }
         return sum / span.length();
+    }
+
+    /** What it would be if the noise did not throb. */
+    private double evenLevel(Span span) {
+        double sum = 0;
+        for (int i = span.from(); i < span.to(); i++) {
+            sum += energy[i] / throb.times(i);
+        }
+        return sum / span.length();
+    }
+
+    /** Levels with the throbbing of the noise taken out. */
+    private float[] evened(float[] values) {
+        float[] result = new float[values.length];
+        for (int i = 0; i < result.length; i++) {
+            result[i] = values[i] / throb.times(i);
+        }
+        return result;
     }
 
     /** Energy mean of the frames that reach 10 dB below the energy mean of all; silence and steady noise left out. */
@@ -219,7 +248,7 @@ final class PauseSearch {
     private BitSet steady() {
         BitSet found = new BitSet();
         for (int from = 0; from + SECOND <= smooth.length; from += HOP) {
-            float[] levels = Arrays.copyOfRange(smooth, from, from + SECOND);
+            float[] levels = Arrays.copyOfRange(even, from, from + SECOND);
             if (silent.get(from, from + SECOND).isEmpty()
                     && Quantile.of(levels, 1 - LOWEST_SHARE) < ROOM_TONE
                     && Quantile.of(levels, 1 - LOWEST_SHARE) < Quantile.of(levels, LOWEST_SHARE) * STEADY_SPREAD) {

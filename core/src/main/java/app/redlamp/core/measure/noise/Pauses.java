@@ -21,6 +21,7 @@ import java.util.OptionalDouble;
  * @param noisiest the half second of pauses with the most noise, one pause after the other: what somebody finds who looks for
  *     the worst place. It ends later than half a second after its start where it takes several pauses, which lie within 8 s; it
  *     is less where there is no more within 8 s. Absent where there is no pause
+ * @param throbS seconds from swell to swell of a noise that throbs; absent where none is told, in less than half a minute too
  */
 public record Pauses(
         OptionalDouble noiseFloorDbfs,
@@ -32,7 +33,8 @@ public record Pauses(
         double digitalSilenceS,
         boolean gated,
         List<Stretch> stretches,
-        Optional<Stretch> noisiest) {
+        Optional<Stretch> noisiest,
+        OptionalDouble throbS) {
 
     /** What an end of a recording consists of. */
     public enum Edge {

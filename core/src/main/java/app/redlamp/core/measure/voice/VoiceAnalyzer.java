@@ -99,8 +99,10 @@ public final class VoiceAnalyzer {
         List<Event> sibilants = sampleRateHz >= SIBILANTS_NEED_HZ
                 ? Bursts.sibilants(frames.all(), frames.bends(), voice, sampleRateHz)
                 : List.of();
-        OptionalDouble swell = floor.isPresent() ? LevelPumping.swellDb(frames) : floor;
-        Optional<Event> down = pauses.gated() ? Optional.empty() : TurnedDown.most(frames, pauses);
+        // A noise that throbs swells in pauses and is softer under words by itself: nothing is told from it about a gain.
+        boolean throbs = pauses.throbS().isPresent();
+        OptionalDouble swell = floor.isPresent() && !throbs ? LevelPumping.swellDb(frames) : OptionalDouble.empty();
+        Optional<Event> down = pauses.gated() || throbs ? Optional.empty() : TurnedDown.most(frames, pauses);
         double up = swell.orElse(Math.max(0, down.map(Event::amount).orElse(0.0)));
         LostSound lost = new LostSound(frames, voice);
         List<Event> dropouts = lost.dropouts(found.holes(), found.repeats());

@@ -135,7 +135,8 @@ public final class Reports {
                 0,
                 false,
                 stretches,
-                stretches.stream().findFirst());
+                stretches.stream().findFirst(),
+                OptionalDouble.empty());
         Levels.Channel channel = new Levels.Channel(value(peak), value(peak), value(rms), 0, 0);
         List<Clipping.Run> runs = clips > 0 ? List.of(new Clipping.Run(1, 3, 0)) : List.of();
         return new Report(

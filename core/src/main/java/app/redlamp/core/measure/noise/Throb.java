@@ -1,0 +1,79 @@
+package app.redlamp.core.measure.noise;
+
+import app.redlamp.core.units.Decibels;
+import java.util.Arrays;
+import java.util.BitSet;
+import java.util.OptionalDouble;
+
+/**
+ * Noise that throbs: that swells and goes evenly, as of a mixer, a pump or two fans that beat against each other. It comes
+ * back at the same moment of every turn, which no voice does. Each half minute has a course of its own.
+ */
+final class Throb {
+    /** Frames of a stretch in which it may be: half a minute (ours). */
+    private static final int STRETCH = 3000;
+
+    /** Frames that make one level: 50 ms (ours). */
+    private static final int STEP = 5;
+
+    private final float[] course;
+    private double turns;
+    private int found;
+
+    private Throb(int frames) {
+        course = new float[frames];
+        Arrays.fill(course, 1);
+    }
+
+    /**
+     * @param smooth mean squares over 50 ms around each frame
+     * @param silent frames of digital silence, which count nowhere
+     */
+    static Throb of(float[] smooth, BitSet silent) {
+        Throb throb = new Throb(smooth.length);
+        for (int from = 0; from + STRETCH <= smooth.length; from += STRETCH) {
+            // The last one reaches to the end.
+            throb.find(smooth, silent, from, from + 2 * STRETCH > smooth.length ? smooth.length : from + STRETCH);
+        }
+        return throb;
+    }
+
+    /** How many times as strong the noise is at a frame as where it is weakest; 1 where it does not throb. */
+    float times(int frame) {
+        return course[frame];
+    }
+
+    /** Seconds from swell to swell; absent where nothing throbs. */
+    OptionalDouble turnS() {
+        return found == 0
+                ? OptionalDouble.empty()
+                : OptionalDouble.of(turns / found * STEP / FrameLevels.FRAMES_PER_SECOND);
+    }
+
+    private void find(float[] smooth, BitSet silent, int from, int to) {
+        double[] levels = new double[(to - from) / STEP];
+        for (int i = 0; i < levels.length; i++) {
+            int frame = from + i * STEP + STEP / 2;
+            levels[i] = silent.get(frame) ? Double.NaN : Decibels.levelOfPower(Math.max(smooth[frame], Float.MIN_NORMAL));
+        }
+        ThrobFinder finder = new ThrobFinder(levels);
+        double[] levelsOfTurn = finder.course();
+        if (levelsOfTurn.length > 0) {
+            turns += finder.turn();
+            found++;
+            write(levelsOfTurn, finder.turn() * STEP, from, to);
+        }
+    }
+
+    private void write(double[] levels, double turn, int from, int to) {
+        double least = Arrays.stream(levels).min().orElseThrow();
+        for (int i = from; i < to; i++) {
+            double at = (i - from) / turn * levels.length - 0.5;
+            int before = (int) Math.floor(at);
+            double after = at - before;
+            double level = (1 - after) * levels[Math.floorMod(before, levels.length)]
+                    + after * levels[Math.floorMod(before + 1, levels.length)];
+            course[i] = (float) Decibels.toPower(level - least);
+        }
+    }
+}
