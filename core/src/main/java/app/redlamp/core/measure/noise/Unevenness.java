@@ -1,6 +1,7 @@
 package app.redlamp.core.measure.noise;
 
 import app.redlamp.core.signal.PowerSpectrum;
+import app.redlamp.core.signal.Quantile;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.OptionalDouble;
@@ -15,7 +16,7 @@ final class Unevenness {
     private static final double WINDOW_S = 0.024;
 
     /** At the beginning of a pause a word may die away, in seconds (ours). */
-    private static final double DIES_AWAY_S = 0.03;
+    private static final double DIES_AWAY_S = 0.15;
 
     /** Below, rumble and hum come and go (ours). */
     private static final double LOWEST_HZ = 300;
@@ -25,6 +26,9 @@ final class Unevenness {
 
     /** Fewer spectra tell nothing (ours). */
     private static final int FEWEST = 30;
+
+    /** Spectra that are looked at together: some 0.7 s (ours). */
+    private static final int GROUP = 60;
 
     /** More tell nothing more (ours). */
     private static final int MOST = 2000;
@@ -49,7 +53,17 @@ final class Unevenness {
                 share(spectrum.bins(), low, high, shares);
             }
         }
-        return shares.size() < FEWEST ? OptionalDouble.empty() : OptionalDouble.of(spread(shares) / 2);
+        return shares.size() < FEWEST ? OptionalDouble.empty() : OptionalDouble.of(middle(shares) / 2);
+    }
+
+    /** The middle of what groups of spectra give: a soft word that was taken for a pause is in one of them, what rings in all. */
+    private static double middle(List<double[]> shares) {
+        int groups = Math.max(1, shares.size() / GROUP);
+        double[] spreads = new double[groups];
+        for (int g = 0; g < groups; g++) {
+            spreads[g] = spread(shares.subList(g * shares.size() / groups, (g + 1) * shares.size() / groups));
+        }
+        return Quantile.median(spreads);
     }
 
     /** Adds the powers of one spectrum as shares of their sum: how its level changes does not count. */

@@ -1,7 +1,9 @@
 package app.redlamp.core.measure.voice;
 
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 
 /**
  * Finds runs of exactly equal samples of at least 1 ms (and 32 samples) in one channel: what a driver leaves where it lost a buffer.
@@ -20,6 +22,12 @@ public final class DropoutMeter {
     /** What stays up here is cut off, not lost (ours). */
     private static final float FULL_SCALE = 0.99f;
 
+    /** What stays at one level again and again was cut off there, before it was turned down: from so many runs on (ours) ... */
+    private static final int CUT_OFF = 3;
+
+    /** ... where that level is no offset of silence (ours). */
+    private static final float OFFSET = 0.02f;
+
     private final int sampleRateHz;
     private final int shortest;
     private final List<Run> runs = new ArrayList<>();
@@ -27,8 +35,8 @@ public final class DropoutMeter {
     private int length;
     private long position;
 
-    /** Equal samples from {@code startS} to {@code endS}. */
-    public record Run(double startS, double endS) {}
+    /** Equal samples of {@code level} from {@code startS} to {@code endS}. */
+    public record Run(double startS, double endS, float level) {}
 
     public DropoutMeter(int sampleRateHz) {
         this.sampleRateHz = sampleRateHz;
@@ -72,14 +80,18 @@ public final class DropoutMeter {
             return;
         }
         if (length >= shortest && Math.abs(last) < FULL_SCALE && runs.size() < MOST) {
-            runs.add(new Run((double) (at - length) / sampleRateHz, (double) at / sampleRateHz));
+            runs.add(new Run((double) (at - length) / sampleRateHz, (double) at / sampleRateHz, last));
         }
         length = 1;
         last = x;
     }
 
-    /** The runs that have ended so far, in the order of time. */
+    /** The runs that have ended so far, in the order of time, without the crests that were cut off. */
     public List<Run> runs() {
-        return List.copyOf(runs);
+        Map<Float, Integer> times = new HashMap<>();
+        runs.forEach(r -> times.merge(r.level(), 1, Integer::sum));
+        return runs.stream()
+                .filter(r -> Math.abs(r.level()) < OFFSET || times.get(r.level()) < CUT_OFF)
+                .toList();
     }
 }

@@ -44,6 +44,23 @@ class DropoutMeterTest {
         assertThat(runs(-1, 0.004, 480)).isEmpty();
     }
 
+    /** Crests that were cut off at 0.37 of full scale and then turned down are no lost buffers; silence with an offset is some. */
+    @ParameterizedTest
+    @CsvSource({"0.37, 0", "-0.21, 0", "0.004, 5", "0, 5"})
+    void crestsThatWereCutOffAreNotLost(float level, int lost) {
+        SplittableRandom random = new SplittableRandom(12);
+        float[] all = new float[RATE];
+        for (int n = 0; n < all.length; n++) {
+            all[n] = (float) (0.1 * random.nextGaussian());
+        }
+        for (int k = 1; k <= 5; k++) {
+            Arrays.fill(all, k * 7_000, k * 7_000 + RATE / 400, level);
+        }
+        DropoutMeter meter = new DropoutMeter(RATE);
+        meter.accept(all, all.length);
+        assertThat(meter.runs()).hasSize(lost);
+    }
+
     @Test
     void lessThanAMillisecondIsChance() {
         assertThat(runs(0, 0.0006, 480)).isEmpty();
