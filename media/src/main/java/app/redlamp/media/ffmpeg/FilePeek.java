@@ -35,7 +35,8 @@ final class FilePeek {
             fill(window.clear(), at);
         }
         int from = Math.min((int) (at - windowAt), window.limit());
-        ByteBuffer copy = ByteBuffer.allocate(Math.min(count, window.limit() - from)).order(order);
+        ByteBuffer copy =
+                ByteBuffer.allocate(Math.min(count, window.limit() - from)).order(order);
         window.get(from, copy.array());
         return copy;
     }

@@ -53,7 +53,9 @@ final class MatroskaTags {
             ByteBuffer head = file.read(at, LONGEST_NUMBER + LONGEST_SIZE, ByteOrder.BIG_ENDIAN);
             int numberBytes = width(head, 0);
             int sizeBytes = width(head, numberBytes);
-            if (numberBytes > LONGEST_NUMBER || sizeBytes > LONGEST_SIZE || numberBytes + sizeBytes > head.remaining()) {
+            if (numberBytes > LONGEST_NUMBER
+                    || sizeBytes > LONGEST_SIZE
+                    || numberBytes + sizeBytes > head.remaining()) {
                 return;
             }
             long number = value(head, 0, numberBytes);

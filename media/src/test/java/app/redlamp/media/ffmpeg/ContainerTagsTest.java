@@ -110,8 +110,12 @@ class ContainerTagsTest {
     void tagsOfMp4() throws IOException {
         byte[] tag = box("\u00a9nam", box("data", new byte[9]));
         byte[] handler = box("hdlr", new byte[25]);
-        passes(box("ftyp"), box("moov", box("udta", box("meta", new byte[4], handler, box("ilst", times(9_000, tag))))));
-        refused(box("ftyp"), box("moov", box("udta", box("meta", new byte[4], handler, box("ilst", times(10_001, tag))))));
+        passes(
+                box("ftyp"),
+                box("moov", box("udta", box("meta", new byte[4], handler, box("ilst", times(9_000, tag))))));
+        refused(
+                box("ftyp"),
+                box("moov", box("udta", box("meta", new byte[4], handler, box("ilst", times(10_001, tag))))));
         refused(box("ftyp"), box("moov", box("meta", handler, box("ilst", times(10_001, tag)))));
         refused(box("ftyp"), box("moov", box("udta", times(10_001, tag))));
         refused(box("ftyp"), box("moov", box("meta", handler, box("keys", number(300_000)))));
@@ -145,7 +149,8 @@ class ContainerTagsTest {
     @Test
     void countingCanBeCancelled() throws IOException {
         Path file = Files.write(
-                folder.resolve("many"), joined(element(EBML, new byte[20]), element(SEGMENT, times(9_000, element("EC")))));
+                folder.resolve("many"),
+                joined(element(EBML, new byte[20]), element(SEGMENT, times(9_000, element("EC")))));
         Progress cancelled = new Progress() {
             @Override
             public void at(double share) {}

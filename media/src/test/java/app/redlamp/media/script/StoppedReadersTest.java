@@ -197,7 +197,8 @@ class StoppedReadersTest {
         }
         content.append("ET");
         String pdf = "%PDF-1.4\n1 0 obj <</Type/Catalog/Pages 2 0 R>> endobj\n2 0 obj <</Type/Pages/Count 1000/Kids["
-                + "3 0 R ".repeat(1000) + "]>> endobj\n3 0 obj <</Type/Page/Parent 2 0 R/MediaBox[0 0 612 792]/Contents 4 0 R"
+                + "3 0 R ".repeat(1000)
+                + "]>> endobj\n3 0 obj <</Type/Page/Parent 2 0 R/MediaBox[0 0 612 792]/Contents 4 0 R"
                 + "/Resources<</Font<</F 5 0 R>>>>>> endobj\n4 0 obj <</Length " + content.length() + ">> stream\n"
                 + content + "\nendstream endobj\n5 0 obj <</Type/Font/Subtype/Type1/BaseFont/Helvetica>> endobj\n"
                 + "trailer <</Root 1 0 R>>\n%%EOF\n";
@@ -227,7 +228,10 @@ class StoppedReadersTest {
                 "word/document.xml",
                 "<w:document xmlns:w='http://schemas.openxmlformats.org/wordprocessingml/2006/main'><w:body>"
                         + "<w:p><w:r><w:t>Take the stairs.</w:t></w:r></w:p>".repeat(5_000) + "</w:body></w:document>");
-        assertThat(new ScriptFiles().read(zip("cues.docx", parts), Progress.NONE).size()).isEqualTo(5_000);
+        assertThat(new ScriptFiles()
+                        .read(zip("cues.docx", parts), Progress.NONE)
+                        .size())
+                .isEqualTo(5_000);
         Map<String, String> book = new LinkedHashMap<>();
         book.put("META-INF/container.xml", Documents.CONTAINER);
         book.put("OEBPS/book.opf", """
@@ -236,7 +240,10 @@ class StoppedReadersTest {
                 <spine>%s</spine></package>
                 """.formatted("<itemref idref='a'/>".repeat(4_000)));
         book.put("OEBPS/a.xhtml", "<html><body><p>" + "Rain. ".repeat(5_000) + "</p></body></html>");
-        assertThat(new ScriptFiles().read(zip("spine.epub", book), Progress.NONE).size()).isEqualTo(1);
+        assertThat(new ScriptFiles()
+                        .read(zip("spine.epub", book), Progress.NONE)
+                        .size())
+                .isEqualTo(1);
     }
 
     /** Whoever cancels is free at once, and nothing goes on behind their back. */

@@ -220,7 +220,8 @@ final class Findings {
         }
         Pauses.Stretch noisiest = pauses.noisiest().orElseThrow();
         // Where a swell is shorter than a pause, every pause is as loud.
-        boolean changes = (noise.changeDb() >= CHANGE_DB || pauses.throbS().isPresent()) && noisiest.levelDbfs() > NOISE_NOTE_DBFS;
+        boolean changes = (noise.changeDb() >= CHANGE_DB || pauses.throbS().isPresent())
+                && noisiest.levelDbfs() > NOISE_NOTE_DBFS;
         boolean starts = noise.changeDb() >= GREAT_CHANGE_DB && noisiest.levelDbfs() > GREAT_CHANGE_DBFS;
         if (changes || starts) {
             findings.add(new Finding(

@@ -54,7 +54,8 @@ final class Throb {
         double[] levels = new double[(to - from) / STEP];
         for (int i = 0; i < levels.length; i++) {
             int frame = from + i * STEP + STEP / 2;
-            levels[i] = silent.get(frame) ? Double.NaN : Decibels.levelOfPower(Math.max(smooth[frame], Float.MIN_NORMAL));
+            levels[i] =
+                    silent.get(frame) ? Double.NaN : Decibels.levelOfPower(Math.max(smooth[frame], Float.MIN_NORMAL));
         }
         ThrobFinder finder = new ThrobFinder(levels);
         double[] levelsOfTurn = finder.course();

@@ -31,8 +31,17 @@ public final class EchoMeter {
     /** Softer ones are not heard as such (ours). */
     private static final double SOFTEST_DB = -21;
 
-    /** Chance leaves ripples of six times their median among ten thousand (computed for normal ones); so many more are an echo (ours). */
+    /** Chance leaves ripples of so many times their median among ten thousand (computed for normal ones). */
+    private static final double BY_CHANCE = 6;
+
+    /** So many times as strong ones are an echo (ours). */
     private static final double STANDS_OUT = 12;
+
+    /** Tones of a family are no further apart than twice the mains of 60 Hz, which is 8.3 ms (by definition), less some drift (ours). */
+    private static final double SHORTEST_FAMILY_S = 0.0082;
+
+    /** Lags around a part of another that may be it (ours). */
+    private static final int NEAR = 2;
 
     /** What is usual is taken from so much around (ours). */
     private static final double AROUND_S = 0.0125;
@@ -105,8 +114,31 @@ public final class EchoMeter {
         }
         double amplitude = ripples[most] / Hann.overlap((double) most / length);
         double level = Math.min(0, Decibels.levelOfAmplitude(Math.max(LEAST, amplitude)));
-        boolean out = ripples[most] > STANDS_OUT * usual(ripples, most);
+        boolean out = ripples[most] > STANDS_OUT * usual(ripples, most) && !isComb(ripples, most);
         return out && level >= SOFTEST_DB ? Optional.of(new Echo(most / sampleRateHz, level)) : Optional.empty();
+    }
+
+    /** Whether it is one of many tones of one family, such as the buzz of a dimmer: their ripples have every multiple of a lag. */
+    private boolean isComb(double[] ripples, int lag) {
+        for (int parts = 2; lag / (parts * sampleRateHz) >= SHORTEST_FAMILY_S; parts++) {
+            boolean all = true;
+            for (int part = 1; part < parts; part++) {
+                int other = highest(ripples, (int) Math.rint((double) lag * part / parts));
+                all &= ripples[other] > BY_CHANCE * usual(ripples, other);
+            }
+            if (all) {
+                return true;
+            }
+        }
+        return false;
+    }
+
+    private static int highest(double[] ripples, int lag) {
+        int highest = lag;
+        for (int near = lag - NEAR; near <= lag + NEAR; near++) {
+            highest = ripples[near] > ripples[highest] ? near : highest;
+        }
+        return highest;
     }
 
     /** By how much the spectrum ripples with each lag, as the amplitude of the echo that would do so. */
@@ -128,7 +160,7 @@ public final class EchoMeter {
 
     private double usual(double[] ripples, int at) {
         int around = (int) (AROUND_S * sampleRateHz);
-        double[] near = Arrays.copyOfRange(ripples, at - around, at + around + 1);
+        double[] near = Arrays.copyOfRange(ripples, Math.max(1, at - around), at + around + 1);
         Arrays.sort(near);
         return near[near.length / 2];
     }

@@ -99,7 +99,8 @@ public final class VoiceAnalyzer {
         List<Event> sibilants = sampleRateHz >= SIBILANTS_NEED_HZ
                 ? Bursts.sibilants(frames.all(), frames.bends(), voice, sampleRateHz)
                 : List.of();
-        // A noise that throbs swells in pauses and is softer under words by itself: nothing is told from it about a gain.
+        // A noise that throbs swells in pauses and is softer under words by itself: nothing is told from it about a
+        // gain.
         boolean throbs = pauses.throbS().isPresent();
         OptionalDouble swell = floor.isPresent() && !throbs ? LevelPumping.swellDb(frames) : OptionalDouble.empty();
         Optional<Event> down = pauses.gated() || throbs ? Optional.empty() : TurnedDown.most(frames, pauses);

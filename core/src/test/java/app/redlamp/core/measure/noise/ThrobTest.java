@@ -60,8 +60,7 @@ class ThrobTest {
     @ParameterizedTest
     @CsvSource({"44100,120,1.5,-55", "48000,190,2.0,-63", "32000,150,1.2,-48"})
     void aVoiceInAnEvenBeatDoesNotThrob(int rate, double pitchHz, double turnS, double dbfs) {
-        float[] voice = shaped(
-                Speaker.reads(rate, SECONDS, pitchHz, 9), rate, s -> s % turnS < 0.5 * turnS ? 1 : 0);
+        float[] voice = shaped(Speaker.reads(rate, SECONDS, pitchHz, 9), rate, s -> s % turnS < 0.5 * turnS ? 1 : 0);
         float[] noise = Speaker.fan(rate, SECONDS, dbfs, 9);
         Report report = Measured.report(rate, Signals.add(voice, noise));
         assertThat(report.pauses().throbS()).isEmpty();

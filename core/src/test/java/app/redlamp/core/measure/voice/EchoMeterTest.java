@@ -62,6 +62,19 @@ class EchoMeterTest {
                 .isEmpty();
     }
 
+    /** Buzz of dimmers, harmonics of twice the mains: a family of tones ripples too, at every multiple of one lag. */
+    @ParameterizedTest
+    @CsvSource({"44100, 50, -60, 1", "48000, 60, -52, 2", "96000, 50, -55, 3", "32000, 60, -63, 4"})
+    void aBuzzIsNoEcho(int rate, double mainsHz, double dbfs, long seed) {
+        float[] buzz = new float[SECONDS * rate];
+        for (int k = 1; k * 2 * mainsHz < Math.min(7000, rate / 2.2); k++) {
+            float[] tone = Signals.sine(2 * mainsHz * k, dbfs, SECONDS, rate);
+            buzz = Signals.add(buzz, tone);
+        }
+        float[] heard = Signals.add(recorded(rate, -66, seed), buzz);
+        assertThat(Measured.report(rate, heard).voice().echo()).isEmpty();
+    }
+
     /** Six hundred reflections at chance, dying away: a room, which is another finding. */
     @ParameterizedTest
     @CsvSource({"0.25, 11", "0.4, 12", "0.7, 13", "1.1, 14"})
