@@ -12,7 +12,7 @@ import java.util.Set;
  */
 final class MatroskaTags {
     /** The number of an EBML header, as letters. */
-    static final String HEAD = "\u001a\u0045\u00df\u00a3";
+    static final String HEAD = "\u001aE\u00df\u00a3";
 
     /** Segment, Tracks, Tags, Tag, SimpleTag, Chapters, EditionEntry, ChapterAtom, Attachments: they hold others. */
     private static final Set<Long> OPENED =
@@ -59,8 +59,9 @@ final class MatroskaTags {
                 return;
             }
             long number = value(head, 0, numberBytes);
-            long size = value(head, numberBytes, sizeBytes) & (1L << 7 * sizeBytes) - 1;
-            boolean unknown = size == (1L << 7 * sizeBytes) - 1;
+            long none = (1L << (7 * sizeBytes)) - 1;
+            long size = value(head, numberBytes, sizeBytes) & none;
+            boolean unknown = size == none;
             count.more(COUNTED.contains(number) ? 1 : 0, 0);
             at += numberBytes + sizeBytes + (unknown || OPENED.contains(number) ? 0 : size);
         }
@@ -74,7 +75,7 @@ final class MatroskaTags {
     private static long value(ByteBuffer bytes, int from, int count) {
         long value = 0;
         for (int i = from; i < from + count; i++) {
-            value = value << 8 | bytes.get(i) & 0xFF;
+            value = (value << 8) | (bytes.get(i) & 0xFF);
         }
         return value;
     }

@@ -7,11 +7,20 @@ import java.util.OptionalDouble;
 
 /**
  * Noise that throbs: that swells and goes evenly, as of a mixer, a pump or two fans that beat against each other. It comes
- * back at the same moment of every turn, which no voice does. Each half minute has a course of its own.
+ * back at the same moment of every turn, which no voice does. Each half minute has a course of its own, and where there is none, each minute.
  */
 final class Throb {
     /** Frames of a stretch in which it may be: half a minute (ours). */
     private static final int STRETCH = 3000;
+
+    /** And for slow ones, of which half a minute holds too few: a minute (ours). */
+    private static final int LONG_STRETCH = 6000;
+
+    /** Levels in the shortest turn that is looked for in half a minute: 0.5 s (ours). */
+    private static final double SHORTEST = 10;
+
+    /** And in a minute: 2 s (ours). */
+    private static final double SHORTEST_IN_LONG = 40;
 
     /** Frames that make one level: 50 ms (ours). */
     private static final int STEP = 5;
@@ -31,11 +40,28 @@ final class Throb {
      */
     static Throb of(float[] smooth, BitSet silent) {
         Throb throb = new Throb(smooth.length);
-        for (int from = 0; from + STRETCH <= smooth.length; from += STRETCH) {
-            // The last one reaches to the end.
-            throb.find(smooth, silent, from, from + 2 * STRETCH > smooth.length ? smooth.length : from + STRETCH);
-        }
+        throb.find(smooth, silent, STRETCH, SHORTEST);
+        throb.find(smooth, silent, LONG_STRETCH, SHORTEST_IN_LONG);
         return throb;
+    }
+
+    private void find(float[] smooth, BitSet silent, int stretch, double shortest) {
+        for (int from = 0; from + stretch <= smooth.length; from += stretch) {
+            // The last one reaches to the end.
+            int to = from + 2 * stretch > smooth.length ? smooth.length : from + stretch;
+            if (isEven(from, to)) {
+                find(smooth, silent, from, to, shortest);
+            }
+        }
+    }
+
+    private boolean isEven(int from, int to) {
+        for (int i = from; i < to; i++) {
+            if (course[i] != 1) {
+                return false;
+            }
+        }
+        return true;
     }
 
     /** How many times as strong the noise is at a frame as where it is weakest; 1 where it does not throb. */
@@ -50,14 +76,14 @@ final class Throb {
                 : OptionalDouble.of(turns / found * STEP / FrameLevels.FRAMES_PER_SECOND);
     }
 
-    private void find(float[] smooth, BitSet silent, int from, int to) {
+    private void find(float[] smooth, BitSet silent, int from, int to, double shortest) {
         double[] levels = new double[(to - from) / STEP];
         for (int i = 0; i < levels.length; i++) {
             int frame = from + i * STEP + STEP / 2;
             levels[i] =
                     silent.get(frame) ? Double.NaN : Decibels.levelOfPower(Math.max(smooth[frame], Float.MIN_NORMAL));
         }
-        ThrobFinder finder = new ThrobFinder(levels);
+        ThrobFinder finder = new ThrobFinder(levels, shortest);
         double[] levelsOfTurn = finder.course();
         if (levelsOfTurn.length > 0) {
             turns += finder.turn();

@@ -15,10 +15,7 @@ final class ThrobFinder {
     /** Turns are cut into so many parts (ours). */
     static final int PARTS = 16;
 
-    /** Levels in the shortest turn: 0.5 s (ours). */
-    private static final double SHORTEST = 10;
-
-    /** And in the longest: 4 s (ours). */
+    /** Levels in the longest turn: 4 s (ours). */
     private static final double LONGEST = 80;
 
     /** Between two periods that are tried it slips by this part of a turn in a stretch (ours). */
@@ -52,13 +49,18 @@ final class ThrobFinder {
     /** Where it is less of a part, that part holds nothing but words (ours). */
     private static final double NOISE_SHARE = 0.15;
 
+    private final double shortest;
     private final double ceiling;
     private final double[][] sorted = new double[PARTS][];
     private final int[] counts = new int[PARTS];
     private double period;
 
-    /** @param levels in dB, one after the other; NaN for digital silence */
-    ThrobFinder(double[] levels) {
+    /**
+     * @param levels in dB, one after the other; NaN for digital silence
+     * @param shortest how many of them the shortest turn takes that is looked for
+     */
+    ThrobFinder(double[] levels, double shortest) {
+        this.shortest = shortest;
         this.levels = levels;
         ceiling = Decibels.levelOfPower(Arrays.stream(levels)
                         .filter(l -> !Double.isNaN(l))
@@ -114,7 +116,7 @@ final class ThrobFinder {
         int steady = mostNearOne();
         double best = Double.NaN;
         int most = (int) Math.max(LEAST_SHARE * levels.length, TIMES * steady);
-        for (double period = SHORTEST; period <= LONGEST; period += SLIP * period * period / levels.length) {
+        for (double period = shortest; period <= LONGEST; period += SLIP * period * period / levels.length) {
             double[] curve = curve(period, -1);
             if (curve.length > 0 && isDeep(curve)) {
                 int near = near(curve, period, -1);

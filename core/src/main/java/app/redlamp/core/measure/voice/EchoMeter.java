@@ -31,7 +31,7 @@ public final class EchoMeter {
     /** Softer ones are not heard as such (ours). */
     private static final double SOFTEST_DB = -21;
 
-    /** Chance leaves ripples of so many times their median among ten thousand (computed for normal ones). */
+    /** Chance leaves ripples of so many times their median among ten thousand, computed for normal ones (ours). */
     private static final double BY_CHANCE = 6;
 
     /** So many times as strong ones are an echo (ours). */
