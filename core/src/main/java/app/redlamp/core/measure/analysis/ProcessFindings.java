@@ -11,9 +11,6 @@ import java.util.OptionalDouble;
 
 /** Decides what is said of a recording that was worked on before it came here: limited, compressed, its noise taken out. */
 final class ProcessFindings {
-    /** Finishing that limits a little leaves 8 % at most, speech that was not limited 5 (measured; ours). */
-    private static final double LIMITED_SHARE = 0.1;
-
     /** A compressor that turns down by more is heard at work (common practice, no source). */
     private static final double COMPRESSED_DB = 4;
 
@@ -26,9 +23,8 @@ final class ProcessFindings {
         List<Finding> findings = new ArrayList<>();
         double share = report.levels().limitedShare();
         VoiceProfile voice = report.voice();
-        // What was cut off has a ceiling too, and is told already; what comes up in pauses was down before.
-        if (share >= LIMITED_SHARE
-                && !isCut(report)
+        // What comes up in pauses was down before.
+        if (Limiting.is(report.levels(), report.clipping())
                 && voice.syllablesPerSecond().isPresent()) {
             findings.add(new Finding(Kind.LIMITED, Severity.WARNING, 0, durationS, 100 * share, List.of()));
         } else if (voice.swellDb().isEmpty() && isWhole(report)) {
@@ -49,10 +45,6 @@ final class ProcessFindings {
                     List.of()));
         }
         return findings;
-    }
-
-    private static boolean isCut(Report report) {
-        return report.clippedRuns() > 0 || report.clipping().flatTopDbfs().isPresent();
     }
 
     /** A coding leaves out noise beside words, and single bins of it, of its own accord. */

@@ -5,6 +5,7 @@ import app.redlamp.core.measure.disturbance.Disturbance;
 import app.redlamp.core.measure.disturbance.DisturbanceMeter;
 import app.redlamp.core.measure.loudness.ActiveSpeech;
 import app.redlamp.core.measure.loudness.ClipMeter;
+import app.redlamp.core.measure.loudness.Clipping;
 import app.redlamp.core.measure.loudness.Levels;
 import app.redlamp.core.measure.loudness.LoudnessMeter;
 import app.redlamp.core.measure.noise.NoiseAnalyzer;
@@ -212,18 +213,21 @@ public final class RecordingAnalyzer implements SampleSink {
         float[] meanSquares = voiced.all();
         Pauses pauses = PauseFinder.of(meanSquares, voiced.bends());
         Optional<Edge> edge = edges.result();
+        Clipping clipping = clips.result();
+        ActiveSpeech active = activeSpeech();
         List<Disturbance> disturbed = disturbances.result(pauses.voiceDbfs());
-        VoiceProfile voice = VoiceAnalyzer.analyze(voiced, pauses, found(edge, disturbed), sampleRateHz);
+        VoiceProfile voice = VoiceAnalyzer.analyze(
+                voiced, pauses, found(edge, disturbed, Limiting.amountDb(levels, clipping, active)), sampleRateHz);
         double steepHz = voice.spectrum().map(HighPassed::steepCornerHz).orElse(HighPassed.CORNER_HZ);
         Optional<NoiseProfile> noise = NoiseAnalyzer.analyze(quiet, pauses, sampleRateHz, steepHz);
         Report report = new Report(
                 info.withDuration((double) samples / sampleRateHz),
                 loudness.result(),
                 levels,
-                activeSpeech(),
+                active,
                 pauses,
                 highPassed(levels.live(), pauses, noise, steepHz),
-                clips.result(),
+                clipping,
                 noise,
                 voice,
                 disturbed,
@@ -255,7 +259,7 @@ public final class RecordingAnalyzer implements SampleSink {
                 .orElseThrow();
     }
 
-    private VoiceAnalyzer.Found found(Optional<Edge> edge, List<Disturbance> disturbed) {
+    private VoiceAnalyzer.Found found(Optional<Edge> edge, List<Disturbance> disturbed, double limitedDb) {
         return new VoiceAnalyzer.Found(
                 inTime(m -> m.clicks().clicks(), ClickMeter.Click::atS),
                 inTime(m -> m.dropouts().runs(), DropoutMeter.Run::startS),
@@ -263,7 +267,8 @@ public final class RecordingAnalyzer implements SampleSink {
                 inTime(m -> m.breaks().breaks(), BreakMeter.Break::atS),
                 spectrum.result(edge),
                 echo.result(),
-                disturbed.stream().map(Disturbance::event).toList());
+                disturbed.stream().map(Disturbance::event).toList(),
+                limitedDb);
     }
 
     /** What was found in all channels, in the order of time. */

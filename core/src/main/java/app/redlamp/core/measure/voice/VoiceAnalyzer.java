@@ -51,6 +51,7 @@ public final class VoiceAnalyzer {
      * What the meters that look at samples found in all channels, in the order of time.
      *
      * @param besides sounds in pauses that are known for what they are, and so neither of the mouth nor of a lead
+     * @param limitedDb by how much the loudest of the voice was brought down, in dB; 0 where it was not
      */
     public record Found(
             List<ClickMeter.Click> clicks,
@@ -59,7 +60,8 @@ public final class VoiceAnalyzer {
             List<BreakMeter.Break> breaks,
             Optional<VoiceSpectrum> spectrum,
             Optional<Echo> echo,
-            List<Event> besides) {}
+            List<Event> besides,
+            double limitedDb) {}
 
     private VoiceAnalyzer(VoiceFrames frames, Pauses pauses, int sampleRateHz) {
         this.frames = frames;
@@ -104,7 +106,9 @@ public final class VoiceAnalyzer {
         boolean throbs = pauses.throbS().isPresent();
         OptionalDouble swell = floor.isPresent() && !throbs ? LevelPumping.swellDb(frames) : OptionalDouble.empty();
         Optional<Event> down = pauses.gated() || throbs ? Optional.empty() : TurnedDown.most(frames, pauses);
-        double up = swell.orElse(Math.max(0, down.map(Event::amount).orElse(0.0)));
+        double up = Math.max(
+                found.limitedDb(),
+                swell.orElse(Math.max(0, down.map(Event::amount).orElse(0.0))));
         LostSound lost = new LostSound(frames, voice);
         List<Event> dropouts = lost.dropouts(found.holes(), found.repeats());
         return new VoiceProfile(

@@ -59,6 +59,32 @@ class CeilingMeterTest {
                         assertThat(f.amount()).isCloseTo(100 * report.levels().limitedShare(), within(1e-9)));
     }
 
+    /** What a limiter lifts at the beginnings and ends of words is no blow of breath; blows are told behind it all the same. */
+    @ParameterizedTest
+    @CsvSource({"44100, 85, 14, 150, 21", "48000, 92, 17, 80, 22", "32000, 66, 26, 20, 66", "32000, 66, 26, 60, 66"})
+    void wordsThatALimiterLiftsAreNoBlowsOfBreath(
+            int rate, double pitchHz, double downDb, double releaseMs, long seed) {
+        float[] voice =
+                Signals.add(Speaker.reads(rate, SECONDS, pitchHz, seed), Signals.noise(-68, SECONDS, rate, seed + 4));
+        double ceiling = 0.6;
+        double up = 20 * Math.log10(ceiling / peak(voice)) + downDb;
+        Report report = Measured.report(rate, limited(voice, up, ceiling, releaseMs, rate));
+        assertThat(Measured.kinds(report)).contains(Finding.Kind.LIMITED);
+        assertThat(report.voice().plosives().count()).isZero();
+        // Half waves of 30 Hz, 67 ms each, every two seconds.
+        double blow = 0.7 * peak(voice);
+        float[] blown = Signals.of(voice.length, n -> {
+            double within = (double) n / rate % 2;
+            boolean now = within < 2.0 / 30;
+            return voice[n] + (now ? blow * Math.sin(2 * Math.PI * 30 * within) * Math.sin(Math.PI * 15 * within) : 0);
+        });
+        assertThat(Measured.report(rate, limited(blown, up, ceiling, releaseMs, rate))
+                        .voice()
+                        .plosives()
+                        .count())
+                .isGreaterThanOrEqualTo(3);
+    }
+
     private static double peak(float[] samples) {
         double most = 0;
         for (float x : samples) {
