@@ -97,7 +97,7 @@ final class PauseSearch {
         this.silent = silent;
         smooth = smoothed(energy);
         throb = Throb.of(smooth, silent);
-        even = evened(smooth);
+        even = throb.takenOut(smooth);
         steady = steady();
     }
 
@@ -114,7 +114,7 @@ final class PauseSearch {
     /** Whether somebody speaks; where nobody does it is either noise or a steady sound that is too loud for it. */
     boolean spoken() {
         voice = voice();
-        floor = new LocalFloor(evened(energy), silent, voice);
+        floor = new LocalFloor(throb.takenOut(energy), silent, voice);
         return voice > 0 && !(voice < floor.quietest() * STEADY && silent.cardinality() < energy.length / 2);
     }
 
@@ -135,7 +135,7 @@ final class PauseSearch {
                 .flatMap(run -> core(run).stream())
                 .filter(this::isPause)
                 .forEach(p -> found.set(p.from(), p.to()));
-        SteadyNoise.find(even, evened(smoothed(bends)), silent).stream()
+        SteadyNoise.find(even, throb.takenOut(smoothed(bends)), silent).stream()
                 .flatMap(run -> core(run).stream())
                 .filter(run -> isLifted(evenLevel(run)) && stays(run))
                 .forEach(p -> found.set(p.from(), p.to()));
@@ -214,15 +214,6 @@ final class PauseSearch {
             sum += energy[i] / throb.times(i);
         }
         return sum / span.length();
-    }
-
-    /** Levels with the throbbing of the noise taken out. */
-    private float[] evened(float[] values) {
-        float[] result = new float[values.length];
-        for (int i = 0; i < result.length; i++) {
-            result[i] = values[i] / throb.times(i);
-        }
-        return result;
     }
 
     /** Energy mean of the frames that reach 10 dB below the energy mean of all; silence and steady noise left out. */

@@ -25,21 +25,20 @@ final class Throb {
     /** Frames that make one level: 50 ms (ours). */
     private static final int STEP = 5;
 
-    private final float[] course;
+    /** Nothing where nothing throbs, which is mostly so. */
+    private float[] course = new float[0];
+
     private double turns;
     private int found;
 
-    private Throb(int frames) {
-        course = new float[frames];
-        Arrays.fill(course, 1);
-    }
+    private Throb() {}
 
     /**
      * @param smooth mean squares over 50 ms around each frame
      * @param silent frames of digital silence, which count nowhere
      */
     static Throb of(float[] smooth, BitSet silent) {
-        Throb throb = new Throb(smooth.length);
+        Throb throb = new Throb();
         throb.find(smooth, silent, STRETCH, SHORTEST);
         throb.find(smooth, silent, LONG_STRETCH, SHORTEST_IN_LONG);
         return throb;
@@ -57,7 +56,7 @@ final class Throb {
 
     private boolean isEven(int from, int to) {
         for (int i = from; i < to; i++) {
-            if (course[i] != 1) {
+            if (times(i) != 1) {
                 return false;
             }
         }
@@ -66,7 +65,19 @@ final class Throb {
 
     /** How many times as strong the noise is at a frame as where it is weakest; 1 where it does not throb. */
     float times(int frame) {
-        return course[frame];
+        return course.length == 0 ? 1 : course[frame];
+    }
+
+    /** Levels without it: the same ones where nothing throbs. */
+    float[] takenOut(float[] values) {
+        if (course.length == 0) {
+            return values;
+        }
+        float[] result = new float[values.length];
+        for (int i = 0; i < result.length; i++) {
+            result[i] = values[i] / course[i];
+        }
+        return result;
     }
 
     /** Seconds from swell to swell; absent where nothing throbs. */
@@ -88,6 +99,10 @@ final class Throb {
         if (levelsOfTurn.length > 0) {
             turns += finder.turn();
             found++;
+            if (course.length == 0) {
+                course = new float[smooth.length];
+                Arrays.fill(course, 1);
+            }
             write(levelsOfTurn, finder.turn() * STEP, from, to);
         }
     }
