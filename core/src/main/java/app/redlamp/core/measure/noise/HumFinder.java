@@ -36,6 +36,9 @@ final class HumFinder {
     /** What lies further off than this beyond is a tone of something else, as near as it is known (ours). */
     private static final double UNSURE_HZ = 0.15;
 
+    /** So often the crest is looked for again from where it was found (ours). */
+    private static final int WALKS = 6;
+
     /** They are looked for in such steps (ours). */
     private static final double DRIFT_STEP_HZ = 0.05;
 
@@ -105,7 +108,11 @@ final class HumFinder {
             return Optional.empty();
         }
         double nominal = Hum.family(best.baseHz);
-        double found = refined(best.baseHz, lobeHz);
+        // A crest further off than a quarter of a lobe is walked to.
+        double found = best.baseHz;
+        for (int walk = 0; walk < WALKS; walk++) {
+            found = refined(found, lobeHz);
+        }
         if (Math.abs(found - nominal) > DRIFT_HZ + UNSURE_HZ) {
             return Optional.empty();
         }
@@ -153,8 +160,11 @@ final class HumFinder {
             double middle = Math.log(Math.max(Double.MIN_NORMAL, at(h * nearHz)));
             double right = Math.log(Math.max(Double.MIN_NORMAL, at(h * nearHz + step)));
             double bend = left - 2 * middle + right;
-            if (above > STANDS_OUT && bend < 0) {
-                double crest = Math.max(-step, Math.min(step, step / 2 * (left - right) / bend));
+            if (above > STANDS_OUT) {
+                // On a flank that bends upwards the crest lies where it rises to.
+                double crest = bend < 0
+                        ? Math.max(-step, Math.min(step, step / 2 * (left - right) / bend))
+                        : Math.copySign(step, right - left);
                 sum += above * h * crest;
                 weights += above * h * h;
             }
