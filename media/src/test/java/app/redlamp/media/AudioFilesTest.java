@@ -90,15 +90,7 @@ class AudioFilesTest {
     @Test
     void cancellingStopsTheReading() throws IOException {
         Path file = DemoVoice.file(DemoVoice.NAMES.get(0), folder);
-        Progress cancelled = new Progress() {
-            @Override
-            public void at(double share) {}
-
-            @Override
-            public boolean cancelled() {
-                return true;
-            }
-        };
+        Progress cancelled = new Cancelled();
         assertThatExceptionOfType(CancellationException.class).isThrownBy(() -> recordings.measure(file, cancelled));
     }
 

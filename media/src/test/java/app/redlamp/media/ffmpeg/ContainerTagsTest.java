@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThatCode;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import app.redlamp.core.port.Progress;
+import app.redlamp.media.Cancelled;
 import app.redlamp.media.ReadFault;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
@@ -151,15 +152,7 @@ class ContainerTagsTest {
         Path file = Files.write(
                 folder.resolve("many"),
                 joined(element(EBML, new byte[20]), element(SEGMENT, times(9_000, element("EC")))));
-        Progress cancelled = new Progress() {
-            @Override
-            public void at(double share) {}
-
-            @Override
-            public boolean cancelled() {
-                return true;
-            }
-        };
+        Progress cancelled = new Cancelled();
         assertThatThrownBy(() -> TagBudget.check(file, cancelled)).isInstanceOf(CancellationException.class);
     }
 }

@@ -8,6 +8,7 @@ import app.redlamp.core.port.Progress;
 import app.redlamp.core.signal.Labels;
 import app.redlamp.core.signal.Signals;
 import app.redlamp.media.AudioFiles;
+import app.redlamp.media.Cancelled;
 import app.redlamp.media.FileRecordings;
 import app.redlamp.media.Processes;
 import app.redlamp.media.ReadFault;
@@ -176,15 +177,7 @@ class TagBudgetTest {
         for (int i = 0; i < 40; i++) {
             AudioFiles.open(file, Progress.NONE).source().close();
         }
-        Progress cancelled = new Progress() {
-            @Override
-            public void at(double share) {}
-
-            @Override
-            public boolean cancelled() {
-                return true;
-            }
-        };
+        Progress cancelled = new Cancelled();
         assertThatThrownBy(() -> AudioFiles.open(file, cancelled)).isInstanceOf(CancellationException.class);
     }
 

@@ -163,20 +163,26 @@ class StoppedReadersTest {
         return all.toString();
     }
 
-    /** The main part of a Word document may be called anything; what it unpacks to is counted all the same. */
-    @Test
-    void aMainPartByAnotherName() throws IOException {
+    /** What a Word document holds beside its main part, which is called so. */
+    private static Map<String, String> wordParts(String name) {
         Map<String, String> parts = new LinkedHashMap<>();
         parts.put("[Content_Types].xml", """
                 <Types xmlns="http://schemas.openxmlformats.org/package/2006/content-types"><Default Extension="rels"
-                ContentType="application/vnd.openxmlformats-package.relationships+xml"/><Override PartName="/word/main.bin"
+                ContentType="application/vnd.openxmlformats-package.relationships+xml"/><Override PartName="/word/%s"
                 ContentType="application/vnd.openxmlformats-officedocument.wordprocessingml.document.main+xml"/></Types>
-                """);
+                """.formatted(name));
         parts.put("_rels/.rels", """
                 <Relationships xmlns="http://schemas.openxmlformats.org/package/2006/relationships"><Relationship Id="r"
                 Type="http://schemas.openxmlformats.org/officeDocument/2006/relationships/officeDocument"
-                Target="word/main.bin"/></Relationships>
-                """);
+                Target="word/%s"/></Relationships>
+                """.formatted(name));
+        return parts;
+    }
+
+    /** The main part of a Word document may be called anything; what it unpacks to is counted all the same. */
+    @Test
+    void aMainPartByAnotherName() throws IOException {
+        Map<String, String> parts = wordParts("main.bin");
         parts.put("word/document.xml", "<x/>");
         parts.put(
                 "word/main.bin",
@@ -213,17 +219,7 @@ class StoppedReadersTest {
     /** A table that packs to a hundredth is a table; that a spine lists a part many times does not make it a series. */
     @Test
     void whatRepeatsItself() throws IOException {
-        Map<String, String> parts = new LinkedHashMap<>();
-        parts.put("[Content_Types].xml", """
-                <Types xmlns="http://schemas.openxmlformats.org/package/2006/content-types"><Default Extension="rels"
-                ContentType="application/vnd.openxmlformats-package.relationships+xml"/><Override PartName="/word/document.xml"
-                ContentType="application/vnd.openxmlformats-officedocument.wordprocessingml.document.main+xml"/></Types>
-                """);
-        parts.put("_rels/.rels", """
-                <Relationships xmlns="http://schemas.openxmlformats.org/package/2006/relationships"><Relationship Id="r"
-                Type="http://schemas.openxmlformats.org/officeDocument/2006/relationships/officeDocument"
-                Target="word/document.xml"/></Relationships>
-                """);
+        Map<String, String> parts = wordParts("document.xml");
         parts.put(
                 "word/document.xml",
                 "<w:document xmlns:w='http://schemas.openxmlformats.org/wordprocessingml/2006/main'><w:body>"
