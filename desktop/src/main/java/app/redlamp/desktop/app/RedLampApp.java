@@ -50,8 +50,7 @@ public final class RedLampApp extends Application {
         wiring = new Wiring(
                 new Ports(
                         Preparation.settings(),
-                        new RememberingRecordings(
-                                new FileRecordings(), Places.cache().resolve("measured")),
+                        new RememberingRecordings(new FileRecordings(), Places.cache()),
                         new FileFinishing(),
                         new FilePrinting(),
                         Preparation.specifications(),

@@ -18,10 +18,10 @@ public final class RememberingRecordings implements Recordings {
     private final Recordings measuring;
     private final ReportCache cache;
 
-    /** @param folder where reports are kept */
-    public RememberingRecordings(Recordings measuring, Path folder) {
+    /** @param caches the user's place for what can be made again; reports are kept in a private folder of their own in it */
+    public RememberingRecordings(Recordings measuring, Path caches) {
         this.measuring = measuring;
-        cache = new ReportCache(folder);
+        cache = new ReportCache(caches);
     }
 
     @Override

@@ -5,6 +5,7 @@ import app.redlamp.core.port.Progress;
 import app.redlamp.media.disk.AtomicFile;
 import app.redlamp.media.disk.GuardedFolder;
 import app.redlamp.media.disk.PassingName;
+import app.redlamp.media.disk.PrivateFolder;
 import java.io.IOException;
 import java.io.InputStream;
 import java.nio.charset.StandardCharsets;
@@ -22,6 +23,8 @@ import java.util.regex.Pattern;
  * Keeps reports by the SHA-256 of the recording's content, so that a book opens at once and a changed file is never
  * taken for the one before. A stamp of name, size, time of change and samples from several places saves hashing what has
  * not been touched. Every entry carries a checksum: whatever is doubtful is measured again, and costs nothing but that.
+ * The folder belongs to the user and is closed to others; where such a one cannot be had nothing is remembered, for figures
+ * that somebody else laid there would be shown as measured here.
  */
 final class ReportCache {
     /** Raised whenever a meter changes what it measures. */
@@ -34,10 +37,13 @@ final class ReportCache {
     /** What we write here, and may delete again. */
     private static final Pattern OURS = Pattern.compile("[0-9a-f]{64}\\.report|[0-9a-f]{32}\\.hash");
 
-    private final GuardedFolder folder;
+    private static final String NAME = "measured";
 
-    ReportCache(Path folder) {
-        this.folder = new GuardedFolder(folder);
+    private final Path caches;
+
+    /** @param caches the user's place for what can be made again; the reports' own folder lies in it */
+    ReportCache(Path caches) {
+        this.caches = caches;
     }
 
     /** The report on a file's content; absent where none is kept, or what is kept is not what was written. */
@@ -103,24 +109,29 @@ final class ReportCache {
 
     /** Content of an entry without its checksum; absent where there is none, or the two do not go together. */
     private Optional<byte[]> entry(String name) throws IOException {
-        Path file = folder.place(name);
+        Path file = folder().place(name);
         boolean there = Files.isRegularFile(file, LinkOption.NOFOLLOW_LINKS) && Files.size(file) <= MOST_BYTES;
         return there ? Checksum.content(Files.readAllBytes(file)) : Optional.empty();
     }
 
     private void write(String name, byte[] content) throws IOException {
-        folder.folder();
-        AtomicFile.write(folder.place(name), Checksum.sealed(content));
+        AtomicFile.write(folder().place(name), Checksum.sealed(content));
+    }
+
+    /** Looked at each time: it may be removed, or opened to others, while the window is open. */
+    private GuardedFolder folder() throws IOException {
+        return new GuardedFolder(PrivateFolder.in(caches, NAME));
     }
 
     /** Drops the oldest once there are too many; nothing that is not called as entries are. */
     private void tidy() throws IOException {
+        Path folder = folder().root();
         List<Path> kept = new ArrayList<>();
-        try (DirectoryStream<Path> files = Files.newDirectoryStream(folder.root(), ReportCache::isOurs)) {
+        try (DirectoryStream<Path> files = Files.newDirectoryStream(folder, ReportCache::isOurs)) {
             files.forEach(kept::add);
         }
         if (kept.size() > 2 * MOST_REPORTS) {
-            PassingName.sweep(folder.root(), false);
+            PassingName.sweep(folder, false);
             kept.sort(Comparator.comparing(ReportCache::age));
             for (Path old : kept.subList(0, kept.size() - MOST_REPORTS)) {
                 Files.deleteIfExists(old);

@@ -12,6 +12,7 @@ import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.nio.file.attribute.FileTime;
+import java.nio.file.attribute.PosixFilePermissions;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Random;
@@ -92,7 +93,7 @@ class RememberingRecordingsTest {
     }
 
     private Path kept(String ending) throws IOException {
-        try (Stream<Path> files = Files.list(folder.resolve("kept"))) {
+        try (Stream<Path> files = Files.list(folder.resolve("kept/measured"))) {
             List<Path> found = files.filter(f -> f.toString().endsWith(ending)).toList();
             assertThat(found).hasSize(1);
             return found.get(0);
@@ -121,13 +122,13 @@ class RememberingRecordingsTest {
         Path file = Files.move(recording("a.wav", 1), production.resolve("a.wav"));
         recordings().measure(file, Progress.NONE);
         assertThat(folder.resolve("Book/.measured")).doesNotExist();
-        assertThat(folder.resolve("kept")).isNotEmptyDirectory();
+        assertThat(folder.resolve("kept/measured")).isNotEmptyDirectory();
     }
 
     /** Tidying a folder in which there is much else deletes only the oldest of what was kept there. */
     @Test
     void tidyingLeavesWhatIsNotOurs() throws IOException {
-        Path kept = Files.createDirectories(folder.resolve("kept"));
+        Path kept = Files.createDirectories(folder.resolve("kept/measured"));
         for (int i = 0; i < 4_200; i++) {
             Files.createFile(kept.resolve(String.format("%064x.json", i)));
             Files.createFile(kept.resolve("poem-" + i + ".report"));
@@ -149,6 +150,49 @@ class RememberingRecordingsTest {
         Report first = recordings.measure(file, Progress.NONE);
         assertThat(recordings.measure(file, Progress.NONE)).isEqualTo(first);
         assertThat(measured).isEqualTo(2);
+    }
+
+    /** Figures that others could lay there are not shown: the folder was open, is a link, or is somebody else's. */
+    @Test
+    void whatOthersMayHaveLaidThereIsNotShown() throws IOException {
+        Path file = recording("a.wav", 1);
+        Report other = new FileRecordings().measure(recording("b.wav", 2), Progress.NONE);
+        new RememberingRecordings((f, progress) -> other, folder.resolve("kept")).measure(file, Progress.NONE);
+        Path kept = folder.resolve("kept/measured");
+        assertThat(recordings().measure(file, Progress.NONE))
+                .as("what is ours is shown")
+                .isEqualTo(other);
+
+        Path planted = Files.move(kept, folder.resolve("planted"));
+        Files.createSymbolicLink(kept, planted);
+        assertThat(recordings().measure(file, Progress.NONE)).isNotEqualTo(other);
+
+        Files.delete(kept);
+        Files.move(planted, kept);
+        Object user = Files.getAttribute(kept, "unix:uid");
+        if (given(kept, 12_345)) {
+            assertThat(recordings().measure(file, Progress.NONE)).isNotEqualTo(other);
+            Files.setAttribute(kept, "unix:uid", user);
+        }
+        assertThat(kept(".report")).exists();
+
+        Files.setPosixFilePermissions(kept, PosixFilePermissions.fromString("rwxrwxrwx"));
+        assertThat(recordings().measure(file, Progress.NONE)).isNotEqualTo(other);
+        assertThat(PosixFilePermissions.toString(Files.getPosixFilePermissions(kept)))
+                .isEqualTo("rwx------");
+        int before = measured;
+        recordings().measure(file, Progress.NONE);
+        assertThat(measured).as("remembered again, in a folder of our own").isEqualTo(before);
+    }
+
+    /** Only an administrator can give a folder to somebody else. */
+    private static boolean given(Path folder, int user) {
+        try {
+            Files.setAttribute(folder, "unix:uid", user);
+            return true;
+        } catch (IOException e) {
+            return false;
+        }
     }
 
     private RememberingRecordings recordings() {
