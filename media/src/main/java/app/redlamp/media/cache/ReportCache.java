@@ -28,7 +28,7 @@ import java.util.regex.Pattern;
  */
 final class ReportCache {
     /** Raised whenever a meter changes what it measures. */
-    static final int VERSION = 7;
+    static final int VERSION = 8;
 
     private static final int MOST_BYTES = 64 << 20;
     private static final int MOST_REPORTS = 2000;

@@ -20,10 +20,11 @@ import java.util.OptionalDouble;
  *   <li>Within a candidate only what is steady counts, again in runs of 0.3 s: this drops the dying end of a word, a breath
  *       and a whisper, and follows a noise that changes.
  *   <li>It has to lie near the floor around it, or to stay steady for a second.
- *   <li>{@link SteadyNoise} is a pause too, however loud, if it stays 10 dB below the voice.
+ *   <li>{@link SteadyNoise} is a pause too, however loud, if it lies 10 dB below the voice.
  *   <li>Where the noise throbs ({@link Throb}), all of this is asked of the levels less its course.
  *   <li>Whatever is much louder than the quietest of the recording has to be there under the words before it or after it as
- *       well: a noise that comes stays for a while, and a breath, a hiss and a soft word do not.
+ *       well: a noise that comes stays for a while, and a breath, a hiss and a soft word do not. {@link RecurringNoise} stays for
+ *       less.
  * </ol>
  */
 final class PauseSearch {
@@ -135,10 +136,14 @@ final class PauseSearch {
                 .flatMap(run -> core(run).stream())
                 .filter(this::isPause)
                 .forEach(p -> found.set(p.from(), p.to()));
-        SteadyNoise.find(even, throb.takenOut(smoothed(bends)), silent).stream()
+        float[] treble = throb.takenOut(smoothed(bends));
+        List<Span> lifted = SteadyNoise.find(even, treble, silent).stream()
                 .flatMap(run -> core(run).stream())
-                .filter(run -> isLifted(evenLevel(run)) && stays(run))
-                .forEach(p -> found.set(p.from(), p.to()));
+                .filter(run -> isLifted(evenLevel(run)) && level(run) < voice * LIFTED_BELOW_VOICE)
+                .toList();
+        lifted.stream().filter(this::stays).forEach(p -> found.set(p.from(), p.to()));
+        RecurringNoise.of(lifted.stream().map(run -> heard(run, treble)).toList())
+                .forEach(h -> found.set(h.span().from(), h.span().to()));
         return Stretches.runs(found::get, 0, energy.length, SHORTEST);
     }
 
@@ -155,22 +160,30 @@ final class PauseSearch {
 
     /** Whether a noise is there under the words before it or after it too, which no breath and no soft word is. */
     private boolean stays(Span run) {
-        double level = evenLevel(run);
+        double least = evenLevel(run) * STAYS;
         return level(run) < voice * LIFTED_BELOW_VOICE
-                && (never(level * STAYS, run.from() - BESIDE, run.from())
-                        || never(level * STAYS, run.to(), run.to() + BESIDE));
+                && (stays(least, run.from() - 1, -1) == BESIDE || stays(least, run.to(), 1) == BESIDE);
     }
 
-    private boolean never(double below, int from, int to) {
-        if (from < 0 || to > smooth.length) {
-            return false;
+    /** For how many frames, of {@link #BESIDE}, the level does not fall below one. */
+    private int stays(double least, int from, int step) {
+        int count = 0;
+        for (int i = from;
+                count < BESIDE && i >= 0 && i < even.length && !silent.get(i) && even[i] >= least;
+                i += step) {
+            count++;
         }
-        for (int i = from; i < to; i++) {
-            if (silent.get(i) || even[i] < below) {
-                return false;
-            }
+        return count;
+    }
+
+    private RecurringNoise.Heard heard(Span run, float[] treble) {
+        double sum = 0;
+        for (int i = run.from(); i < run.to(); i++) {
+            sum += treble[i];
         }
-        return true;
+        double level = evenLevel(run);
+        int beside = stays(level * STAYS, run.from() - 1, -1) + stays(level * STAYS, run.to(), 1);
+        return new RecurringNoise.Heard(run, level, sum / run.length(), beside);
     }
 
     /** The stretches of room tone where nobody speaks; none where the sound is too loud for room tone. */

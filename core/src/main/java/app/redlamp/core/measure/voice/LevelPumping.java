@@ -12,7 +12,8 @@ import java.util.OptionalDouble;
  *
  * <p>All pauses that last long enough are laid over each other, from the last word on; of each moment a level low among them is
  * taken, so that a breath or a chair in some of them counts nothing. That curve rises behind an automatic gain, around 1 kHz and
- * in the treble alike; the breath before the next word raises one more than the other.
+ * in the treble alike; the breath before the next word raises one more than the other. A noise that comes and goes by itself falls in as
+ * many pauses as it rises in.
  */
 public final class LevelPumping {
     /** Frames of a window: 50 ms (ours). */
@@ -50,6 +51,12 @@ public final class LevelPumping {
 
     /** ... or as a share of the rise (ours). */
     private static final double ALIKE_SHARE = 0.35;
+
+    /** A gain lifts every pause; a noise that comes and goes falls in some. So much of the rise a pause has of its own (ours) ... */
+    private static final double TOGETHER = 0.4;
+
+    /** ... in so many of them (ours). */
+    private static final double TOGETHER_SHARE = 0.42;
 
     /** A pause: level of each of its windows in both bands, in dB. */
     private static final class Pause {
@@ -163,14 +170,24 @@ public final class LevelPumping {
     /** From the lowest moment up to the last, in dB. */
     private static double rise(List<double[]> levels, int windows) {
         double[] curve = new double[windows];
-        double lowest = Double.POSITIVE_INFINITY;
+        int lowest = 0;
         for (int w = 0; w < windows; w++) {
             int at = w;
             curve[w] = Quantile.of(levels.stream().mapToDouble(l -> l[at]).toArray(), LOW);
-            if (w < windows - 1) {
-                lowest = Math.min(lowest, curve[w]);
+            if (w < windows - 1 && curve[w] < curve[lowest]) {
+                lowest = w;
             }
         }
-        return (curve[windows - 1] + curve[windows - 2]) / 2 - lowest;
+        double rise = end(curve, windows) - curve[lowest];
+        int from = lowest;
+        long together = levels.stream()
+                .filter(l -> end(l, windows) - l[from] >= TOGETHER * rise)
+                .count();
+        return together >= TOGETHER_SHARE * levels.size() ? rise : 0;
+    }
+
+    /** Level of the last moments. */
+    private static double end(double[] levels, int windows) {
+        return (levels[windows - 1] + levels[windows - 2]) / 2;
     }
 }

@@ -43,6 +43,12 @@ final class TurnedDown {
     /** So much before and after it is heard of it, in seconds (ours). */
     private static final double HEARD_S = 1.5;
 
+    /** Seconds to each side in which pauses tell how quiet it gets (ours). */
+    private static final double AROUND_S = 30;
+
+    /** A pause so much quieter than those beside shows that the noise goes by itself (ours). */
+    private static final double GOES = Decibels.toPower(-6);
+
     private TurnedDown() {}
 
     /** Amount in dB, 0 and less where it is not, and the place where it is most; absent where there are too few pauses or words to tell. */
@@ -61,7 +67,9 @@ final class TurnedDown {
         double least = Double.POSITIVE_INFINITY;
         for (int p = 0; p <= floors.length; p++) {
             double before = p > 0 ? floors[p - 1] : floors[0];
-            double floor = Math.min(before, p < floors.length ? floors[p] : before);
+            double beside = Math.min(before, p < floors.length ? floors[p] : before);
+            double around = least(floors, stretches, p);
+            double floor = around < beside * GOES ? around : beside;
             int from = p > 0 ? frame(stretches.get(p - 1).endS()) + BESIDE : 0;
             int to = p < floors.length ? frame(stretches.get(p).startS()) - BESIDE : bends.length;
             for (int i = from; i < Math.min(to, bends.length); i++) {
@@ -82,6 +90,20 @@ final class TurnedDown {
         double atS = (double) deepest / FrameLevels.FRAMES_PER_SECOND;
         return Optional.of(new Event(
                 Math.max(0, atS - HEARD_S), Math.min(endS, atS + HEARD_S), -Decibels.levelOfPower(ratios[chance])));
+    }
+
+    /** The least floor of the pauses around a stretch of words: a noise that goes again goes under words as well. */
+    private static double least(double[] floors, List<Pauses.Stretch> stretches, int p) {
+        double fromS = p > 0 ? stretches.get(p - 1).endS() - AROUND_S : Double.NEGATIVE_INFINITY;
+        double toS = p < floors.length ? stretches.get(p).startS() + AROUND_S : Double.POSITIVE_INFINITY;
+        double least = Double.POSITIVE_INFINITY;
+        for (int i = p - 1; i >= 0 && stretches.get(i).endS() >= fromS; i--) {
+            least = floors[i] > 0 ? Math.min(least, floors[i]) : least;
+        }
+        for (int i = p; i < floors.length && stretches.get(i).startS() <= toS; i++) {
+            least = floors[i] > 0 ? Math.min(least, floors[i]) : least;
+        }
+        return least == Double.POSITIVE_INFINITY ? 0 : least;
     }
 
     /** What the quieter frames of a pause have; 0 where it is too short. */
