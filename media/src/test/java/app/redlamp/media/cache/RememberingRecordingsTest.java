@@ -202,9 +202,9 @@ class RememberingRecordingsTest {
     private Path recording(String name, long seed) throws IOException {
         Path file = folder.resolve(name);
         float[] voice = Signals.join(
-                Signals.noise(-60, 1, RATE, seed),
-                Signals.noise(-20, 2, RATE, seed),
-                Signals.noise(-60, 1, RATE, seed));
+                Signals.noise(-60, 0.4, RATE, seed),
+                Signals.noise(-20, 0.8, RATE, seed),
+                Signals.noise(-60, 0.4, RATE, seed));
         try (WavWriter writer = new WavWriter(file, RATE, 1, 16)) {
             writer.accept(new float[][] {voice}, voice.length);
         }

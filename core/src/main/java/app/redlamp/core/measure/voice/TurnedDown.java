@@ -68,7 +68,7 @@ final class TurnedDown {
         for (int p = 0; p <= floors.length; p++) {
             double before = p > 0 ? floors[p - 1] : floors[0];
             double beside = Math.min(before, p < floors.length ? floors[p] : before);
-            double around = least(floors, stretches, p);
+            double around = around(floors, stretches, p);
             double floor = around < beside * GOES ? around : beside;
             int from = p > 0 ? frame(stretches.get(p - 1).endS()) + BESIDE : 0;
             int to = p < floors.length ? frame(stretches.get(p).startS()) - BESIDE : bends.length;
@@ -92,18 +92,21 @@ final class TurnedDown {
                 Math.max(0, atS - HEARD_S), Math.min(endS, atS + HEARD_S), -Decibels.levelOfPower(ratios[chance])));
     }
 
-    /** The least floor of the pauses around a stretch of words: a noise that goes again goes under words as well. */
-    private static double least(double[] floors, List<Pauses.Stretch> stretches, int p) {
+    /** The least but one of the pauses' floors around a stretch of words: a noise that goes again goes under words as well. */
+    private static double around(double[] floors, List<Pauses.Stretch> stretches, int p) {
         double fromS = p > 0 ? stretches.get(p - 1).endS() - AROUND_S : Double.NEGATIVE_INFINITY;
         double toS = p < floors.length ? stretches.get(p).startS() + AROUND_S : Double.POSITIVE_INFINITY;
-        double least = Double.POSITIVE_INFINITY;
-        for (int i = p - 1; i >= 0 && stretches.get(i).endS() >= fromS; i--) {
-            least = floors[i] > 0 ? Math.min(least, floors[i]) : least;
+        int first = p;
+        while (first > 0 && stretches.get(first - 1).endS() >= fromS) {
+            first--;
         }
-        for (int i = p; i < floors.length && stretches.get(i).startS() <= toS; i++) {
-            least = floors[i] > 0 ? Math.min(least, floors[i]) : least;
+        int last = p;
+        while (last < floors.length && stretches.get(last).startS() <= toS) {
+            last++;
         }
-        return least == Double.POSITIVE_INFINITY ? 0 : least;
+        double[] near =
+                Arrays.stream(floors, first, last).filter(f -> f > 0).sorted().toArray();
+        return near.length == 0 ? 0 : near[Math.min(1, near.length - 1)];
     }
 
     /** What the quieter frames of a pause have; 0 where it is too short. */
