@@ -7,6 +7,7 @@ import app.redlamp.core.port.Progress;
 import app.redlamp.core.port.Recordings;
 import app.redlamp.core.signal.Signals;
 import app.redlamp.media.FileRecordings;
+import app.redlamp.media.disk.Owners;
 import app.redlamp.media.wav.WavWriter;
 import java.io.IOException;
 import java.nio.file.Files;
@@ -170,7 +171,7 @@ class RememberingRecordingsTest {
         Files.delete(kept);
         Files.move(planted, kept);
         Object user = Files.getAttribute(kept, "unix:uid");
-        if (given(kept, 12_345)) {
+        if (Owners.given(kept, 12_345)) {
             assertThat(recordings().measure(file, Progress.NONE)).isNotEqualTo(other);
             Files.setAttribute(kept, "unix:uid", user);
         }
@@ -183,16 +184,6 @@ class RememberingRecordingsTest {
         int before = measured;
         recordings().measure(file, Progress.NONE);
         assertThat(measured).as("remembered again, in a folder of our own").isEqualTo(before);
-    }
-
-    /** Only an administrator can give a folder to somebody else. */
-    private static boolean given(Path folder, int user) {
-        try {
-            Files.setAttribute(folder, "unix:uid", user);
-            return true;
-        } catch (IOException e) {
-            return false;
-        }
     }
 
     private RememberingRecordings recordings() {

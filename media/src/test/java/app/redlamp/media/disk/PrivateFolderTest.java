@@ -79,7 +79,7 @@ class PrivateFolderTest {
     void aPlaceOfSomebodyElsesIsRefused() throws IOException {
         Path theirs = Files.createDirectory(home.resolve("redlamp"));
         Files.setPosixFilePermissions(theirs, PosixFilePermissions.fromString("rwxrwxrwx"));
-        if (given(theirs, 12_345)) {
+        if (Owners.given(theirs, 12_345)) {
             assertThatThrownBy(() -> PrivateFolder.in(theirs, "codecs"))
                     .hasMessageContaining("belongs to somebody else");
         }
@@ -90,20 +90,11 @@ class PrivateFolderTest {
     @Test
     void whatBelongsToSomebodyElseIsRefused() throws IOException {
         Path theirs = Files.createDirectory(home.resolve("codecs"));
-        if (!given(theirs, 12_345)) {
+        if (!Owners.given(theirs, 12_345)) {
             assertThat(permissions(theirs)).isNotNull();
             return;
         }
         assertThatThrownBy(() -> PrivateFolder.in(home, "codecs")).hasMessageContaining("belongs to somebody else");
-    }
-
-    private static boolean given(Path folder, int user) {
-        try {
-            Files.setAttribute(folder, "unix:uid", user);
-            return true;
-        } catch (IOException e) {
-            return false;
-        }
     }
 
     /** Without a cache of one's own another place is taken, new each time. */

@@ -3,7 +3,6 @@ package app.redlamp.core.measure.noise;
 import app.redlamp.core.measure.noise.Stretches.Span;
 import app.redlamp.core.units.Decibels;
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.List;
 
 /**
@@ -53,31 +52,25 @@ final class RecurringNoise {
     static List<Heard> of(List<Heard> all) {
         List<Heard> found = new ArrayList<>();
         int first = 0;
+        int last = 0;
         for (Heard one : all) {
             while (all.get(first).span().to() < one.span().from() - REACH) {
                 first++;
             }
-            if (recurs(one, all, first)) {
+            while (last < all.size() && all.get(last).span().from() < one.span().to() + REACH) {
+                last++;
+            }
+            if (recurs(one, all.subList(first, last))) {
                 found.add(one);
             }
         }
         return found;
     }
 
-    private static boolean recurs(Heard one, List<Heard> all, int first) {
-        int[] beside = new int[all.size() - first];
-        int times = 0;
-        int frames = 0;
-        for (int i = first;
-                i < all.size() && all.get(i).span().from() < one.span().to() + REACH;
-                i++) {
-            Heard other = all.get(i);
-            if (one.isLike(other)) {
-                beside[times++] = other.beside();
-                frames += other.span().length();
-            }
-        }
-        Arrays.sort(beside, 0, times);
-        return times >= LEAST_TIMES && frames >= LEAST_FRAMES && beside[times / 2] >= BESIDE;
+    private static boolean recurs(Heard one, List<Heard> around) {
+        List<Heard> alike = around.stream().filter(one::isLike).toList();
+        int frames = alike.stream().mapToInt(h -> h.span().length()).sum();
+        int[] beside = alike.stream().mapToInt(Heard::beside).sorted().toArray();
+        return alike.size() >= LEAST_TIMES && frames >= LEAST_FRAMES && beside[beside.length / 2] >= BESIDE;
     }
 }
