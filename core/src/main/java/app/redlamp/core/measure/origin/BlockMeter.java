@@ -137,20 +137,23 @@ public final class BlockMeter {
                 transform.addLevels(spectra.get(p), filter, LEAST, sums, (int) (pieces.get(p).start % size));
             }
         }
+        double[] above = new double[size];
+        Arrays.setAll(above, b -> sums[b] - beside(sums, b));
         return IntStream.range(0, size)
                 .boxed()
-                .sorted(Comparator.comparingDouble(b -> sums[b] - beside(sums, b)))
+                .sorted(Comparator.comparingDouble(b -> above[b]))
                 .limit(CLOSER)
                 .mapToInt(b -> b);
     }
 
     /** The mean of the neighbours. */
     private static double beside(double[] sums, int beginning) {
-        return others(beginning, sums.length)
-                .limit(2L * NEIGHBOURS.length)
-                .mapToDouble(b -> sums[b])
-                .average()
-                .orElseThrow();
+        double sum = 0;
+        for (int away : NEIGHBOURS) {
+            sum += sums[Math.floorMod(beginning + away, sums.length)];
+            sum += sums[Math.floorMod(beginning - away, sums.length)];
+        }
+        return sum / (2 * NEIGHBOURS.length);
     }
 
     /** Beginnings that one is held against: its neighbours first, then some all over the block. */

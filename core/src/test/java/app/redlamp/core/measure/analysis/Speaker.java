@@ -14,6 +14,9 @@ public final class Speaker {
         {270, 2290, 3010}, {530, 1840, 2480}, {730, 1090, 2440}, {570, 840, 2410}, {300, 870, 2240}, {490, 1350, 1690}
     };
 
+    /** A resonance glides in steps of so many samples. */
+    private static final int GLIDE = 32;
+
     private final int rate;
     private final double pitchHz;
     private final boolean whispered;
@@ -86,10 +89,11 @@ public final class Speaker {
     private void noise(double seconds, double level, double hz) {
         int length = Math.min((int) (seconds * rate), samples.length - at);
         double[] state = new double[2];
+        Resonance hiss = Resonance.of(Math.min(hz, 0.4 * rate), 1500, rate);
         for (int i = 0; i < length; i++) {
             double shape = Math.sin(Math.PI * (i + 0.5) / length);
             samples[at + i] +=
-                    (float) (level * shape * resonate(state, random.nextDouble(-1, 1), Math.min(hz, 0.4 * rate), 1500));
+                    (float) (level * shape * hiss.step(state, random.nextDouble(-1, 1)));
         }
         at += length;
     }
@@ -102,29 +106,39 @@ public final class Speaker {
         double level = effort * random.nextDouble(0.5, 1);
         double pitch = pitchHz * effort * random.nextDouble(0.9, 1.15);
         double phase = 0;
+        Resonance[] resonances = new Resonance[3];
         for (int i = 0; i < length; i++) {
             double time = (double) i / length;
+            for (int f = 0; f < 3 && i % GLIDE == 0; f++) {
+                double hz = formants[f] + time * (next[f] - formants[f]) * 0.6;
+                resonances[f] = Resonance.of(hz, 60 + 40 * f, rate);
+            }
             phase += pitch * (1 - 0.1 * time) / rate;
             double source = whispered ? random.nextDouble(-1, 1) : (phase >= 1 ? 20 : 0) - 20 * pitch / rate;
             phase -= Math.floor(phase);
             double shape = Math.min(1, Math.min(i / (0.015 * rate), (length - i) / (0.05 * rate)));
             double sum = 0;
             for (int f = 0; f < 3; f++) {
-                double hz = formants[f] + time * (next[f] - formants[f]) * 0.6;
-                sum += resonate(states[f], source, hz, 60 + 40 * f) / (1 + f);
+                sum += resonances[f].step(states[f], source) / (1 + f);
             }
             samples[at + i] += (float) (level * shape * sum);
         }
         at += length;
     }
 
-    /** One step of a two-pole resonance of about unit gain. */
-    private double resonate(double[] state, double x, double hz, double widthHz) {
-        double r = Math.exp(-Math.PI * widthHz / rate);
-        double y = (1 - r) * x + 2 * r * Math.cos(2 * Math.PI * hz / rate) * state[0] - r * r * state[1];
-        state[1] = state[0];
-        state[0] = y;
-        return y;
+    /** A two-pole resonance of about unit gain: y = gain · x + turn · y₁ − keep · y₂. */
+    private record Resonance(double gain, double turn, double keep) {
+        static Resonance of(double hz, double widthHz, int rate) {
+            double r = Math.exp(-Math.PI * widthHz / rate);
+            return new Resonance(1 - r, 2 * r * Math.cos(2 * Math.PI * hz / rate), r * r);
+        }
+
+        double step(double[] state, double x) {
+            double y = gain * x + turn * state[0] - keep * state[1];
+            state[1] = state[0];
+            state[0] = y;
+            return y;
+        }
     }
 
     /** Noise of a fan: white, with most of its power below 400 Hz, at an RMS in dBFS. */

@@ -5,9 +5,7 @@ import static org.assertj.core.api.Assertions.within;
 
 import app.redlamp.core.measure.analysis.Speaker;
 import java.util.Arrays;
-import java.util.HashMap;
 import java.util.List;
-import java.util.Map;
 import java.util.SplittableRandom;
 import java.util.function.IntToDoubleFunction;
 import java.util.stream.IntStream;
@@ -25,7 +23,6 @@ class BlockMeterTest {
     private static final int PIECES = 8;
     private static final int STEP = 70 * 1024;
     private static final float[] SPEECH = noisy(Speaker.reads(RATE, 16, 140, 9), 9);
-    private static final Map<Integer, double[]> TURNS = new HashMap<>();
 
     @ParameterizedTest
     @CsvSource({"1024, true, 0.004", "1024, false, 0.002", "256, true, 0.004"})
@@ -82,7 +79,7 @@ class BlockMeterTest {
         transform.addLevels(transform.spectrum(samples), transform.filter(77), 1e-12, all, 0);
         for (int begins : new int[] {0, 1, 100, 255}) {
             assertThat(transform.levels(samples, begins, 77, 78, 1e-12)).isCloseTo(all[begins], within(0.05));
-            double value = value(samples, begins, LappedTransform.sine(256), 77);
+            double value = value(samples, begins, LappedTransform.sine(256), turn(256), 77);
             assertThat(Math.pow(10, all[begins] / 10)).isCloseTo(value * value, within(1e-3));
         }
     }
@@ -104,30 +101,29 @@ class BlockMeterTest {
 
     private static float[] coded(float[] piece, double[] window, double step) {
         int size = window.length / 2;
+        double[] turn = turn(size);
         float[] out = new float[piece.length];
         for (int from = 0; from + 2 * size <= piece.length; from += size) {
             double[] values = new double[size];
             for (int k = 0; k < size; k++) {
                 double coarse = step * Math.sqrt((double) k / size + 0.01);
-                values[k] = coarse * Math.rint(value(piece, from, window, k) / coarse);
+                values[k] = coarse * Math.rint(value(piece, from, window, turn, k) / coarse);
             }
             for (int n = 0; n < 2 * size; n++) {
                 int place = n;
-                out[from + n] += (float) (window[n] * sum(size, k -> values[k] * cosine(size, place, k)));
+                out[from + n] += (float) (window[n] * sum(size, k -> values[k] * cosine(turn, place, k)));
             }
         }
         return out;
     }
 
-    private static double value(float[] samples, int from, double[] window, int k) {
-        int size = window.length / 2;
-        return sum(2 * size, n -> window[n] * samples[from + n] * cosine(size, n, k));
+    private static double value(float[] samples, int from, double[] window, double[] turn, int k) {
+        return sum(window.length, n -> window[n] * samples[from + n] * cosine(turn, n, k));
     }
 
     /** √(2/N) cos(π/N (n + ½ + N/2)(k + ½)), from a turn of 8 N steps. */
-    private static double cosine(int size, int n, int k) {
-        double[] turn = TURNS.computeIfAbsent(size, BlockMeterTest::turn);
-        return turn[(2 * n + 1 + size) * (2 * k + 1) % turn.length];
+    private static double cosine(double[] turn, int n, int k) {
+        return turn[(2 * n + 1 + turn.length / 8) * (2 * k + 1) % turn.length];
     }
 
     private static double[] turn(int size) {
