@@ -14,7 +14,7 @@ import picocli.CommandLine.Command;
 /** The command line: scripts and people without a display. Starts without any interface code. */
 @Command(
         name = "redlamp",
-        description = "Plans, measures, checks and finishes recordings of speech.",
+        description = "Plans, records, measures, checks and finishes speech.",
         subcommands = {
             MeasureCommand.class,
             CheckCommand.class,
@@ -24,7 +24,11 @@ import picocli.CommandLine.Command;
             RoomCommand.class,
             ChainCommand.class,
             SimulateCommand.class,
-            DecayCommand.class
+            DecayCommand.class,
+            NewCommand.class,
+            RecordCommand.class,
+            RecoverCommand.class,
+            SalvageCommand.class
         },
         footer = {
             "",

@@ -116,7 +116,19 @@ class ArchitectureTest {
             Map.entry("setting", List.of("units", "signal", "verdict", "measure", "acoustics", "chain", "booth")),
             Map.entry(
                     "planning",
-                    List.of("units", "signal", "verdict", "measure", "acoustics", "chain", "delivery", "setting")));
+                    List.of("units", "signal", "verdict", "measure", "acoustics", "chain", "delivery", "setting")),
+            Map.entry(
+                    "taking",
+                    List.of(
+                            "units",
+                            "log",
+                            "signal",
+                            "measure",
+                            "acoustics",
+                            "chain",
+                            "booth",
+                            "setting",
+                            "planning")));
 
     @Test
     void eachChapterLeansOnlyOnThoseBelowIt() {

@@ -55,6 +55,25 @@ public sealed interface LogEntry {
             OptionalDouble floorDbfs)
             implements LogEntry {}
 
+    /**
+     * A take was recorded, or what was left of one was got back.
+     *
+     * @param piece title of the chapter or cue; empty for not known
+     * @param simulated whether the booth was
+     * @param lostFrames what was lost of it
+     * @param cutOff whether something else than its reader ended it
+     */
+    record Recorded(
+            String file,
+            String piece,
+            String input,
+            boolean simulated,
+            double lengthS,
+            double lostFrames,
+            boolean cutOff,
+            String sha256)
+            implements LogEntry {}
+
     /** A gain card was kept. */
     record GainCard(String voice, String id) implements LogEntry {}
 

@@ -21,6 +21,14 @@ public interface Productions {
     Held create(Path parent, Production production) throws IOException;
 
     /**
+     * Makes a production of a folder, and opens it.
+     *
+     * @param folder is made where it is missing; nothing may lie in it
+     * @throws IOException where something lies in it, or it cannot be written
+     */
+    Held begin(Path folder, Production production) throws IOException;
+
+    /**
      * Opens a production.
      *
      * @param folder its folder, or the {@code production.json} in it

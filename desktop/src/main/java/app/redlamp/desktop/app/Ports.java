@@ -21,6 +21,7 @@ import app.redlamp.core.port.Settings;
 import app.redlamp.core.port.Shelf;
 import app.redlamp.core.port.SimulatedBooth;
 import app.redlamp.core.port.Specifications;
+import app.redlamp.core.port.TakeRecording;
 import java.time.Clock;
 
 /** What the application reaches the machine through. */
@@ -41,5 +42,6 @@ public record Ports(
         Capture capture,
         SimulatedBooth booth,
         Monitoring monitoring,
+        TakeRecording takes,
         Rescues rescues,
         Clock clock) {}

@@ -11,6 +11,7 @@ import app.redlamp.media.library.Places;
 import app.redlamp.media.print.FilePrinting;
 import app.redlamp.media.production.ProductionFolders;
 import app.redlamp.media.production.RescueFolder;
+import app.redlamp.media.record.TakeRecorder;
 import app.redlamp.media.script.ScriptFiles;
 import java.io.IOException;
 import java.nio.file.Files;
@@ -65,6 +66,7 @@ public final class RedLampApp extends Application {
                         Preparation.inputs(),
                         Preparation.booth(),
                         Preparation.monitoring(),
+                        new TakeRecorder(clock),
                         new RescueFolder(Places.library(), clock),
                         clock),
                 Locale.getDefault(),

@@ -17,6 +17,7 @@ import app.redlamp.media.play.SourcePlayback;
 import app.redlamp.media.print.FilePrinting;
 import app.redlamp.media.production.ProductionFolders;
 import app.redlamp.media.production.RescueFolder;
+import app.redlamp.media.record.TakeRecorder;
 import app.redlamp.media.room.BoothShelf;
 import app.redlamp.media.room.RoomShelf;
 import app.redlamp.media.script.ScriptFiles;
@@ -54,6 +55,7 @@ final class StandIns {
                 booth,
                 booth,
                 new BoothMonitoring(booth),
+                new TakeRecorder(clock),
                 new RescueFolder(library, clock),
                 clock);
     }

@@ -36,6 +36,7 @@ import app.redlamp.desktop.production.ClosingModel;
 import app.redlamp.desktop.production.DeliveryBook;
 import app.redlamp.desktop.production.KitModel;
 import app.redlamp.desktop.production.ProductionModel;
+import app.redlamp.desktop.production.TakesLeft;
 import app.redlamp.desktop.room.BoothsModel;
 import app.redlamp.desktop.room.ListeningModel;
 import app.redlamp.desktop.room.QuietModel;
@@ -103,6 +104,7 @@ public final class Wiring implements AutoCloseable {
         // Dressed before there is anything in it: what is built afterwards is styled once and not three times.
         dress();
         production = new ProductionModel(ports.productions(), ports.rescues(), jobs, history, strings, ports.clock());
+        TakesLeft.follow(production, ports.takes(), jobs, strings);
         closing = new ClosingModel(production, ports.rescues(), jobs, strings, doors::folder, doors::leave);
         brief = new BriefModel(production, ports.scripts(), ports.specifications(), jobs, strings);
         deliver = new DeliverModel(

@@ -64,8 +64,7 @@ public final class ScriptModel {
     /** A text that was brought, and how it is split at first. */
     private record Read(ScriptText text, List<Piece> pieces) {
         static Read of(ScriptText text, boolean cues) {
-            Splitter splitter = new Splitter(text);
-            return new Read(text, splitter.by(splitter.best(cues)));
+            return new Read(text, new Splitter(text).first(cues));
         }
     }
 

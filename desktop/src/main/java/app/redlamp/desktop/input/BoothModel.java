@@ -1,7 +1,5 @@
 package app.redlamp.desktop.input;
 
-import app.redlamp.core.acoustics.spot.Spot;
-import app.redlamp.core.acoustics.spot.Study;
 import app.redlamp.core.booth.Booth;
 import app.redlamp.core.booth.Cue;
 import app.redlamp.core.booth.Scene;
@@ -12,10 +10,10 @@ import app.redlamp.core.chain.Surroundings;
 import app.redlamp.core.chain.kit.Kit;
 import app.redlamp.core.chain.placement.Table;
 import app.redlamp.core.planning.plan.Production;
-import app.redlamp.core.planning.plan.RoomNeeds;
 import app.redlamp.core.port.Capture.Fault;
 import app.redlamp.core.port.SimulatedBooth;
 import app.redlamp.core.setting.level.Suspect;
+import app.redlamp.core.taking.simulated.JobBooth;
 import app.redlamp.desktop.job.JobService;
 import app.redlamp.desktop.job.Latest;
 import app.redlamp.desktop.production.KitModel;
@@ -34,7 +32,7 @@ public final class BoothModel {
     private final SimulatedBooth booth;
     private final ReadOnlyObjectWrapper<Scene> scene = new ReadOnlyObjectWrapper<>();
     private final ReadOnlyObjectWrapper<WeekTime> time = new ReadOnlyObjectWrapper<>();
-    private final Latest<Place, Scene> rooms;
+    private final Latest<Production, Scene> rooms;
     private final Latest<Asked, Outcome> booths;
     /** Until somebody wants to listen, no speech is made ready: it takes seconds of computing. */
     private boolean rehearsing;
@@ -54,24 +52,12 @@ public final class BoothModel {
     /** What became of it. */
     private record Outcome(Asked asked, boolean there) {}
 
-    /** A room that is to be heard. */
-    private record Place(Production production, Optional<Spot> spot) {
-        Scene scene() {
-            if (spot.isEmpty()) {
-                Surroundings guess = production.kits().guess().surroundings();
-                return Scene.of(guess.noise().dbA(), guess.volumeM3(), guess.decayS());
-            }
-            double distance = spot.get().room().distanceM();
-            return Scene.of(Study.of(spot.get(), RoomNeeds.of(production, distance)));
-        }
-    }
-
     public BoothModel(KitModel kit, InputModel input, SimulatedBooth booth, JobService jobs, WeekTime now) {
         this.kit = kit;
         this.input = input;
         this.booth = booth;
         time.set(now);
-        rooms = new Latest<>(jobs, Place::scene, this::hear);
+        rooms = new Latest<>(jobs, JobBooth::scene, this::hear);
         booths = new Latest<>(jobs, this::prepare, this::ready);
         kit.table().addListener((o, was, is) -> refit());
     }
@@ -105,7 +91,7 @@ public final class BoothModel {
 
     /** Follows the room of a production. */
     public void follow(Production now) {
-        rooms.ask(new Place(now, now.spots().current()));
+        rooms.ask(now);
     }
 
     private void hear(Scene now) {

@@ -3,6 +3,7 @@ package app.redlamp.media.disk;
 import java.io.IOException;
 import java.nio.ByteBuffer;
 import java.nio.channels.FileChannel;
+import java.nio.file.FileAlreadyExistsException;
 import java.nio.file.Files;
 import java.nio.file.LinkOption;
 import java.nio.file.Path;
@@ -12,6 +13,8 @@ import java.nio.file.Path;
  * link of the file's name is replaced and not followed.
  */
 public final class AtomicFile {
+    private static final int MOST_TRIES = 100;
+
     private AtomicFile() {}
 
     /** @throws IOException where it cannot be written; the file is as it was before, and nothing else is left behind */
@@ -50,5 +53,26 @@ public final class AtomicFile {
             wanted = file.resolveSibling(stem + "-" + n + ending);
         }
         return wanted;
+    }
+
+    /**
+     * Gives a whole file the first name that is free, which another may take in this very moment.
+     *
+     * @param part its passing name
+     * @param wanted its name, or the one that gets a number
+     * @return the name that it has
+     */
+    public static Path publish(Disk disk, Path part, Path wanted) throws IOException {
+        for (int tries = 0; ; tries++) {
+            Path name = free(wanted);
+            try {
+                disk.publish(part, name);
+                return name;
+            } catch (FileAlreadyExistsException e) {
+                if (tries == MOST_TRIES) {
+                    throw e;
+                }
+            }
+        }
     }
 }

@@ -44,4 +44,11 @@ public interface Disk {
 
     /** Returns when names that were given and taken in a folder are on the disk. */
     void syncFolder(Path folder) throws IOException;
+
+    /**
+     * Bytes that can still be written where a folder is, or would be made.
+     *
+     * @throws IOException where that cannot be told
+     */
+    long free(Path folder) throws IOException;
 }

@@ -70,4 +70,9 @@ final class RealDisk implements Disk {
             return;
         }
     }
+
+    @Override
+    public long free(Path folder) throws IOException {
+        return DiskSpace.free(folder);
+    }
 }

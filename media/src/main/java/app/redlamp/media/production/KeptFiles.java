@@ -8,7 +8,6 @@ import app.redlamp.media.disk.PassingName;
 import app.redlamp.media.fault.Faults;
 import java.io.IOException;
 import java.io.InputStream;
-import java.nio.file.FileAlreadyExistsException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.Arrays;
@@ -17,7 +16,6 @@ import java.util.Arrays;
 final class KeptFiles {
     private static final String SCRIPT = "script";
     private static final long MOST_PICTURE_BYTES = 30L << 20;
-    private static final int MOST_TRIES = 100;
     private static final byte[] PNG = {(byte) 0x89, 'P', 'N', 'G'};
     private static final byte[] JPEG = {(byte) 0xFF, (byte) 0xD8, (byte) 0xFF};
 
@@ -59,24 +57,9 @@ final class KeptFiles {
         try {
             Files.copy(file, part);
             Disk.REAL.sync(part);
-            return publish(part, wanted);
+            return AtomicFile.publish(Disk.REAL, part, wanted);
         } finally {
             Files.deleteIfExists(part);
-        }
-    }
-
-    /** Under the first name that is free, which another may take in this very moment. */
-    private static Path publish(Path part, Path wanted) throws IOException {
-        for (int tries = 0; ; tries++) {
-            Path copy = AtomicFile.free(wanted);
-            try {
-                Disk.REAL.publish(part, copy);
-                return copy;
-            } catch (FileAlreadyExistsException e) {
-                if (tries == MOST_TRIES) {
-                    throw e;
-                }
-            }
         }
     }
 }

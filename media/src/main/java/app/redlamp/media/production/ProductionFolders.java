@@ -15,6 +15,7 @@ import java.io.IOException;
 import java.nio.file.DirectoryIteratorException;
 import java.nio.file.DirectoryStream;
 import java.nio.file.FileAlreadyExistsException;
+import java.nio.file.FileSystemException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.Clock;
@@ -44,6 +45,27 @@ public final class ProductionFolders implements Productions {
     public Held create(Path parent, Production production) throws IOException {
         Path folder = parent.resolve(folderName(production)).toAbsolutePath();
         make(parent, folder);
+        return begun(folder, production);
+    }
+
+    @Override
+    public Held begin(Path given, Production production) throws IOException {
+        Path folder = given.toAbsolutePath().normalize();
+        if (Files.isDirectory(folder)) {
+            try (DirectoryStream<Path> there = Files.newDirectoryStream(folder)) {
+                if (there.iterator().hasNext()) {
+                    throw new IOException(Faults.say("production-folders.is-not-empty", given));
+                }
+            } catch (FileSystemException e) {
+                throw new IOException(Faults.say("production-folders.cannot-be-made", given, Reason.of(e)), e);
+            }
+        } else {
+            make(folder.getParent() == null ? folder : folder.getParent(), folder);
+        }
+        return begun(folder, production);
+    }
+
+    private Held begun(Path folder, Production production) throws IOException {
         HeldFolder held = hold(folder, production);
         try {
             held.log(new LogEntry.Created(production.brief().title()));

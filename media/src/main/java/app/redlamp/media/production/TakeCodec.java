@@ -9,8 +9,11 @@ import app.redlamp.media.json.Texts;
 
 /** Takes and deliveries in {@code production.json} (docs/formats.md). */
 final class TakeCodec {
-    private static final Codec<Mark> MARK =
-            Codec.of(o -> new Mark(o.number("atS", Mark::atS), o.text("kind", Mark::kind), o.text("note", Mark::note)));
+    private static final Codec<Mark> MARK = Codec.of(o -> new Mark(
+            o.number("atS", Mark::atS),
+            o.number("lengthS", 0, Mark::lengthS),
+            o.text("kind", Mark::kind),
+            o.text("note", Mark::note)));
 
     private static final Codec<Take> TAKE = Codec.of(o -> new Take(
             o.text("file", Take::file),

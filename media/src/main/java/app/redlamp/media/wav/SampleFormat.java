@@ -1,7 +1,6 @@
 package app.redlamp.media.wav;
 
 import java.nio.ByteBuffer;
-import java.util.Locale;
 import java.util.Optional;
 
 /** How samples are laid down in an uncompressed file, little-endian, and how they become floats of full scale ±1. */
@@ -27,12 +26,16 @@ enum SampleFormat {
     /** Absent for a coding or a size that is not read here. */
     static Optional<SampleFormat> of(int tag, int bytes) {
         for (SampleFormat format : values()) {
-            boolean isFloat = format.name().toUpperCase(Locale.ROOT).startsWith("FLOAT");
-            if (format.bytes == bytes && tag == (isFloat ? FLOAT : PCM)) {
+            if (format.bytes == bytes && tag == format.tag()) {
                 return Optional.of(format);
             }
         }
         return Optional.empty();
+    }
+
+    /** Tag in a format chunk (RFC 2361). */
+    int tag() {
+        return this == FLOAT_32 || this == FLOAT_64 ? FLOAT : PCM;
     }
 
     int bytes() {

@@ -8,7 +8,6 @@ import java.io.IOException;
 import java.nio.ByteBuffer;
 import java.nio.ByteOrder;
 import java.nio.channels.FileChannel;
-import java.nio.charset.StandardCharsets;
 import java.nio.file.Path;
 import java.nio.file.StandardOpenOption;
 import java.util.Optional;
@@ -22,17 +21,12 @@ import java.util.Optional;
  * <p>A file that outgrows 4 GiB becomes RF64 (ITU-R BS.2088): room for its {@code ds64} chunk is kept from the start.
  */
 public final class WavWriter implements SampleSink, Closeable {
-    private static final long MOST_RIFF_BYTES = 0xFFFFFFFFL;
-    private static final int DS64_BYTES = 28;
-    private static final int FORMAT_BYTES = 16;
+    private static final long MOST_RIFF_BYTES = WavHead.OPEN;
 
     private final FileChannel file;
-    private final int sampleRateHz;
     private final int channels;
     private final SampleCoding coding;
-    private final int bits;
-    private final long mostBytes;
-    private final byte[] broadcast;
+    private final WavHead head;
     private final byte[] labels;
     private final ByteBuffer bytes = ByteBuffer.allocate(1 << 16).order(ByteOrder.LITTLE_ENDIAN);
     private long dataBytes;
@@ -67,15 +61,14 @@ public final class WavWriter implements SampleSink, Closeable {
             Optional<BroadcastExtension> broadcast,
             long mostBytes)
             throws IOException {
-        this.sampleRateHz = sampleRateHz;
         this.channels = channels;
         this.coding = coding;
-        bits = coding.bits();
-        this.mostBytes = mostBytes;
         this.labels = WavLabels.write(labels, sampleRateHz);
-        this.broadcast = broadcast.map(b -> WavLabels.chunk("bext", b.write())).orElse(new byte[0]);
+        byte[] extension =
+                broadcast.map(b -> WavLabels.chunk("bext", b.write())).orElse(new byte[0]);
+        head = new WavHead(sampleRateHz, channels, coding.formatTag(), coding.bits(), extension, mostBytes);
         file = FileChannel.open(path, StandardOpenOption.CREATE_NEW, StandardOpenOption.WRITE);
-        write(header(MOST_RIFF_BYTES, MOST_RIFF_BYTES, false));
+        write(head.open());
     }
 
     @Override
@@ -88,7 +81,7 @@ public final class WavWriter implements SampleSink, Closeable {
                 coding.put(bytes, block[c][i]);
             }
         }
-        dataBytes += (long) frames * channels * (bits / 8);
+        dataBytes += (long) frames * head.frameBytes();
     }
 
     @Override
@@ -102,33 +95,10 @@ public final class WavWriter implements SampleSink, Closeable {
             }
             drain();
             write(ByteBuffer.wrap(labels));
-            long riffBytes = file.position() - 8;
             file.position(0);
-            write(header(riffBytes, dataBytes, riffBytes > mostBytes));
+            write(head.of(dataBytes, (dataBytes & 1) + labels.length));
             file.force(true);
         }
-    }
-
-    /** Bytes before the sound. */
-    private int headerBytes() {
-        return 12 + 8 + DS64_BYTES + broadcast.length + 8 + FORMAT_BYTES + 8;
-    }
-
-    private ByteBuffer header(long riffBytes, long soundBytes, boolean rf64) {
-        int frameBytes = channels * bits / 8;
-        ByteBuffer header = ByteBuffer.allocate(headerBytes()).order(ByteOrder.LITTLE_ENDIAN);
-        header.put(letters(rf64 ? "RF64" : "RIFF")).putInt(rf64 ? -1 : (int) riffBytes);
-        header.put(letters("WAVE"));
-        header.put(letters(rf64 ? "ds64" : "JUNK")).putInt(DS64_BYTES);
-        header.putLong(rf64 ? riffBytes : 0);
-        header.putLong(rf64 ? soundBytes : 0);
-        header.putLong(rf64 ? soundBytes / frameBytes : 0).putInt(0);
-        header.put(broadcast);
-        header.put(letters("fmt ")).putInt(FORMAT_BYTES);
-        header.putShort((short) coding.formatTag()).putShort((short) channels).putInt(sampleRateHz);
-        header.putInt(sampleRateHz * frameBytes).putShort((short) frameBytes).putShort((short) bits);
-        header.put(letters("data")).putInt(rf64 ? -1 : (int) soundBytes);
-        return header.flip();
     }
 
     /**
@@ -155,10 +125,6 @@ public final class WavWriter implements SampleSink, Closeable {
                 cursor.skip(cursor.length());
             }
         }
-    }
-
-    private static byte[] letters(String name) {
-        return name.getBytes(StandardCharsets.US_ASCII);
     }
 
     private void drain() throws IOException {

@@ -101,4 +101,9 @@ public final class FaultyDisk implements Disk {
         step("syncFolder");
         REAL.syncFolder(folder);
     }
+
+    @Override
+    public long free(Path folder) throws IOException {
+        return REAL.free(folder);
+    }
 }

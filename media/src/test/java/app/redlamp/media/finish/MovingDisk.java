@@ -49,4 +49,9 @@ final class MovingDisk implements Disk {
     public void syncFolder(Path folder) throws IOException {
         REAL.syncFolder(folder);
     }
+
+    @Override
+    public long free(Path folder) throws IOException {
+        return REAL.free(folder);
+    }
 }

@@ -89,7 +89,7 @@ final class FullProduction {
                 361.25,
                 Optional.of("ab".repeat(32)),
                 Optional.of("card-1"),
-                List.of(new Mark(12.5, "clipped", "the “shout”")),
+                List.of(new Mark(12.5, "clipped", "the “shout”"), new Mark(20, 0.25, "lost", "")),
                 Take.State.CHOSEN);
         return Takes.NONE
                 .adopting(List.of(known, Take.found("raw/deep/2.wav", "", 12)))

@@ -121,13 +121,36 @@ public final class FileNames {
      * @throws IllegalArgumentException where nothing is left of it, or too much; one line that says what to do
      */
     public static String folder(String title) {
-        String plain = Normalizer.normalize(LEFT_OUT.matcher(title).replaceAll(" "), Normalizer.Form.NFC);
-        String name = FOLDER_EDGES.matcher(SPACE.matcher(plain).replaceAll(" ")).replaceAll("");
+        String name = plain(title);
         boolean tooLong = name.getBytes(java.nio.charset.StandardCharsets.UTF_8).length > LONGEST_BYTES;
         if (name.isEmpty() || tooLong || DEVICE.matcher(name).matches()) {
             throw new IllegalArgumentException(Faults.say("file-names.cannot-name-folder", brief(title)));
         }
         return name;
+    }
+
+    /** Without what some file system refuses. */
+    private static String plain(String title) {
+        String allowed = Normalizer.normalize(LEFT_OUT.matcher(title).replaceAll(" "), Normalizer.Form.NFC);
+        return FOLDER_EDGES.matcher(SPACE.matcher(allowed).replaceAll(" ")).replaceAll("");
+    }
+
+    /**
+     * A title as the middle of a file name: without what some file system refuses, and no longer than so many bytes of UTF-8; may be
+     * empty.
+     */
+    public static String shortened(String title, int mostBytes) {
+        String name = plain(title);
+        int end = 0;
+        for (int bytes = 0; end < name.length(); ) {
+            int sign = name.codePointAt(end);
+            bytes += Character.toString(sign).getBytes(java.nio.charset.StandardCharsets.UTF_8).length;
+            if (bytes > mostBytes) {
+                break;
+            }
+            end += Character.charCount(sign);
+        }
+        return FOLDER_EDGES.matcher(name.substring(0, end)).replaceAll("");
     }
 
     /** Enough of a title to know it by. */

@@ -25,6 +25,11 @@ public final class Splitter {
         this.text = text;
     }
 
+    /** The pieces of a script as it is split at first, by the rule that suits it best. */
+    public List<Piece> first(boolean cuesFirst) {
+        return by(best(cuesFirst));
+    }
+
     /**
      * The rule that suits a script best.
      *

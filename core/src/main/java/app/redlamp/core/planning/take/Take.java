@@ -34,7 +34,7 @@ public record Take(
     private static final int SHA_256_DIGITS = 64;
 
     /** More marks in a take nobody sets (ours). */
-    private static final int MOST_MARKS = 10_000;
+    public static final int MOST_MARKS = 10_000;
 
     /** What became of it. */
     public enum State {

@@ -35,6 +35,15 @@ public record Takes(List<Take> all, List<Delivery> deliveries) {
         return more.size() == all.size() ? this : new Takes(more, deliveries);
     }
 
+    /** With takes that were recorded: they are known better than what was only found of the same file. */
+    public Takes recording(List<Take> recorded) {
+        Takes after = this;
+        for (Take one : recorded) {
+            after = after.take(one.file()).isPresent() ? after.changing(one) : after.adopting(List.of(one));
+        }
+        return after;
+    }
+
     /** With the take of the same file changed. */
     public Takes changing(Take changed) {
         return new Takes(

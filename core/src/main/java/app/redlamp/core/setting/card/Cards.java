@@ -49,6 +49,11 @@ public record Cards(List<GainCard> cards, List<Overrule> overrules) {
         return cards.stream().filter(c -> c.voice().equals(voice)).reduce((a, b) -> b);
     }
 
+    /** The last one of all. */
+    public Optional<GainCard> last() {
+        return cards.stream().reduce((a, b) -> b);
+    }
+
     /** Why a station was overruled; absent where it was not. */
     public Optional<Overrule> overruled(Overrule.Station station) {
         return overrules.stream().filter(o -> o.station() == station).findFirst();

@@ -92,8 +92,7 @@ public final class Speaker {
         Resonance hiss = Resonance.of(Math.min(hz, 0.4 * rate), 1500, rate);
         for (int i = 0; i < length; i++) {
             double shape = Math.sin(Math.PI * (i + 0.5) / length);
-            samples[at + i] +=
-                    (float) (level * shape * hiss.step(state, random.nextDouble(-1, 1)));
+            samples[at + i] += (float) (level * shape * hiss.step(state, random.nextDouble(-1, 1)));
         }
         at += length;
     }
