@@ -115,6 +115,9 @@ public interface TakeRecording {
         /** Frames that were heard so far, with what was lost. */
         long frames();
 
+        /** Seconds that are heard and not on the disk yet: one or two, and more where the disk is slow. */
+        double behindS();
+
         /** Frames that were lost so far. */
         long lostFrames();
 

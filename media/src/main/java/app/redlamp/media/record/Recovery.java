@@ -79,8 +79,8 @@ final class Recovery {
         }
         TakeJournal.Read read = TakeJournal.read(journal);
         RecordingFormat format = read.head().format();
-        boolean whole = !Files.isWritable(file);
-        long frames = whole
+        // Who may write everywhere may write to a file that is closed, too: only the journal tells.
+        long frames = read.ended()
                 ? CutWav.frames(file)
                 : CutWav.mend(disk, file, format.sampleRateHz(), format.channels(), format.bitDepth());
         if (frames == 0) {
@@ -90,8 +90,16 @@ final class Recovery {
         }
         String sha256 = TakeKeeper.sha256(file, progress);
         TakeKeeper.close(file);
+        double lengthS = (double) frames / format.sampleRateHz();
         RawTake take = new RawTake(
-                read.head().called(file.getFileName().toString()), read.marks(), read.lost(), frames, !whole, sha256);
+                read.head().called(file.getFileName().toString()),
+                read.marks().stream()
+                        .map(m -> m.atS() <= lengthS ? m : m.at(lengthS))
+                        .toList(),
+                read.lost().stream().filter(l -> l.atFrame() <= frames).toList(),
+                frames,
+                !read.ended(),
+                sha256);
         return Optional.of(keeper.kept(take, file, production, backup));
     }
 }

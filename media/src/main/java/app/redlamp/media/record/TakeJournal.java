@@ -31,6 +31,7 @@ import java.util.Optional;
 final class TakeJournal implements Closeable {
     private static final String PREFIX = ".take-";
     private static final String ENDING = ".jsonl";
+    private static final String ENDED = "ended";
 
     /** A take of many hours with a mark each second has less. */
     private static final long MOST_BYTES = 16 << 20;
@@ -66,6 +67,7 @@ final class TakeJournal implements Closeable {
     private final ByteArrayOutputStream pending = new ByteArrayOutputStream();
     private final List<Mark> marks = new ArrayList<>();
     private final List<LostStretch> lost = new ArrayList<>();
+    private boolean ended;
     private long end;
 
     private TakeJournal(Disk disk, FileChannel file) {
@@ -77,8 +79,9 @@ final class TakeJournal implements Closeable {
      * What stands in a journal.
      *
      * @param marks those that were written whole, as are the stretches
+     * @param ended whether the file was ended and not cut off
      */
-    record Read(TakeHead head, List<Mark> marks, List<LostStretch> lost) {}
+    record Read(TakeHead head, List<Mark> marks, List<LostStretch> lost, boolean ended) {}
 
     /** Where the journal of a take lies. */
     static Path of(Path wav) {
@@ -132,6 +135,14 @@ final class TakeJournal implements Closeable {
         lost.add(stretch);
     }
 
+    /** Notes that the file is ended; it is on the disk when the journal is settled next. */
+    synchronized void ended() {
+        if (!ended) {
+            pending.writeBytes((MAPPER.createObjectNode().put("kind", ENDED) + "\n").getBytes(StandardCharsets.UTF_8));
+            ended = true;
+        }
+    }
+
     synchronized List<Mark> marks() {
         return List.copyOf(marks);
     }
@@ -168,17 +179,19 @@ final class TakeJournal implements Closeable {
         List<TakeHead> heads = new ArrayList<>();
         List<Mark> marks = new ArrayList<>();
         List<LostStretch> lost = new ArrayList<>();
+        boolean whole = false;
         String text = new String(Files.readAllBytes(journal), StandardCharsets.UTF_8);
         for (String line : text.split("\n", -1)) {
             Optional<JsonObject> object = object(line);
             if (object.isPresent()) {
                 add(object.get(), heads, marks, lost);
+                whole |= object.get().optionalText("kind").filter(ENDED::equals).isPresent();
             }
         }
         if (heads.isEmpty()) {
             throw new IOException(Faults.say("take-journal.is-none"));
         }
-        return new Read(heads.get(0), marks, lost);
+        return new Read(heads.get(0), marks, lost, whole);
     }
 
     /** Absent for the last line of a take that was cut off. */

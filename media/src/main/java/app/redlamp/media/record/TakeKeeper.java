@@ -51,11 +51,9 @@ final class TakeKeeper {
         }
     }
 
-    /** Closes a file to changes, by anybody who does not mean to. */
-    static void close(Path file) {
-        // Where the file system knows no such thing it stays as it is.
-        boolean closed = file.toFile().setReadOnly();
-        assert closed || !Files.exists(file) : file;
+    /** Closes a file to changes, by anybody who does not mean to; whether its file system knows such a thing. */
+    static boolean close(Path file) {
+        return file.toFile().setReadOnly();
     }
 
     /**

@@ -42,10 +42,22 @@ final class TakePart implements Closeable {
         try {
             RecordingFormat format = head.format();
             GrowingWav wav = new GrowingWav(disk, file, format.sampleRateHz(), format.channels(), format.bitDepth());
-            return new TakePart(disk, file, head, wav, journal);
+            return new TakePart(disk, file, head, wav, journal).named();
         } catch (IOException e) {
             journal.close();
             disk.delete(TakeJournal.of(file));
+            throw e;
+        }
+    }
+
+    /** Its names are on the disk. */
+    private TakePart named() throws IOException {
+        try {
+            disk.syncFolder(file.getParent());
+            return this;
+        } catch (IOException e) {
+            wav.close();
+            disk.delete(file);
             throw e;
         }
     }
@@ -63,8 +75,10 @@ final class TakePart implements Closeable {
         return left ? wav.settledFrames() : wav.frames();
     }
 
+    /** Those in what was settled; the others are of the part that goes on. */
     List<Mark> marks() {
         List<Mark> all = new ArrayList<>(journal.marks());
+        all.removeIf(m -> left && m.atS() * head.format().sampleRateHz() > wav.settledFrames());
         all.addAll(late);
         return all;
     }
@@ -75,7 +89,9 @@ final class TakePart implements Closeable {
     }
 
     List<LostStretch> lost() {
-        return journal.lost();
+        return journal.lost().stream()
+                .filter(l -> !left || l.atFrame() < wav.settledFrames())
+                .toList();
     }
 
     void mark(Mark mark) throws IOException {
@@ -108,18 +124,21 @@ final class TakePart implements Closeable {
     }
 
     void settle() throws IOException {
-        journal.settle();
-        wav.settle();
+        if (!finished) {
+            journal.settle();
+            wav.settle();
+        }
     }
 
     /** Ends it; the journal stays until the production knows of it. */
     void finish() throws IOException {
         if (!finished) {
+            journal.ended();
             settle();
             wav.finish();
             journal.close();
-            disk.syncFolder(file.getParent());
             finished = true;
+            disk.syncFolder(file.getParent());
         }
     }
 

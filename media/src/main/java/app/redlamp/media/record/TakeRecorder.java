@@ -104,6 +104,8 @@ public final class TakeRecorder implements TakeRecording {
         private final SampleRing ring;
         private final TakeWriter writer;
         private final Thread thread;
+        /** A device may still be giving its last block when it is closed. */
+        private volatile boolean closed;
 
         Taking(Order order, TakePart first, Watcher watcher) {
             this.order = order;
@@ -121,7 +123,9 @@ public final class TakeRecorder implements TakeRecording {
             return new Capture.Taker() {
                 @Override
                 public void take(float[][] block, int frames, long lost) {
-                    ring.put(block, frames, lost);
+                    if (!closed && !writer.over()) {
+                        ring.put(block, frames, lost);
+                    }
                 }
 
                 @Override
@@ -134,6 +138,11 @@ public final class TakeRecorder implements TakeRecording {
         @Override
         public long frames() {
             return ring.heard();
+        }
+
+        @Override
+        public double behindS() {
+            return (double) ring.held() / order.format().sampleRateHz();
         }
 
         @Override
@@ -153,6 +162,7 @@ public final class TakeRecorder implements TakeRecording {
 
         @Override
         public Ended stop() {
+            closed = true;
             writer.stop();
             boolean interrupted = false;
             while (thread.isAlive()) {
@@ -170,7 +180,7 @@ public final class TakeRecorder implements TakeRecording {
         }
 
         private Ended ended() {
-            long unwritten = ring.held();
+            long unwritten = writer.unwritten();
             List<TakePart> parts =
                     writer.done().stream().filter(p -> p.frames() > 0).toList();
             List<Kept> kept = new ArrayList<>();

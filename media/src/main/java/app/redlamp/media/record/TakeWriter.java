@@ -1,8 +1,6 @@
 package app.redlamp.media.record;
 
 import app.redlamp.core.fault.Reason;
-import app.redlamp.core.planning.take.Mark;
-import app.redlamp.core.port.TakeRecording.News;
 import app.redlamp.core.port.TakeRecording.Trouble;
 import app.redlamp.core.port.TakeRecording.Watcher;
 import app.redlamp.core.taking.raw.DiskReserve;
@@ -16,7 +14,6 @@ import java.time.LocalDateTime;
 import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.concurrent.ConcurrentLinkedQueue;
 import java.util.concurrent.locks.LockSupport;
 
 /**
@@ -26,9 +23,6 @@ import java.util.concurrent.locks.LockSupport;
 final class TakeWriter implements Runnable {
     /** A place is left, too, when the ring is as full as this. */
     private static final double FULL = 0.5;
-
-    /** So much that is held is said: a slow disk. */
-    private static final double BEHIND_S = 5;
 
     /** Longer stretches that are missing are not filled with silence: a new part begins after them. */
     private static final int LONGEST_FILL_S = 10;
@@ -41,17 +35,11 @@ final class TakeWriter implements Runnable {
     private final Clock clock;
     private final List<Places.Place> places;
     private final TakeHead head;
-    private final Watcher watcher;
-    private final ConcurrentLinkedQueue<Asked> marks = new ConcurrentLinkedQueue<>();
-    /** Marks that are not on the disk yet. */
-    private final List<Asked> unsettled = new ArrayList<>();
-
+    private final TakeWarnings warnings;
+    private final TakeMarks marks;
     private final List<TakePart> done = new ArrayList<>();
     private final float[] block;
     private final long bytesASecond;
-
-    /** A mark, with the frames that were heard before it. */
-    private record Asked(long atFrame, String kind, String note) {}
 
     /**
      * How far it is.
@@ -72,9 +60,12 @@ final class TakeWriter implements Runnable {
     /** Frames that had passed when the part began. */
     private long partFrom;
 
-    private boolean low;
-    private boolean behind;
+    private volatile long unwritten;
+    /** The part ends as soon as the disk lets it. */
+    private boolean ending;
+
     private long faultSince;
+    private long leftAt = System.nanoTime();
     private long settledAt = System.nanoTime();
     private long lookedAt = settledAt;
 
@@ -92,16 +83,17 @@ final class TakeWriter implements Runnable {
         this.disk = disk;
         this.clock = clock;
         this.places = places;
-        this.watcher = watcher;
+        warnings = new TakeWarnings(watcher);
         part = first;
         head = first.head();
+        marks = new TakeMarks(head.format().sampleRateHz());
         block = new float[BLOCK * head.format().channels()];
         bytesASecond = head.format().bytesASecond();
     }
 
     /** Marks what is heard now. */
     void mark(String kind, String note) {
-        marks.add(new Asked(ring.heard(), kind, note));
+        marks.ask(ring.heard(), kind, note);
     }
 
     /** Writes what is held, and ends then; nothing more may come in. */
@@ -119,6 +111,11 @@ final class TakeWriter implements Runnable {
         return ended;
     }
 
+    /** Frames that no place took; once it has ended. */
+    long unwritten() {
+        return unwritten;
+    }
+
     /** The parts, in their order; once it has ended. */
     List<TakePart> done() {
         return done;
@@ -134,7 +131,7 @@ final class TakeWriter implements Runnable {
                 boolean moved = step();
                 if (!moved && stopping && ring.isEmpty() && state.silence() == 0) {
                     finish();
-                    noteLate();
+                    end();
                 } else if (!moved) {
                     LockSupport.parkNanos(timing.idleNs());
                 }
@@ -148,9 +145,13 @@ final class TakeWriter implements Runnable {
     private boolean step() throws IOException {
         long now = System.nanoTime();
         look(now);
-        if (ring.breaks()) {
+        if (ending) {
             finish();
+            return true;
+        }
+        if (ring.breaks()) {
             ring.pass();
+            ending = true;
             return true;
         }
         if (state.silence() == 0 && ring.missing() > 0) {
@@ -162,7 +163,7 @@ final class TakeWriter implements Runnable {
             open();
             moved = write();
         }
-        if (part != null && now - settledAt >= timing.settleNs() && (part.unsettled() > 0 || !marks.isEmpty())) {
+        if (part != null && now - settledAt >= timing.settleNs() && (part.unsettled() > 0 || marks.waiting())) {
             settle();
         }
         return moved;
@@ -189,56 +190,35 @@ final class TakeWriter implements Runnable {
         ring.pass();
         if (frames > (long) LONGEST_FILL_S * head.format().sampleRateHz()) {
             state = new State(state.passed() + frames, 0);
-            finish();
+            // Before its first sample there is nothing that could be drawn together.
+            ending = part.frames() > 0;
         } else {
             state = new State(state.passed(), frames);
         }
-        tell(Trouble.LOST, "", (double) frames);
+        warnings.tell(Trouble.LOST, "", (double) frames);
     }
 
     /** All that was written is on the disk for good: the ring need not hold it any more. */
     private void settle() throws IOException {
         open();
-        noteMarks();
+        marks.note(part, partFrom, state.passed());
         part.settle();
         safe();
         settledAt = System.nanoTime();
         if (faultSince != 0) {
             faultSince = 0;
-            tell(Trouble.STORE_BACK, "", 0);
+            warnings.tell(Trouble.STORE_BACK, "", 0);
         }
     }
 
     private void safe() {
         ring.release();
         settled = state;
-        unsettled.clear();
+        marks.settled();
     }
 
-    /** What is heard later is of a later part, perhaps. */
-    private void noteMarks() throws IOException {
-        for (Asked next = marks.peek(); next != null && next.atFrame() <= state.passed(); next = marks.peek()) {
-            note(next);
-            unsettled.add(marks.remove());
-        }
-    }
-
-    private void note(Asked mark) throws IOException {
-        part.mark(inPart(mark));
-    }
-
-    private Mark inPart(Asked mark) {
-        double atS =
-                Math.max(0, mark.atFrame() - partFrom) / (double) head.format().sampleRateHz();
-        return new Mark(atS, mark.kind(), mark.note());
-    }
-
-    /** Marks after the last sample belong to the last part, which is closed already. */
-    private void noteLate() {
-        if (!done.isEmpty()) {
-            marks.forEach(m -> done.get(done.size() - 1).late(inPart(m)));
-        }
-        marks.clear();
+    private void end() {
+        marks.late(done.stream().reduce((a, b) -> b), partFrom);
         ended = true;
     }
 
@@ -256,27 +236,24 @@ final class TakeWriter implements Runnable {
         TakePart next = TakePart.begin(
                 disk, places.get(place).folder(), head.called(name).begun(now));
         parts++;
-        tell(Trouble.PART, name, 0);
+        warnings.tell(Trouble.PART, name, 0);
         return next;
     }
 
     private void finish() throws IOException {
         if (part != null) {
-            noteMarks();
+            marks.note(part, partFrom, state.passed());
             part.finish();
             safe();
             done.add(part);
             part = null;
         }
+        ending = false;
     }
 
     /** Sees from time to time how much still fits, and how much is held. */
     private void look(long now) throws IOException {
-        boolean slow = ring.held() > BEHIND_S * head.format().sampleRateHz();
-        if (slow && !behind) {
-            tell(Trouble.BEHIND, "", (double) ring.held() / head.format().sampleRateHz());
-        }
-        behind = slow;
+        warnings.held(heldS());
         if (now - lookedAt < timing.lookNs() || stopping) {
             return;
         }
@@ -285,37 +262,42 @@ final class TakeWriter implements Runnable {
         if (left.over() && !leave(place + 1)) {
             over = true;
             stopping = true;
-            tell(Trouble.DISK_FULL, "", 0);
-        } else if (left.low() && !left.over() && !low) {
-            low = true;
-            tell(Trouble.DISK_LOW, "", left.leftMin());
+            warnings.tell(Trouble.DISK_FULL, "", 0);
+        } else {
+            warnings.left(left);
         }
+    }
+
+    private double heldS() {
+        return ring.held() / (double) head.format().sampleRateHz();
     }
 
     private void refused(Exception e) {
         long now = System.nanoTime();
         if (faultSince == 0) {
             faultSince = now;
-            tell(
-                    Trouble.STORE_FAULT,
-                    Reason.of(e),
-                    ring.held() / (double) head.format().sampleRateHz());
+            warnings.tell(Trouble.STORE_FAULT, Reason.of(e), heldS());
         }
         long since = now - faultSince;
-        boolean next = (since > timing.placeNs() || ring.fullness() > FULL) && leave(place + 1);
-        if (next || (since > timing.fileNs() && leave(place))) {
+        if (stopping && since > timing.endNs()) {
+            giveUp();
             return;
         }
-        if (stopping && since > timing.endNs()) {
-            if (part != null) {
-                part.leave();
-                done.add(part);
-                part = null;
-            }
-            noteLate();
-        } else {
-            LockSupport.parkNanos(timing.retryNs());
+        boolean leaves = since > timing.placeNs() || ring.fullness() > FULL;
+        if (!(leaves && leave(place + 1)) && since > timing.fileNs() && now - leftAt > timing.placeNs()) {
+            leave(place);
         }
+        LockSupport.parkNanos(timing.retryNs());
+    }
+
+    private void giveUp() {
+        unwritten = ring.held();
+        if (part != null) {
+            part.leave();
+            done.add(part);
+            part = null;
+        }
+        end();
     }
 
     /** Goes on in a new part; what was not settled in the one before is written once more. False where that cannot be. */
@@ -332,24 +314,19 @@ final class TakeWriter implements Runnable {
                 done.add(part);
             }
             part = next;
+            leftAt = System.nanoTime();
             ring.rewind();
+            ending = false;
             state = settled;
             partFrom = state.passed();
-            List<Asked> again = List.copyOf(unsettled);
-            for (Asked mark : again) {
-                note(mark);
-            }
+            marks.again(next, partFrom);
         } catch (IOException e) {
             place = before;
             return false;
         }
         if (where != before) {
-            tell(Trouble.MOVED, part.file().getParent().toString(), 0);
+            warnings.tell(Trouble.MOVED, part.file().getParent().toString(), 0);
         }
         return true;
-    }
-
-    private void tell(Trouble what, String detail, double figure) {
-        watcher.told(new News(what, detail, figure));
     }
 }

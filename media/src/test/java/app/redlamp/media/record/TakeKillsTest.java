@@ -59,6 +59,8 @@ public class TakeKillsTest {
         running.mark("click", "");
         Path file = running.stop().parts().get(0).file();
         assertThat(file.toFile().setWritable(true)).isTrue();
+        Path journal = TakeJournal.of(file);
+        Files.writeString(journal, Files.readString(journal).replace("{\"kind\":\"ended\"}\n", ""));
         try (FileChannel cut = FileChannel.open(file, StandardOpenOption.WRITE)) {
             cut.truncate(bytes);
         }
@@ -112,6 +114,7 @@ public class TakeKillsTest {
             assertThat(recovered()).singleElement().satisfies(k -> {
                 assertThat(k.take().sha256()).isEqualTo(closed.take().sha256());
                 assertThat(k.take().frames()).isEqualTo(1001);
+                assertThat(k.take().cutOff()).isFalse();
             });
         }
         recorder.settled(production, List.of(closed));

@@ -409,6 +409,47 @@ class TakeRecorderTest {
         assertThat(only(running.stop()).take().head().name()).isEqualTo("03 - take 1.wav");
     }
 
+    /** A disk on which files can be begun and nothing written in them does not fill with empty parts. */
+    @Test
+    void aDiskThatOnlyBeginsFilesGetsFewOfThem() throws IOException {
+        Running running = begun(MONO);
+        disk.refuse(p -> p.toString().endsWith(".wav") && Files.exists(p), "Input/output error");
+        Ramp.give(running.taker(), MONO, 0, 8000);
+        until(() -> told.has(Trouble.STORE_FAULT));
+        Ended ended = running.stop();
+        assertThat(ended.parts()).isEmpty();
+        assertThat(ended.unwritten()).isEqualTo(8000);
+        assertThat(told.count(Trouble.PART)).isLessThan(5);
+    }
+
+    /** The disk refuses just where a long stretch is missing: what comes after it is a new part all the same. */
+    @Test
+    void aLongStretchIsNotClosedWhereTheDiskStumbles() throws IOException {
+        for (int i = 0; i < 10; i++) {
+            Running running = begun(MONO);
+            Ramp.give(running.taker(), MONO, 0, 4000);
+            disk.refuse(p -> true, "Input/output error");
+            running.taker().take(new float[1][10], 0, 8000L * 3600);
+            Ramp.give(running.taker(), MONO, 4000, 9000);
+            until(() -> told.has(Trouble.LOST));
+            disk.takeAll();
+            List<Kept> parts = running.stop().parts();
+            long lost = parts.stream().mapToLong(p -> p.take().lostFrames()).sum();
+            assertThat(lost).isEqualTo(8000L * 3600);
+            long at = 0;
+            for (Kept part : parts) {
+                long from = at;
+                at += part.take().frames();
+                Ramp.assertHolds(part.file(), MONO, 0, at - from, from);
+                assertThat(at <= 4000 || from >= 4000)
+                        .as("from %d to %d", from, at)
+                        .isTrue();
+            }
+            assertThat(at).isEqualTo(9000);
+            recorder.settled(production, parts);
+        }
+    }
+
     /** Ended while the disk takes nothing: tried for a while, then what is there is kept and the rest is said. */
     @Test
     void whatNoPlaceTookIsSaid() throws IOException {

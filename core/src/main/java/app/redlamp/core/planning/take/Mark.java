@@ -22,4 +22,9 @@ public record Mark(double atS, double lengthS, String kind, String note) {
     public Mark(double atS, String kind, String note) {
         this(atS, 0, kind, note);
     }
+
+    /** The same at another place. */
+    public Mark at(double otherS) {
+        return new Mark(otherS, lengthS, kind, note);
+    }
 }
