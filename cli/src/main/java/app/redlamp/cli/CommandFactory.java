@@ -61,6 +61,8 @@ final class CommandFactory implements CommandLine.IFactory {
                     CLOCK));
         } else if (type == RecoverCommand.class) {
             return type.cast(new RecoverCommand(console, new ProductionFolders(CLOCK), new TakeRecorder(CLOCK)));
+        } else if (type == AssembleCommand.class) {
+            return type.cast(new AssembleCommand(console, new ProductionFolders(CLOCK)));
         } else if (type == SalvageCommand.class) {
             return type.cast(new SalvageCommand(console));
         } else if (type == DecayCommand.class) {

@@ -28,6 +28,7 @@ import picocli.CommandLine.Command;
             NewCommand.class,
             RecordCommand.class,
             RecoverCommand.class,
+            AssembleCommand.class,
             SalvageCommand.class
         },
         footer = {

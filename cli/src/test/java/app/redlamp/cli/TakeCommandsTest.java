@@ -226,4 +226,37 @@ class TakeCommandsTest {
         long samples = (bytes - 80) / 3;
         return samples / 44_100.0;
     }
+
+    @Test
+    void aChapterIsPutTogetherOfItsTakes() throws IOException {
+        make();
+        assertThat(shell.run("assemble", folder, "2", "--out", home.resolve("no.wav").toString()))
+                .isEqualTo(Console.CANNOT);
+        assertThat(shell.err()).contains("record one first");
+        assertThat(record("--chapter", "2", "--seconds", "1.2")).isZero();
+        String out = home.resolve("chapter.wav").toString();
+        assertThat(shell.run("assemble", folder, "2", "--out", out, "--json"))
+                .as(shell.err())
+                .isZero();
+        JsonNode one = shell.json().get("chapter");
+        assertThat(one.get("joins")).isEmpty();
+        assertThat(one.get("bits").asInt()).isEqualTo(24);
+        assertThat(one.get("passages").get(0).get("to").asLong())
+                .isEqualTo(one.get("frames").asLong());
+        assertThat(record("--chapter", "2", "--seconds", "1.1")).isZero();
+        // What is there is never written over.
+        assertThat(shell.run("assemble", folder, "2", "--out", out)).isEqualTo(Console.CANNOT);
+        assertThat(shell.err()).contains("chapter.wav");
+        String both = home.resolve("both.wav").toString();
+        assertThat(shell.run("assemble", folder, "A map of rain: or, what?", "--out", both, "--json"))
+                .isZero();
+        JsonNode two = shell.json().get("chapter");
+        assertThat(two.get("joins").size()).isEqualTo(two.get("passages").size() - 1);
+        assertThat(two.get("joins").size()).isPositive();
+        assertThat(two.get("joins").get(0).get("clickDb").asDouble()).isBetween(-40.0, 60.0);
+        assertThat(shell.run("measure", both, "--json")).isZero();
+        assertThat(shell.run("assemble", folder, "The moon", "--out", out)).isEqualTo(Console.CANNOT);
+        assertThat(shell.err()).contains("number or its title");
+        assertThat(shell.run("assemble", folder, "7", "--out", out)).isEqualTo(Console.CANNOT);
+    }
 }

@@ -1,7 +1,9 @@
 package app.redlamp.words;
 
+import app.redlamp.core.planning.take.JoinKind;
 import app.redlamp.core.port.Capture;
 import app.redlamp.core.port.TakeRecording.News;
+import app.redlamp.core.taking.joins.JoinFigures;
 import java.util.Locale;
 
 /** Says what happens to a recording. */
@@ -42,6 +44,30 @@ public final class TakeWording {
     /** That no take was left by a kill. */
     public String nothingToRecover() {
         return phrases.say("recover.nothing");
+    }
+
+    /** How long a chapter is that was put together, and of how many passages. */
+    public String assembled(double seconds, int passages) {
+        return phrases.say("assembled", figures.clockTenths(seconds), passages);
+    }
+
+    /**
+     * A join, and what of it could be heard.
+     *
+     * @param atS seconds from the beginning of the chapter
+     */
+    public String join(double atS, JoinKind kind, JoinFigures heard) {
+        String how = phrases.say("join." + kind.id());
+        if (heard.unheard()) {
+            return phrases.say("join", figures.clockTenths(atS), how);
+        }
+        boolean click = heard.clickDb() > JoinFigures.MOST_CLICK_DB;
+        boolean step = Math.abs(heard.levelStepDb().orElse(0)) > JoinFigures.MOST_LEVEL_DB;
+        String why = click ? "click" : step ? "level" : "spectrum";
+        double value = step && !click
+                ? Math.abs(heard.levelStepDb().orElse(0))
+                : heard.spectralStepDb().orElse(0);
+        return phrases.say("join.heard." + why, figures.clockTenths(atS), how, figures.tenths(value));
     }
 
     /**

@@ -2,10 +2,13 @@ package app.redlamp.words;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import app.redlamp.core.planning.take.JoinKind;
 import app.redlamp.core.port.Capture.Input;
 import app.redlamp.core.port.TakeRecording.News;
 import app.redlamp.core.port.TakeRecording.Trouble;
+import app.redlamp.core.taking.joins.JoinFigures;
 import java.util.Locale;
+import java.util.OptionalDouble;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
@@ -40,5 +43,23 @@ class TakeWordingTest {
         assertThat(wording.from(new Input("booth", "booth", true, 1)))
                 .contains("simulated")
                 .contains("no sound device");
+    }
+
+    @ParameterizedTest
+    @EnumSource(JoinKind.class)
+    void everyJoinIsSaid(JoinKind kind) {
+        JoinFigures fine = new JoinFigures(OptionalDouble.of(1), 12, OptionalDouble.of(3));
+        assertThat(wording.join(62, kind, fine)).startsWith("1:02").doesNotContain("{");
+    }
+
+    @Test
+    void whatIsHeardAtAJoinIsSaidWithItsFigure() {
+        assertThat(wording.join(5, JoinKind.AGAIN, new JoinFigures(OptionalDouble.of(-4.5), 12, OptionalDouble.of(9))))
+                .contains("changes by 4.5 dB");
+        assertThat(wording.join(5, JoinKind.AGAIN, new JoinFigures(OptionalDouble.of(1), 12, OptionalDouble.of(9))))
+                .contains("colour by 9.0 dB");
+        assertThat(wording.join(5, JoinKind.AGAIN, new JoinFigures(OptionalDouble.empty(), 30, OptionalDouble.empty())))
+                .contains("click");
+        assertThat(wording.assembled(63, 1)).isEqualTo("1:03.0, one passage");
     }
 }

@@ -12,6 +12,7 @@ import app.redlamp.core.planning.plan.WorkRatios;
 import app.redlamp.core.planning.plan.WorkingTime;
 import app.redlamp.core.planning.script.Script;
 import app.redlamp.core.planning.script.ScriptText;
+import app.redlamp.core.planning.take.Assemblies;
 import app.redlamp.core.planning.take.Takes;
 import app.redlamp.core.setting.card.Cards;
 import app.redlamp.media.card.CardCodec;
@@ -83,11 +84,12 @@ final class ProductionCodec {
                 o.part("time", () -> o.object("time", PlanCodec.TIME, Production::time), WorkingTime.USUAL),
                 o.part("money", () -> o.object("money", PlanCodec.MONEY, Production::money), Money.in(EURO)),
                 o.part("spent", () -> o.list("spent", PlanCodec.SPENT, Production::spent), List.of()),
-                // A document may be older than rooms, kits, gain cards and takes are.
+                // A document may be older than rooms, kits, gain cards, takes and joins are.
                 lately(o, "rooms", Spots.NONE, SpotCodec.SPOTS, Production::spots),
                 lately(o, "kits", Kits.NONE, KitCodec.KITS, Production::kits),
                 lately(o, "setting", Cards.NONE, CardCodec.CARDS, Production::cards),
-                lately(o, "takes", Takes.NONE, TakeCodec.TAKES, Production::takes));
+                lately(o, "takes", Takes.NONE, TakeCodec.TAKES, Production::takes),
+                lately(o, "joins", Assemblies.NONE, TakeCodec.JOINS, Production::joins));
     }
 
     private static <V> V lately(Fields<Production> o, String name, V none, Codec<V> codec, Function<Production, V> get)

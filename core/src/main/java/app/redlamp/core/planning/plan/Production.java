@@ -5,6 +5,7 @@ import app.redlamp.core.chain.kit.Kits;
 import app.redlamp.core.fault.Faults;
 import app.redlamp.core.planning.script.Piece;
 import app.redlamp.core.planning.script.Script;
+import app.redlamp.core.planning.take.Assemblies;
 import app.redlamp.core.planning.take.Takes;
 import app.redlamp.core.setting.card.Cards;
 import java.util.ArrayList;
@@ -25,6 +26,7 @@ import java.util.List;
  * @param kits what it may be recorded with
  * @param cards how everything stood when the gain was right, and what was overruled
  * @param takes what was recorded and delivered
+ * @param joins how chapters are put together of takes
  */
 public record Production(
         String id,
@@ -38,7 +40,8 @@ public record Production(
         Spots spots,
         Kits kits,
         Cards cards,
-        Takes takes) {
+        Takes takes,
+        Assemblies joins) {
 
     /** @throws IllegalArgumentException without an id */
     public Production {
@@ -58,57 +61,62 @@ public record Production(
             WorkingTime time,
             Money money,
             List<Spent> spent) {
-        this(id, brief, order, script, effort, time, money, spent, Spots.NONE, Kits.NONE, Cards.NONE, Takes.NONE);
+        this(id, brief, order, script, effort, time, money, spent, Spots.NONE, Kits.NONE, Cards.NONE, Takes.NONE, Assemblies.NONE);
     }
 
     /** The same production with this part of it changed. */
     public Production with(Spots newSpots) {
-        return new Production(id, brief, order, script, effort, time, money, spent, newSpots, kits, cards, takes);
+        return new Production(id, brief, order, script, effort, time, money, spent, newSpots, kits, cards, takes, joins);
     }
 
     /** The same production with this part of it changed. */
     public Production with(Kits newKits) {
-        return new Production(id, brief, order, script, effort, time, money, spent, spots, newKits, cards, takes);
+        return new Production(id, brief, order, script, effort, time, money, spent, spots, newKits, cards, takes, joins);
     }
 
     /** The same production with this part of it changed. */
     public Production with(Cards newCards) {
-        return new Production(id, brief, order, script, effort, time, money, spent, spots, kits, newCards, takes);
+        return new Production(id, brief, order, script, effort, time, money, spent, spots, kits, newCards, takes, joins);
     }
 
     /** The same production with this part of it changed. */
     public Production with(Brief newBrief) {
-        return new Production(id, newBrief, order, script, effort, time, money, spent, spots, kits, cards, takes);
+        return new Production(id, newBrief, order, script, effort, time, money, spent, spots, kits, cards, takes, joins);
     }
 
     /** The same production with this part of it changed. */
     public Production with(Order newOrder) {
-        return new Production(id, brief, newOrder, script, effort, time, money, spent, spots, kits, cards, takes);
+        return new Production(id, brief, newOrder, script, effort, time, money, spent, spots, kits, cards, takes, joins);
     }
 
     /** The same production with this part of it changed. */
     public Production with(Script newScript) {
-        return new Production(id, brief, order, newScript, effort, time, money, spent, spots, kits, cards, takes);
+        return new Production(id, brief, order, newScript, effort, time, money, spent, spots, kits, cards, takes, joins);
     }
 
     /** The same production with this part of it changed. */
     public Production with(WorkRatios newEffort) {
-        return new Production(id, brief, order, script, newEffort, time, money, spent, spots, kits, cards, takes);
+        return new Production(id, brief, order, script, newEffort, time, money, spent, spots, kits, cards, takes, joins);
     }
 
     /** The same production with this part of it changed. */
     public Production with(WorkingTime newTime) {
-        return new Production(id, brief, order, script, effort, newTime, money, spent, spots, kits, cards, takes);
+        return new Production(id, brief, order, script, effort, newTime, money, spent, spots, kits, cards, takes, joins);
     }
 
     /** The same production with this part of it changed. */
     public Production with(Money newMoney) {
-        return new Production(id, brief, order, script, effort, time, newMoney, spent, spots, kits, cards, takes);
+        return new Production(id, brief, order, script, effort, time, newMoney, spent, spots, kits, cards, takes, joins);
     }
 
     /** The same production with this part of it changed. */
     public Production with(Takes newTakes) {
-        return new Production(id, brief, order, script, effort, time, money, spent, spots, kits, cards, newTakes);
+        return new Production(id, brief, order, script, effort, time, money, spent, spots, kits, cards, newTakes, joins);
+    }
+
+    /** The same production with this part of it changed. */
+    public Production with(Assemblies newJoins) {
+        return new Production(id, brief, order, script, effort, time, money, spent, spots, kits, cards, takes, newJoins);
     }
 
     /** The same decisions with the facts of another version: what is undone undoes no recording. */
@@ -120,12 +128,12 @@ public record Production(
     public Production spending(Spent more) {
         List<Spent> all = new ArrayList<>(spent);
         all.add(more);
-        return new Production(id, brief, order, script, effort, time, money, all, spots, kits, cards, takes);
+        return new Production(id, brief, order, script, effort, time, money, all, spots, kits, cards, takes, joins);
     }
 
     /** The same job in a folder of its own. */
     public Production as(String newId) {
-        return new Production(newId, brief, order, script, effort, time, money, spent, spots, kits, cards, takes);
+        return new Production(newId, brief, order, script, effort, time, money, spent, spots, kits, cards, takes, joins);
     }
 
     /** Names of the parts in which another version of it differs, such as {@code brief}. */
@@ -142,6 +150,7 @@ public record Production(
         differs(parts, "kits", kits, other.kits);
         differs(parts, "setting", cards, other.cards);
         differs(parts, "takes", takes, other.takes);
+        differs(parts, "joins", joins, other.joins);
         return parts;
     }
 

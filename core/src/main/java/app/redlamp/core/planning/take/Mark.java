@@ -23,6 +23,11 @@ public record Mark(double atS, double lengthS, String kind, String note) {
         this(atS, 0, kind, note);
     }
 
+    /** Whether it is of a kind. */
+    public boolean is(MarkKind one) {
+        return kind.equals(one.id());
+    }
+
     /** The same at another place. */
     public Mark at(double otherS) {
         return new Mark(otherS, lengthS, kind, note);

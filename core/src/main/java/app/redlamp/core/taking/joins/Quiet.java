@@ -1,0 +1,188 @@
+package app.redlamp.core.taking.joins;
+
+import app.redlamp.core.measure.noise.FrameLevels;
+import app.redlamp.core.measure.noise.PauseFinder;
+import app.redlamp.core.measure.noise.Pauses;
+import app.redlamp.core.signal.AudioSource;
+import app.redlamp.core.signal.FloatSeries;
+import app.redlamp.core.signal.FrameClock;
+import java.io.IOException;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+
+/** What is quiet in a stretch of a take: its pauses, and where there is none, the softest hundredths of a second. */
+public final class Quiet {
+    private static final int BLOCK = 1 << 12;
+
+    /** A key that is pressed may stand between an end and its pause (ours). */
+    private static final double EDGE_S = 0.4;
+
+    /**
+     * A pause, in frames of the take.
+     *
+     * @param from where nobody speaks any more
+     * @param to before which nobody speaks yet
+     */
+    public record Gap(long from, long to) {
+        /** How many frames. */
+        public long frames() {
+            return to - from;
+        }
+
+        /** Its middle. */
+        public long middle() {
+            return from + frames() / 2;
+        }
+    }
+
+    private final long from;
+    private final int sampleRateHz;
+    private final float[] levels;
+    private final List<Gap> gaps = new ArrayList<>();
+    private final float[] sound;
+
+    private Quiet(long from, int sampleRateHz, float[] levels, float[] bends, float[] sound) {
+        this.from = from;
+        this.sampleRateHz = sampleRateHz;
+        this.levels = levels;
+        this.sound = sound;
+        Pauses pauses = PauseFinder.of(levels, bends);
+        for (Pauses.Stretch one : pauses.stretches()) {
+            gaps.add(new Gap(frame(one.startS()), frame(one.endS())));
+        }
+    }
+
+    /**
+     * Listens to a stretch of a take, all its channels together.
+     *
+     * @param from first frame
+     * @param frames how many; fewer where the take ends before
+     */
+    public static Quiet in(RawSounds sounds, String file, long from, long frames) throws IOException {
+        try (AudioSource source = sounds.open(file, from)) {
+            return read(source, from, frames);
+        }
+    }
+
+    private static Quiet read(AudioSource source, long from, long frames) throws IOException {
+        int rate = source.sampleRateHz();
+        FrameLevels levels = new FrameLevels();
+        FloatSeries bends = new FloatSeries();
+        FloatSeries mono = new FloatSeries();
+        float[][] block = new float[source.channels()][BLOCK];
+        float[] before = new float[source.channels()];
+        float[] beforeThat = new float[source.channels()];
+        double power = 0;
+        double bend = 0;
+        long inFrame = 0;
+        long done = 0;
+        long frame = 0;
+        int got;
+        while (done < frames && (got = source.read(block, (int) Math.min(BLOCK, frames - done))) > 0) {
+            for (int i = 0; i < got; i++) {
+                float sum = 0;
+                for (int c = 0; c < block.length; c++) {
+                    float x = block[c][i];
+                    double second = x - 2.0 * before[c] + beforeThat[c];
+                    beforeThat[c] = before[c];
+                    before[c] = x;
+                    power += (double) x * x;
+                    bend += second * second;
+                    sum += x;
+                }
+                mono.add(sum / block.length);
+                inFrame++;
+                done++;
+                if (done == FrameClock.startOf(frame + 1, rate)) {
+                    levels.frame(power / inFrame / block.length);
+                    bends.add((float) (bend / inFrame / block.length));
+                    power = 0;
+                    bend = 0;
+                    inFrame = 0;
+                    frame++;
+                }
+            }
+        }
+        return new Quiet(from, rate, levels.meanSquares(), bends.toArray(), mono.toArray());
+    }
+
+    /** Its pauses of 0.3 s and more, 50 ms less at both ends, in their order. */
+    public List<Gap> gaps() {
+        return List.copyOf(gaps);
+    }
+
+    /** Frames a second. */
+    public int sampleRateHz() {
+        return sampleRateHz;
+    }
+
+    /** Frame after its last. */
+    public long end() {
+        return from + sound.length;
+    }
+
+    /** First frame. */
+    public long start() {
+        return from;
+    }
+
+    /** All channels together, from {@link #start} on. */
+    float[] sound() {
+        return sound;
+    }
+
+    /** The pause that holds a frame, or the nearest to it within reach. */
+    public Optional<Gap> near(long frame, double beforeS, double afterS) {
+        return gaps.stream()
+                .filter(g -> g.to() >= frame - beforeS * sampleRateHz && g.from() <= frame + afterS * sampleRateHz)
+                .min(Comparator.comparingLong(g -> away(g, frame)));
+    }
+
+    private static long away(Gap gap, long frame) {
+        return Math.max(0, Math.max(gap.from() - frame, frame - gap.to()));
+    }
+
+    /** The pause at its end; an empty one where it does not end in a pause. */
+    Gap tail() {
+        return gaps.stream()
+                .filter(g -> end() - g.to() < EDGE_S * sampleRateHz)
+                .reduce((a, b) -> b)
+                .orElse(new Gap(end(), end()));
+    }
+
+    /** The pause at its beginning; an empty one where it does not begin in a pause. */
+    Gap head() {
+        return gaps.stream()
+                .filter(g -> g.from() - from < EDGE_S * sampleRateHz)
+                .findFirst()
+                .orElse(new Gap(from, from));
+    }
+
+    /** The softest 30 ms that begin within reach of a frame. */
+    public Gap softest(long frame, double beforeS, double afterS) {
+        int width = 3;
+        int first = (int) Math.max(0, Math.floor((frame - from) / (double) sampleRateHz * 100 - beforeS * 100));
+        int last = (int) Math.min(levels.length - (double) width, (frame - from) / (double) sampleRateHz * 100 + afterS * 100);
+        int best = Math.max(0, Math.min(first, levels.length - width));
+        double least = Double.MAX_VALUE;
+        for (int i = first; i <= last; i++) {
+            double sum = 0;
+            for (int k = 0; k < width; k++) {
+                sum += levels[i + k];
+            }
+            if (sum < least) {
+                least = sum;
+                best = i;
+            }
+        }
+        return new Gap(
+                from + FrameClock.startOf(best, sampleRateHz),
+                Math.min(end(), from + FrameClock.startOf(best + (long) width, sampleRateHz)));
+    }
+
+    private long frame(double seconds) {
+        return from + Math.round(seconds * sampleRateHz);
+    }
+}
