@@ -8,6 +8,7 @@ import app.redlamp.core.planning.take.Passage;
 import app.redlamp.core.planning.take.Take;
 import app.redlamp.core.planning.take.Takes;
 import app.redlamp.core.taking.joins.Quiet.Gap;
+import app.redlamp.core.taking.joins.Rereading.Twice;
 import java.io.IOException;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -22,8 +23,11 @@ public final class Assembler {
     /** Around the places of a punch-in (ours). */
     private static final double AROUND_S = 8;
 
-    /** Words that follow a stumble (ours). */
+    /** Words that follow a stumble (ours) ... */
     private static final double AFTER_S = 15;
+
+    /** ... and where they follow soon (ours). */
+    private static final double NEAR_AFTER_S = 6;
 
     /** A punch-in lies as far as this from the pause that it was meant for (ours). */
     private static final double SLIP_S = 0.6;
@@ -141,9 +145,10 @@ public final class Assembler {
 
     private Optional<Cut> again(String file, Ends ends, Mark mark) throws IOException {
         long at = Math.min(ends.frames, Math.round(mark.atS() * ends.rate));
-        long start = Math.max(0, at - Math.round((Rereading.REACH_S + AFTER_S) * ends.rate));
-        Quiet quiet = Quiet.in(sounds, file, start, at - start + Math.round(AFTER_S * ends.rate));
-        return Rereading.of(quiet, at).map(twice -> {
+        Optional<Twice> near = twice(file, ends, at, Rereading.USUAL_REACH_S, NEAR_AFTER_S);
+        Optional<Twice> found =
+                near.filter(Twice::alike).isPresent() ? near : twice(file, ends, at, Rereading.REACH_S, AFTER_S);
+        return found.map(twice -> {
             Gap before = twice.before();
             Gap after = twice.again();
             int fade = Fades.over(before, after, ends.rate);
@@ -152,6 +157,12 @@ public final class Assembler {
             long to = Fades.within(after, after.to() - (before.to() - from), fade);
             return new Cut(from, to, fade, JoinKind.AGAIN);
         });
+    }
+
+    private Optional<Twice> twice(String file, Ends ends, long at, double backS, double onS) throws IOException {
+        long start = Math.max(0, at - Math.round(backS * ends.rate));
+        Quiet quiet = Quiet.in(sounds, file, start, at - start + Math.round(onS * ends.rate));
+        return Rereading.of(quiet, at);
     }
 
     /** How long a file is. */

@@ -1,5 +1,6 @@
 package app.redlamp.core.taking.joins;
 
+import app.redlamp.core.measure.noise.FrameLevels;
 import app.redlamp.core.planning.take.Assembly;
 import app.redlamp.core.signal.OctaveBands;
 import app.redlamp.core.signal.PowerSpectrum;
@@ -31,6 +32,7 @@ public record JoinFigures(OptionalDouble levelStepDb, double clickDb, OptionalDo
     private static final double HEARD_S = 1.5;
     private static final double LEAST_S = 0.08;
     private static final double HOP_S = 0.01;
+    private static final double BESIDE_S = 0.02;
 
     /** Speech rises from the noise by more (ours). */
     private static final double SPEECH = Decibels.toPower(12);
@@ -88,7 +90,13 @@ public record JoinFigures(OptionalDouble levelStepDb, double clickDb, OptionalDo
         int to = Math.min(sound.length, at + fade - fade / 2);
         int before = from - quiet(sound, from, -1, sampleRateHz);
         int after = to + quiet(sound, to, 1, sampleRateHz);
-        double click = click(sound, before, from, to, after);
+        int beside = (int) Math.round(BESIDE_S * sampleRateHz);
+        double click = click(
+                sound,
+                Math.max(0, Math.min(before, from - beside)),
+                from,
+                to,
+                Math.min(sound.length, Math.max(after, to + beside)));
         int least = (int) Math.round(LEAST_S * sampleRateHz);
         if (from - before < least || after - to < least) {
             return new JoinFigures(OptionalDouble.empty(), click, OptionalDouble.empty());
@@ -112,7 +120,10 @@ public record JoinFigures(OptionalDouble levelStepDb, double clickDb, OptionalDo
         double softest = Double.MAX_VALUE;
         for (int i = 0; frame(sound, from, way, i, hop) >= 0; i++) {
             int a = frame(sound, from, way, i, hop);
-            softest = Math.min(softest, power(sound, a, a + hop));
+            double power = power(sound, a, a + hop);
+            if (!FrameLevels.isSilent(power)) {
+                softest = Math.min(softest, power);
+            }
         }
         int most = (int) Math.round(SIDE_S / HOP_S);
         int count = 0;

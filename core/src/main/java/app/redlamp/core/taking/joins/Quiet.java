@@ -8,6 +8,7 @@ import app.redlamp.core.signal.FloatSeries;
 import app.redlamp.core.signal.FrameClock;
 import java.io.IOException;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
@@ -15,6 +16,9 @@ import java.util.Optional;
 /** What is quiet in a stretch of a take: its pauses, and where there is none, the softest hundredths of a second. */
 public final class Quiet {
     private static final int BLOCK = 1 << 12;
+
+    /** No more is listened to at once (ours). */
+    private static final long LONGEST_S = 120;
 
     /** A key that is pressed may stand between an end and its pause (ours). */
     private static final double EDGE_S = 0.4;
@@ -68,22 +72,24 @@ public final class Quiet {
 
     private static Quiet read(AudioSource source, long from, long frames) throws IOException {
         int rate = source.sampleRateHz();
+        int channels = source.channels();
         FrameLevels levels = new FrameLevels();
         FloatSeries bends = new FloatSeries();
-        FloatSeries mono = new FloatSeries();
-        float[][] block = new float[source.channels()][BLOCK];
-        float[] before = new float[source.channels()];
-        float[] beforeThat = new float[source.channels()];
+        float[] mono = new float[(int) Math.min(frames, LONGEST_S * rate)];
+        float[][] block = new float[channels][BLOCK];
+        float[] before = new float[channels];
+        float[] beforeThat = new float[channels];
         double power = 0;
         double bend = 0;
-        long inFrame = 0;
-        long done = 0;
-        long frame = 0;
+        int frame = 0;
+        int done = 0;
+        int frameFrom = 0;
+        int frameTo = (int) FrameClock.startOf(1, rate);
         int got;
-        while (done < frames && (got = source.read(block, (int) Math.min(BLOCK, frames - done))) > 0) {
+        while (done < mono.length && (got = source.read(block, Math.min(BLOCK, mono.length - done))) > 0) {
             for (int i = 0; i < got; i++) {
                 float sum = 0;
-                for (int c = 0; c < block.length; c++) {
+                for (int c = 0; c < channels; c++) {
                     float x = block[c][i];
                     double second = x - 2.0 * before[c] + beforeThat[c];
                     beforeThat[c] = before[c];
@@ -92,20 +98,20 @@ public final class Quiet {
                     bend += second * second;
                     sum += x;
                 }
-                mono.add(sum / block.length);
-                inFrame++;
-                done++;
-                if (done == FrameClock.startOf(frame + 1, rate)) {
-                    levels.frame(power / inFrame / block.length);
-                    bends.add((float) (bend / inFrame / block.length));
+                mono[done++] = sum / channels;
+                if (done == frameTo) {
+                    int samples = (frameTo - frameFrom) * channels;
+                    levels.frame(power / samples);
+                    bends.add((float) (bend / samples));
                     power = 0;
                     bend = 0;
-                    inFrame = 0;
                     frame++;
+                    frameFrom = frameTo;
+                    frameTo = (int) FrameClock.startOf(frame + 1L, rate);
                 }
             }
         }
-        return new Quiet(from, rate, levels.meanSquares(), bends.toArray(), mono.toArray());
+        return new Quiet(from, rate, levels.meanSquares(), bends.toArray(), Arrays.copyOf(mono, done));
     }
 
     /** Its pauses of 0.3 s and more, 50 ms less at both ends, in their order. */

@@ -14,6 +14,9 @@ final class Rereading {
     /** Nobody goes back by more (ours). */
     static final double REACH_S = 45;
 
+    /** And most go back by less (ours). */
+    static final double USUAL_REACH_S = 15;
+
     /** So much of the beginning is held against the others (ours). */
     private static final double HELD_S = 1.2;
 
@@ -39,8 +42,9 @@ final class Rereading {
      *
      * @param before the pause before the first reading
      * @param again the pause before the second one
+     * @param alike whether what follows both sounds the same; otherwise it is only the last pause between two sentences
      */
-    record Twice(Gap before, Gap again) {}
+    record Twice(Gap before, Gap again, boolean alike) {}
 
     /**
      * Finds it.
@@ -64,7 +68,7 @@ final class Rereading {
         if (candidates.isEmpty()) {
             return Optional.empty();
         }
-        return Optional.of(new Twice(first(quiet, candidates, again), again));
+        return Optional.of(first(quiet, candidates, again));
     }
 
     /** The pause in which the reader stopped: the mark lies in it, or it is the first one after the mark. */
@@ -78,7 +82,7 @@ final class Rereading {
         return -1;
     }
 
-    private static Gap first(Quiet quiet, List<Gap> candidates, Gap again) {
+    private static Twice first(Quiet quiet, List<Gap> candidates, Gap again) {
         double[] apart = new double[candidates.size()];
         for (int i = 0; i < apart.length; i++) {
             Gap gap = candidates.get(i);
@@ -91,15 +95,14 @@ final class Rereading {
         double limit = Math.max(SAME_DB, NEARER * Quantile.median(apart));
         for (int i = candidates.size() - 1; i >= 0; i--) {
             if (apart[i] < limit) {
-                return candidates.get(i);
+                return new Twice(candidates.get(i), again, true);
             }
         }
-        for (int i = candidates.size() - 1; i >= 0; i--) {
-            if (candidates.get(i).frames() >= SENTENCE_S * quiet.sampleRateHz()) {
-                return candidates.get(i);
-            }
-        }
-        return candidates.get(candidates.size() - 1);
+        Gap last = candidates.stream()
+                .filter(g -> g.frames() >= SENTENCE_S * quiet.sampleRateHz())
+                .reduce((a, b) -> b)
+                .orElse(candidates.get(candidates.size() - 1));
+        return new Twice(last, again, false);
     }
 
     private static float[][] words(Quiet quiet, long frame, double seconds) {
