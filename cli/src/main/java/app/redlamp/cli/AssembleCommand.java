@@ -110,13 +110,16 @@ final class AssembleCommand implements Callable<Integer> {
             one.put("sampleRateHz", written.sampleRateHz());
             one.put("bits", written.bits());
             one.put("channels", written.channels());
-            one.put("passages", assembly.passages().stream().map(AssembleCommand::json).toList());
+            one.put(
+                    "passages",
+                    assembly.passages().stream().map(AssembleCommand::json).toList());
             one.put("joins", joins.stream().map(AssembleCommand::json).toList());
             console.out().println(Json.text(Map.of("chapter", one)));
             return;
         }
         TakeWording wording = new TakeWording(console.locale());
-        console.line(out + ": " + wording.assembled(written.seconds(), assembly.passages().size()));
+        console.line(out + ": "
+                + wording.assembled(written.seconds(), assembly.passages().size()));
         for (int i = 0; i < joins.size(); i++) {
             double at = (double) assembly.startOf(i + 1) / written.sampleRateHz();
             console.line(wording.join(at, assembly.passages().get(i + 1).entry(), joins.get(i)));

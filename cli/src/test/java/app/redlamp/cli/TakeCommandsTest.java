@@ -230,7 +230,8 @@ class TakeCommandsTest {
     @Test
     void aChapterIsPutTogetherOfItsTakes() throws IOException {
         make();
-        assertThat(shell.run("assemble", folder, "2", "--out", home.resolve("no.wav").toString()))
+        assertThat(shell.run(
+                        "assemble", folder, "2", "--out", home.resolve("no.wav").toString()))
                 .isEqualTo(Console.CANNOT);
         assertThat(shell.err()).contains("record one first");
         assertThat(record("--chapter", "2", "--seconds", "1.2")).isZero();

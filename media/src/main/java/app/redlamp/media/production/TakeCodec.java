@@ -51,8 +51,7 @@ final class TakeCodec {
             o.list("passages", PASSAGE, Assembly::passages),
             o.texts("takes", Assembly::takes)));
 
-    static final Codec<Assemblies> JOINS =
-            Codec.of(o -> new Assemblies(o.list("all", ASSEMBLY, Assemblies::all)));
+    static final Codec<Assemblies> JOINS = Codec.of(o -> new Assemblies(o.list("all", ASSEMBLY, Assemblies::all)));
 
     private TakeCodec() {}
 

@@ -45,8 +45,10 @@ public final class ProductionSounds implements RawSounds {
      */
     int bits(String file) throws IOException {
         AudioFiles.Opened opened = AudioFiles.open(folder.resolve(file));
-        try (AudioSource source = opened.source()) {
+        try {
             return opened.info().bitDepth().orElse(24);
+        } finally {
+            opened.source().close();
         }
     }
 }

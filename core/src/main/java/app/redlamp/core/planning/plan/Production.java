@@ -61,62 +61,86 @@ public record Production(
             WorkingTime time,
             Money money,
             List<Spent> spent) {
-        this(id, brief, order, script, effort, time, money, spent, Spots.NONE, Kits.NONE, Cards.NONE, Takes.NONE, Assemblies.NONE);
+        this(
+                id,
+                brief,
+                order,
+                script,
+                effort,
+                time,
+                money,
+                spent,
+                Spots.NONE,
+                Kits.NONE,
+                Cards.NONE,
+                Takes.NONE,
+                Assemblies.NONE);
     }
 
     /** The same production with this part of it changed. */
     public Production with(Spots newSpots) {
-        return new Production(id, brief, order, script, effort, time, money, spent, newSpots, kits, cards, takes, joins);
+        return new Production(
+                id, brief, order, script, effort, time, money, spent, newSpots, kits, cards, takes, joins);
     }
 
     /** The same production with this part of it changed. */
     public Production with(Kits newKits) {
-        return new Production(id, brief, order, script, effort, time, money, spent, spots, newKits, cards, takes, joins);
+        return new Production(
+                id, brief, order, script, effort, time, money, spent, spots, newKits, cards, takes, joins);
     }
 
     /** The same production with this part of it changed. */
     public Production with(Cards newCards) {
-        return new Production(id, brief, order, script, effort, time, money, spent, spots, kits, newCards, takes, joins);
+        return new Production(
+                id, brief, order, script, effort, time, money, spent, spots, kits, newCards, takes, joins);
     }
 
     /** The same production with this part of it changed. */
     public Production with(Brief newBrief) {
-        return new Production(id, newBrief, order, script, effort, time, money, spent, spots, kits, cards, takes, joins);
+        return new Production(
+                id, newBrief, order, script, effort, time, money, spent, spots, kits, cards, takes, joins);
     }
 
     /** The same production with this part of it changed. */
     public Production with(Order newOrder) {
-        return new Production(id, brief, newOrder, script, effort, time, money, spent, spots, kits, cards, takes, joins);
+        return new Production(
+                id, brief, newOrder, script, effort, time, money, spent, spots, kits, cards, takes, joins);
     }
 
     /** The same production with this part of it changed. */
     public Production with(Script newScript) {
-        return new Production(id, brief, order, newScript, effort, time, money, spent, spots, kits, cards, takes, joins);
+        return new Production(
+                id, brief, order, newScript, effort, time, money, spent, spots, kits, cards, takes, joins);
     }
 
     /** The same production with this part of it changed. */
     public Production with(WorkRatios newEffort) {
-        return new Production(id, brief, order, script, newEffort, time, money, spent, spots, kits, cards, takes, joins);
+        return new Production(
+                id, brief, order, script, newEffort, time, money, spent, spots, kits, cards, takes, joins);
     }
 
     /** The same production with this part of it changed. */
     public Production with(WorkingTime newTime) {
-        return new Production(id, brief, order, script, effort, newTime, money, spent, spots, kits, cards, takes, joins);
+        return new Production(
+                id, brief, order, script, effort, newTime, money, spent, spots, kits, cards, takes, joins);
     }
 
     /** The same production with this part of it changed. */
     public Production with(Money newMoney) {
-        return new Production(id, brief, order, script, effort, time, newMoney, spent, spots, kits, cards, takes, joins);
+        return new Production(
+                id, brief, order, script, effort, time, newMoney, spent, spots, kits, cards, takes, joins);
     }
 
     /** The same production with this part of it changed. */
     public Production with(Takes newTakes) {
-        return new Production(id, brief, order, script, effort, time, money, spent, spots, kits, cards, newTakes, joins);
+        return new Production(
+                id, brief, order, script, effort, time, money, spent, spots, kits, cards, newTakes, joins);
     }
 
     /** The same production with this part of it changed. */
     public Production with(Assemblies newJoins) {
-        return new Production(id, brief, order, script, effort, time, money, spent, spots, kits, cards, takes, newJoins);
+        return new Production(
+                id, brief, order, script, effort, time, money, spent, spots, kits, cards, takes, newJoins);
     }
 
     /** The same decisions with the facts of another version: what is undone undoes no recording. */
@@ -133,7 +157,8 @@ public record Production(
 
     /** The same job in a folder of its own. */
     public Production as(String newId) {
-        return new Production(newId, brief, order, script, effort, time, money, spent, spots, kits, cards, takes, joins);
+        return new Production(
+                newId, brief, order, script, effort, time, money, spent, spots, kits, cards, takes, joins);
     }
 
     /** Names of the parts in which another version of it differs, such as {@code brief}. */

@@ -26,7 +26,7 @@ public record Assembly(String piece, List<Passage> passages, List<String> takes)
         for (int i = 0; i < passages.size(); i++) {
             Passage one = passages.get(i);
             int next = i + 1 < passages.size() ? passages.get(i + 1).fadeBefore() : 0;
-            if (i == 0 && one.fade() > 0
+            if ((i == 0 && one.fade() > 0)
                     || one.fadeAfter() + (long) next > one.frames()
                     || one.fadeBefore() > one.from()) {
                 throw new IllegalArgumentException(Faults.say("assembly.overlap-does-not", piece, i + 1, one.fade()));

@@ -13,6 +13,7 @@ import java.util.List;
  * nothing to do with each other keep their power (common practice, an equal-power crossfade).
  */
 public final class AssembledSource implements AudioSource {
+    /** Frames of an overlap that are made at once (ours). */
     private static final int BLOCK = 1 << 12;
 
     private final Assembly assembly;

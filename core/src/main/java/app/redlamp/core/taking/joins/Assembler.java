@@ -95,9 +95,8 @@ public final class Assembler {
                 .sorted(Comparator.comparingDouble(m -> m.atS() + m.lengthS()))
                 .toList();
         for (Mark mark : marks) {
-            Optional<Cut> cut = mark.is(MarkKind.PUNCH_IN)
-                    ? punched(take.file(), ends, mark)
-                    : again(take.file(), ends, mark);
+            Optional<Cut> cut =
+                    mark.is(MarkKind.PUNCH_IN) ? punched(take.file(), ends, mark) : again(take.file(), ends, mark);
             cut.ifPresent(c -> leaveOut(all, c));
         }
         return all;

@@ -28,17 +28,31 @@ public record JoinFigures(OptionalDouble levelStepDb, double clickDb, OptionalDo
     /** A larger step of an octave is heard (ours). */
     public static final double MOST_SPECTRAL_DB = 8;
 
+    /** So much of the quiet is held against the other side (ours). */
     private static final double SIDE_S = 0.25;
+
+    /** And so much is heard of each side (ours). */
     private static final double HEARD_S = 1.5;
+
+    /** Of less no level is told (ours). */
     private static final double LEAST_S = 0.08;
+
+    /** Levels are told of so much (ours). */
     private static final double HOP_S = 0.01;
+
+    /** A click is held against so much beside it at least (ours). */
     private static final double BESIDE_S = 0.02;
 
     /** Speech rises from the noise by more (ours). */
     private static final double SPEECH = Decibels.toPower(12);
 
+    /** Edges of the octaves of 250 Hz and 8 kHz (IEC 61260-1). */
     private static final double LOWEST_HZ = 177;
+
+    /** The upper one (IEC 61260-1). */
     private static final double HIGHEST_HZ = 11_314;
+
+    /** Spectra are of so much at most (ours). */
     private static final double WINDOW_S = 0.04;
 
     /** Softer than any converter (ours). */
@@ -101,7 +115,8 @@ public record JoinFigures(OptionalDouble levelStepDb, double clickDb, OptionalDo
         if (from - before < least || after - to < least) {
             return new JoinFigures(OptionalDouble.empty(), click, OptionalDouble.empty());
         }
-        double step = Decibels.levelOfPower(power(sound, to, after)) - Decibels.levelOfPower(power(sound, before, from));
+        double step =
+                Decibels.levelOfPower(power(sound, to, after)) - Decibels.levelOfPower(power(sound, before, from));
         double[] one = octaves(sound, before, from, sampleRateHz);
         double[] other = octaves(sound, to, after, sampleRateHz);
         double most = 0;

@@ -16,8 +16,13 @@ final class Likeness {
     /** Frames a second (ours). */
     static final int FRAMES_PER_SECOND = 100;
 
+    /** Where the bands begin (ours). */
     private static final double LOWEST_HZ = 100;
+
+    /** Where they end (ours). */
     private static final double HIGHEST_HZ = 7000;
+
+    /** A spectrum is of so much at most (ours). */
     private static final double WINDOW_S = 0.025;
 
     /** Below so much under the loudest, nothing is told (ours). */

@@ -15,6 +15,7 @@ import java.util.Optional;
 
 /** What is quiet in a stretch of a take: its pauses, and where there is none, the softest hundredths of a second. */
 public final class Quiet {
+    /** Frames that are read at once (ours). */
     private static final int BLOCK = 1 << 12;
 
     /** No more is listened to at once (ours). */
@@ -170,7 +171,8 @@ public final class Quiet {
     public Gap softest(long frame, double beforeS, double afterS) {
         int width = 3;
         int first = (int) Math.max(0, Math.floor((frame - from) / (double) sampleRateHz * 100 - beforeS * 100));
-        int last = (int) Math.min(levels.length - (double) width, (frame - from) / (double) sampleRateHz * 100 + afterS * 100);
+        int last = (int)
+                Math.min(levels.length - (double) width, (frame - from) / (double) sampleRateHz * 100 + afterS * 100);
         int best = Math.max(0, Math.min(first, levels.length - width));
         double least = Double.MAX_VALUE;
         for (int i = first; i <= last; i++) {

@@ -63,7 +63,9 @@ class AssemblerTest {
     @Test
     void aTakeThatWasReadThroughIsItself() throws IOException {
         Readings sounds = new Readings()
-                .with(FILE, new Readings.Take(110).pause(1).says(1, 1).pause(0.9).over(NOISE, 1));
+                .with(
+                        FILE,
+                        new Readings.Take(110).pause(1).says(1, 1).pause(0.9).over(NOISE, 1));
         Assembly assembly = new Assembler(sounds).with(NOTHING, List.of(take(FILE, sounds)));
         assertThat(assembly.joins()).isZero();
         assertThat(Arrays.mismatch(heard(assembly, sounds), sounds.sound(FILE))).isEqualTo(-1);
@@ -131,7 +133,8 @@ class AssemblerTest {
     @ParameterizedTest
     @CsvSource({"0.5, 0.6, 7", "-0.3, 0.5, 8", "1.0, 0.35, 9", "0.4, 0.8, 12", "0.5, 0.3, 14"})
     void aSentenceThatIsReadAgainCountsTheSecondTime(double markS, double share, int seed) throws IOException {
-        Readings.Take made = new Readings.Take(118).pause(1).says(seed, 1).pause(0.75).says(seed + 30, 1);
+        Readings.Take made =
+                new Readings.Take(118).pause(1).says(seed, 1).pause(0.75).says(seed + 30, 1);
         double before = made.nowS();
         made.pause(0.6).says(seed + 60, share);
         double stopped = made.nowS();
@@ -166,8 +169,7 @@ class AssemblerTest {
         double again = made.nowS();
         made.says(2, 1).pause(0.9);
         Readings sounds = new Readings().with(FILE, made.over(NOISE, 5));
-        Mark[] marks = {
-            new Mark(first + 0.4, MarkKind.AGAIN.id(), ""), new Mark(second + 0.4, MarkKind.AGAIN.id(), "")
+        Mark[] marks = {new Mark(first + 0.4, MarkKind.AGAIN.id(), ""), new Mark(second + 0.4, MarkKind.AGAIN.id(), "")
         };
         Assembly assembly = new Assembler(sounds).with(NOTHING, List.of(take(FILE, sounds, marks)));
         assertThat(assembly.joins()).isEqualTo(1);
@@ -203,7 +205,9 @@ class AssemblerTest {
     void takesGoOnAfterEachOtherWithAPauseBetween() throws IOException {
         Readings sounds = new Readings()
                 .with(FILE, new Readings.Take(120).pause(1).says(1, 1).pause(4).over(NOISE, 1))
-                .with(SECOND, new Readings.Take(120).pause(5).says(2, 1).pause(1).over(NOISE, 2));
+                .with(
+                        SECOND,
+                        new Readings.Take(120).pause(5).says(2, 1).pause(1).over(NOISE, 2));
         Assembler assembler = new Assembler(sounds);
         Assembly half = assembler.with(NOTHING, List.of(take(FILE, sounds)));
         Assembly whole = assembler.with(half, List.of(take(FILE, sounds), take(SECOND, sounds)));
@@ -218,7 +222,14 @@ class AssemblerTest {
     @Test
     void whereBothEndInWordsRoomToneStandsBetween() throws IOException {
         Readings sounds = new Readings()
-                .with(FILE, new Readings.Take(120).pause(1).says(1, 1).pause(0.8).says(2, 0.55).over(NOISE, 1))
+                .with(
+                        FILE,
+                        new Readings.Take(120)
+                                .pause(1)
+                                .says(1, 1)
+                                .pause(0.8)
+                                .says(2, 0.55)
+                                .over(NOISE, 1))
                 .with(SECOND, new Readings.Take(120).says(3, 1).pause(1).over(NOISE, 2));
         Assembly whole = new Assembler(sounds).with(NOTHING, List.of(take(FILE, sounds), take(SECOND, sounds)));
         assertThat(whole.passages())
@@ -232,11 +243,15 @@ class AssemblerTest {
     void itIsHeardFromAnyPlaceAtOnce() throws IOException {
         Readings sounds = new Readings()
                 .with(FILE, new Readings.Take(120).pause(1).says(1, 1).pause(2).over(NOISE, 1))
-                .with(SECOND, new Readings.Take(120).pause(2).says(2, 1).pause(1).over(NOISE, 2));
+                .with(
+                        SECOND,
+                        new Readings.Take(120).pause(2).says(2, 1).pause(1).over(NOISE, 2));
         Assembly whole = new Assembler(sounds).with(NOTHING, List.of(take(FILE, sounds), take(SECOND, sounds)));
         float[] all = heard(whole, sounds);
         int join = (int) whole.startOf(1);
-        for (int from : new int[] {1, join - 5000, join - 700, join - 1, join, join + 1, join + 881, join + 883, all.length - 1, all.length}) {
+        for (int from : new int[] {
+            1, join - 5000, join - 700, join - 1, join, join + 1, join + 881, join + 883, all.length - 1, all.length
+        }) {
             try (AssembledSource source = AssembledSource.open(whole, sounds)) {
                 source.skip(from);
                 float[] rest = all(source);
@@ -250,7 +265,8 @@ class AssemblerTest {
 
     @Test
     void joinsCanBeMovedAndUndone() throws IOException {
-        Readings.Take made = new Readings.Take(118).pause(1).says(1, 1).pause(0.8).says(2, 0.6);
+        Readings.Take made =
+                new Readings.Take(118).pause(1).says(1, 1).pause(0.8).says(2, 0.6);
         double stopped = made.nowS();
         made.pause(0.9).says(2, 1).pause(1);
         Readings sounds = new Readings().with(FILE, made.over(NOISE, 1));
@@ -273,8 +289,7 @@ class AssemblerTest {
         Take other = take(SECOND, sounds);
         assertThat(Assembler.used("Rain", new Takes(List.of(one, other), List.of())))
                 .containsExactly(one, other);
-        assertThat(Assembler.used(
-                        "Rain", new Takes(List.of(one.as(Take.State.REJECTED), other), List.of())))
+        assertThat(Assembler.used("Rain", new Takes(List.of(one.as(Take.State.REJECTED), other), List.of())))
                 .containsExactly(other);
         assertThat(Assembler.used("Rain", new Takes(List.of(one.as(Take.State.CHOSEN), other), List.of())))
                 .containsExactly(one.as(Take.State.CHOSEN));
@@ -300,15 +315,14 @@ class AssemblerTest {
         float[] loud = new Readings.Take(120).pause(3).over(0.002, 2);
         Readings sounds = new Readings().with(FILE, soft).with(SECOND, loud);
         Assembly step = NOTHING.with(List.of(
-                Passage.first(FILE, 0, 60_000),
-                new Passage(SECOND, 60_000, 120_000, JoinKind.NEXT_TAKE, 1764)));
+                Passage.first(FILE, 0, 60_000), new Passage(SECOND, 60_000, 120_000, JoinKind.NEXT_TAKE, 1764)));
         JoinFigures figures = JoinFigures.of(step, 1, sounds);
         // 20 log10 of four.
         assertThat(figures.levelStepDb().getAsDouble()).isCloseTo(12.04, within(0.7));
         assertThat(figures.unheard()).isFalse();
         soft[60_010] = 0.05f;
-        Assembly click = NOTHING.with(List.of(
-                Passage.first(FILE, 0, 30_000), new Passage(FILE, 60_000, 120_000, JoinKind.CUT, 1764)));
+        Assembly click = NOTHING.with(
+                List.of(Passage.first(FILE, 0, 30_000), new Passage(FILE, 60_000, 120_000, JoinKind.CUT, 1764)));
         assertThat(JoinFigures.of(click, 1, sounds).clickDb()).isGreaterThan(JoinFigures.MOST_CLICK_DB);
         assertThat(JoinFigures.of(click, 1, sounds).unheard()).isFalse();
     }
