@@ -1,16 +1,25 @@
 package app.redlamp.media.record;
 
 import app.redlamp.core.signal.AudioSource;
+import app.redlamp.core.signal.SourceStep;
 import app.redlamp.core.taking.joins.RawSounds;
 import app.redlamp.media.AudioFiles;
 import app.redlamp.media.fault.Faults;
 import app.redlamp.media.wav.WavReader;
 import java.io.IOException;
 import java.nio.file.Path;
+import java.util.Map;
+import java.util.concurrent.ConcurrentHashMap;
 
-/** Takes and room tones of a production, as they lie in its folder. */
+/**
+ * Takes and room tones of a production, as they lie in its folder. Their lengths are exact: what other formats say of themselves may be
+ * an estimate, so that such a file is read through once.
+ */
 public final class ProductionSounds implements RawSounds {
+    private static final int BLOCK = 1 << 13;
+
     private final Path folder;
+    private final Map<String, Long> lengths = new ConcurrentHashMap<>();
 
     /** @param folder of the production */
     public ProductionSounds(Path folder) {
@@ -28,14 +37,41 @@ public final class ProductionSounds implements RawSounds {
         try {
             if (source instanceof WavReader wav) {
                 wav.seek(frame);
-            } else {
-                source.skip(frame);
+                return source;
             }
-            return source;
+            long length = length(file);
+            source.skip(frame);
+            return new SourceStep(source) {
+                @Override
+                public long expectedFrames() {
+                    return length;
+                }
+
+                @Override
+                public int read(float[][] block, int frames) throws IOException {
+                    return source.read(block, frames);
+                }
+            };
         } catch (IOException | RuntimeException e) {
             source.close();
             throw e;
         }
+    }
+
+    private long length(String file) throws IOException {
+        Long known = lengths.get(file);
+        if (known != null) {
+            return known;
+        }
+        long count = 0;
+        try (AudioSource source = AudioFiles.open(folder.resolve(file)).source()) {
+            float[][] block = new float[source.channels()][BLOCK];
+            for (int got = source.read(block, BLOCK); got > 0; got = source.read(block, BLOCK)) {
+                count += got;
+            }
+        }
+        lengths.put(file, count);
+        return count;
     }
 
     /**

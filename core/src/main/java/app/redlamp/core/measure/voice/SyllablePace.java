@@ -10,11 +10,8 @@ import java.util.OptionalDouble;
  * deviate in leaving out what hisses instead of what has no pitch.
  */
 public final class SyllablePace {
-    /** Syllables are parted by a dip of 2 dB (after de Jong and Wempe, Behavior Research Methods 41, 2009, from memory). */
-    private static final double DIP_DB = 2;
-
     /** Softer ones are noise (ours). */
-    private static final double LOWEST_BELOW_VOICE_DB = 15;
+    public static final double LOWEST_BELOW_VOICE_DB = 15;
 
     /** Frames to each side of a mean (ours). */
     private static final int SMOOTH = 3;
@@ -35,27 +32,11 @@ public final class SyllablePace {
             return OptionalDouble.empty();
         }
         double lowest = voiceDbfs - LOWEST_BELOW_VOICE_DB;
+        SyllableCounter counter = new SyllableCounter();
         int syllables = 0;
-        double dip = Double.NEGATIVE_INFINITY;
-        double crest = Double.NEGATIVE_INFINITY;
-        boolean rising = true;
         for (int i = 0; i < voiced.length; i++) {
-            double level = smoothDb(voiced, i);
-            if (rising) {
-                crest = Math.max(crest, level);
-                if (level < crest - DIP_DB) {
-                    if (crest > lowest && crest - dip >= DIP_DB) {
-                        syllables++;
-                    }
-                    rising = false;
-                    dip = level;
-                }
-            } else {
-                dip = Math.min(dip, level);
-                if (level > dip + DIP_DB) {
-                    rising = true;
-                    crest = level;
-                }
+            if (counter.next(smoothDb(voiced, i), lowest)) {
+                syllables++;
             }
         }
         return OptionalDouble.of(syllables / speechS);

@@ -1,16 +1,39 @@
 package app.redlamp.core.planning.script;
 
+import java.util.ArrayList;
+import java.util.List;
+
 /**
  * Finds where sentences end while somebody goes through a text word by word. A sentence ends at a point, an exclamation
  * or question mark after which a capital, a figure or a quotation follows, unless the point belongs to a title, an initial
  * or another abbreviation; and at the end of a paragraph.
  */
-final class Sentences {
+public final class Sentences {
     private static final String ENDS = ".!?…";
     private static final String CLOSES = "\"'”’»)]*_";
     private static final String OPENS = "\"'“‘«([*_¿¡";
 
     private Sentences() {}
+
+    /** The sentences of a paragraph as they are written, without the space between them. */
+    public static List<String> of(String paragraph) {
+        List<String> all = new ArrayList<>();
+        WordScan words = new WordScan(paragraph);
+        int from = 0;
+        boolean ended = false;
+        while (words.next()) {
+            if (ended) {
+                all.add(paragraph.substring(from, words.start()).strip());
+                from = words.start();
+            }
+            ended = endsAt(paragraph, words);
+        }
+        String last = paragraph.substring(from).strip();
+        if (!last.isEmpty()) {
+            all.add(last);
+        }
+        return all;
+    }
 
     /** Whether a sentence ends with the word at which {@code words} stands. */
     static boolean endsAt(String text, WordScan words) {

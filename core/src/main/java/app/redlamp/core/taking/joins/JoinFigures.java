@@ -43,6 +43,9 @@ public record JoinFigures(OptionalDouble levelStepDb, double clickDb, OptionalDo
     /** A click is held against so much beside it at least (ours). */
     private static final double BESIDE_S = 0.02;
 
+    /** A stop in a word is shorter (ours). */
+    private static final int SILENT_FRAMES = 15;
+
     /** Speech rises from the noise by more (ours). */
     private static final double SPEECH = Decibels.toPower(12);
 
@@ -54,6 +57,12 @@ public record JoinFigures(OptionalDouble levelStepDb, double clickDb, OptionalDo
 
     /** Spectra are of so much at most (ours). */
     private static final double WINDOW_S = 0.04;
+
+    /** Below −90 dBFS nobody hears a step (ours). */
+    private static final double UNHEARD = Decibels.toPower(-90);
+
+    /** And in an octave below −100 (ours). */
+    private static final double UNHEARD_OCTAVE = Decibels.toPower(-100);
 
     /** Softer than any converter (ours). */
     private static final double SILENCE = 1e-14;
@@ -115,8 +124,8 @@ public record JoinFigures(OptionalDouble levelStepDb, double clickDb, OptionalDo
         if (from - before < least || after - to < least) {
             return new JoinFigures(OptionalDouble.empty(), click, OptionalDouble.empty());
         }
-        double step =
-                Decibels.levelOfPower(power(sound, to, after)) - Decibels.levelOfPower(power(sound, before, from));
+        double step = Decibels.levelOfPower(Math.max(UNHEARD, power(sound, to, after)))
+                - Decibels.levelOfPower(Math.max(UNHEARD, power(sound, before, from)));
         double[] one = octaves(sound, before, from, sampleRateHz);
         double[] other = octaves(sound, to, after, sampleRateHz);
         double most = 0;
@@ -133,12 +142,19 @@ public record JoinFigures(OptionalDouble levelStepDb, double clickDb, OptionalDo
     private static int quiet(float[] sound, int from, int way, int sampleRateHz) {
         int hop = (int) Math.round(HOP_S * sampleRateHz);
         double softest = Double.MAX_VALUE;
+        int silent = 0;
         for (int i = 0; frame(sound, from, way, i, hop) >= 0; i++) {
             int a = frame(sound, from, way, i, hop);
             double power = power(sound, a, a + hop);
-            if (!FrameLevels.isSilent(power)) {
+            if (FrameLevels.isSilent(power)) {
+                silent++;
+            } else {
                 softest = Math.min(softest, power);
             }
+        }
+        if (silent >= SILENT_FRAMES) {
+            // Where it is digitally silent, nothing else is quiet.
+            softest = SILENCE;
         }
         int most = (int) Math.round(SIDE_S / HOP_S);
         int count = 0;
@@ -195,7 +211,7 @@ public record JoinFigures(OptionalDouble levelStepDb, double clickDb, OptionalDo
         }
         double[] powers = OctaveBands.OCTAVES.powers(spectrum.bins(), spectrum.binHz());
         for (int b = 0; b < powers.length; b++) {
-            powers[b] = Math.max(SILENCE, powers[b]);
+            powers[b] = Math.max(UNHEARD_OCTAVE, powers[b]);
         }
         return powers;
     }

@@ -18,6 +18,12 @@ public final class Quiet {
     /** Frames that are read at once (ours). */
     private static final int BLOCK = 1 << 12;
 
+    /** Frames: a pause lasts 0.3 s (common practice, no source). */
+    private static final int SHORTEST = 30;
+
+    /** Frames at each end that may still be word (ours). */
+    private static final int TRIM = 5;
+
     /** No more is listened to at once (ours). */
     private static final long LONGEST_S = 120;
 
@@ -57,6 +63,29 @@ public final class Quiet {
         for (Pauses.Stretch one : pauses.stretches()) {
             gaps.add(new Gap(frame(one.startS()), frame(one.endS())));
         }
+        silences(levels).stream()
+                .filter(s -> gaps.stream().noneMatch(g -> g.to() > s.from() && g.from() < s.to()))
+                .forEach(gaps::add);
+        gaps.sort(Comparator.comparingLong(Gap::from));
+    }
+
+    /** Digital silence has no noise floor, and is quiet all the same: runs as long as a pause, trimmed as pauses are. */
+    private List<Gap> silences(float[] energies) {
+        List<Gap> all = new ArrayList<>();
+        int begun = 0;
+        for (int i = 0; i <= energies.length; i++) {
+            if (i == energies.length || energies[i] != 0) {
+                if (i - begun >= SHORTEST) {
+                    all.add(new Gap(place(begun + TRIM), place(i - TRIM)));
+                }
+                begun = i + 1;
+            }
+        }
+        return all;
+    }
+
+    private long place(long number) {
+        return from + FrameClock.startOf(number, sampleRateHz);
     }
 
     /**
@@ -185,9 +214,7 @@ public final class Quiet {
                 best = i;
             }
         }
-        return new Gap(
-                from + FrameClock.startOf(best, sampleRateHz),
-                Math.min(end(), from + FrameClock.startOf(best + (long) width, sampleRateHz)));
+        return new Gap(place(best), Math.min(end(), place(best + (long) width)));
     }
 
     private long frame(double seconds) {

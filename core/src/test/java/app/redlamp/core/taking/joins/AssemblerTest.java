@@ -219,6 +219,28 @@ class AssemblerTest {
         exact(whole, sounds);
     }
 
+    /** A gate, or a synthetic voice: there is no noise in the pauses. */
+    @Test
+    void digitalSilenceIsQuietToo() throws IOException {
+        Readings.Take made =
+                new Readings.Take(120).pause(1).says(1, 1).pause(0.8).says(2, 0.6);
+        double stopped = made.nowS();
+        made.pause(0.9).says(2, 1).pause(1);
+        Readings sounds = new Readings()
+                .with(FILE, made.over(0, 1))
+                .with(
+                        SECOND,
+                        new Readings.Take(120).pause(1).says(3, 1).pause(1).over(0, 2));
+        Mark mark = new Mark(stopped + 0.4, MarkKind.AGAIN.id(), "");
+        Assembly whole = new Assembler(sounds).with(NOTHING, List.of(take(FILE, sounds, mark), take(SECOND, sounds)));
+        assertThat(whole.passages())
+                .extracting(Passage::entry)
+                .containsExactly(JoinKind.START, JoinKind.AGAIN, JoinKind.NEXT_TAKE);
+        exact(whole, sounds);
+        assertThat(JoinFigures.of(whole, 1, sounds).unheard()).isTrue();
+        assertThat(JoinFigures.of(whole, 2, sounds).unheard()).isTrue();
+    }
+
     @Test
     void whereBothEndInWordsRoomToneStandsBetween() throws IOException {
         Readings sounds = new Readings()
