@@ -116,7 +116,7 @@ public record PageText(List<Line> lines) {
             at = one.to();
         }
         spoken.append(sentence, at, sentence.length());
-        return Math.max(1, Syllables.of(spoken.toString()));
+        return Math.max(1, WrittenSyllables.of(spoken.toString()));
     }
 
     /** Words of all lines together. */

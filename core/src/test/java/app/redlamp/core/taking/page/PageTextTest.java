@@ -78,6 +78,6 @@ class PageTextTest {
         "the, 1", "agree, 2", "thirty-one, 3", "quay, 1", "hm, 1", "evening, 3", "mountain, 2", "1987, 8"
     })
     void syllablesAreCounted(String word, int count) {
-        assertThat(Syllables.of(word)).isEqualTo(count);
+        assertThat(WrittenSyllables.of(word)).isEqualTo(count);
     }
 }

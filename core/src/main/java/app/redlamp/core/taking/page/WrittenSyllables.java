@@ -7,13 +7,13 @@ import java.util.Locale;
  * How many syllables a text has, counted by its groups of vowels: a silent e at the end counts for none, a figure for two (common
  * practice for English, no source). Right on the whole and not for each word.
  */
-final class Syllables {
+final class WrittenSyllables {
     private static final String VOWELS = "aeiouyàáâãäåæèéêëìíîïòóôõöøœùúûüýÿ";
 
     /** Syllables of a digit in a figure (ours). */
     private static final int A_DIGIT = 2;
 
-    private Syllables() {}
+    private WrittenSyllables() {}
 
     /** Of a text; at least one for each of its words. */
     static int of(String text) {
