@@ -87,18 +87,13 @@ final class AssembleCommand implements Callable<Integer> {
         if (titles.contains(chapter)) {
             return chapter;
         }
+        int number;
         try {
-            int number = Integer.parseInt(chapter);
-            if (titles.isEmpty() && number == 1) {
-                return production.brief().title();
-            }
-            if (number >= 1 && number <= titles.size()) {
-                return titles.get(number - 1);
-            }
+            number = Integer.parseInt(chapter);
         } catch (NumberFormatException e) {
             throw new IOException(Faults.say("assemble-command.no-title", chapter, titles.size()), e);
         }
-        throw new IOException(Faults.say("record-command.no-chapter", chapter, titles.size()));
+        return TakeCommand.title(production, number);
     }
 
     private void print(Assembly assembly, ChapterFile.Written written, List<JoinFigures> joins) {

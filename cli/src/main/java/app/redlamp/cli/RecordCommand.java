@@ -9,7 +9,6 @@ import app.redlamp.core.chain.kit.Kit;
 import app.redlamp.core.planning.plan.KitNeeds;
 import app.redlamp.core.planning.plan.Production;
 import app.redlamp.core.planning.plan.RecordingFormat;
-import app.redlamp.core.planning.script.Piece;
 import app.redlamp.core.port.Capture;
 import app.redlamp.core.port.Capture.CaptureException;
 import app.redlamp.core.port.Capture.Input;
@@ -131,7 +130,7 @@ final class RecordCommand implements Callable<Integer> {
         try (Productions.Held held = takes.open();
                 StopSignal stop = StopSignal.listening()) {
             Production production = held.production();
-            String title = title(production);
+            String title = TakeCommand.title(production, chapter);
             RecordingFormat brief = production.brief().capture();
             RecordingFormat format =
                     new RecordingFormat(brief.sampleRateHz(), brief.bitDepth(), KitNeeds.voices(production.brief()));
@@ -155,18 +154,6 @@ final class RecordCommand implements Callable<Integer> {
 
     private TakeWording wording() {
         return new TakeWording(console.locale());
-    }
-
-    /** What is spoken freely has no chapters: it is the production itself. */
-    private String title(Production production) throws IOException {
-        List<Piece> pieces = production.pieces();
-        if (pieces.isEmpty() && chapter == 1) {
-            return production.brief().title();
-        }
-        if (!(chapter >= 1 && chapter <= pieces.size())) {
-            throw new IOException(Faults.say("record-command.no-chapter", chapter, pieces.size()));
-        }
-        return pieces.get(chapter - 1).title();
     }
 
     private Input input(Production production, RecordingFormat format) throws IOException {

@@ -1,6 +1,7 @@
 package app.redlamp.cli;
 
 import app.redlamp.core.planning.plan.Production;
+import app.redlamp.core.planning.script.Piece;
 import app.redlamp.core.port.Productions;
 import app.redlamp.core.port.TakeRecording;
 import app.redlamp.core.port.TakeRecording.Kept;
@@ -20,6 +21,23 @@ final class TakeCommand {
         this.productions = productions;
         this.recording = recording;
         this.folder = folder;
+    }
+
+    /**
+     * Title of a chapter or cue. What is spoken freely has no chapters: it is the production itself.
+     *
+     * @param number from 1
+     * @throws IOException where there is none of that number; one line
+     */
+    static String title(Production production, int number) throws IOException {
+        List<Piece> pieces = production.pieces();
+        if (pieces.isEmpty() && number == 1) {
+            return production.brief().title();
+        }
+        if (!(number >= 1 && number <= pieces.size())) {
+            throw new IOException(Faults.say("record-command.no-chapter", number, pieces.size()));
+        }
+        return pieces.get(number - 1).title();
     }
 
     /** @throws IOException where it cannot be changed; one line */

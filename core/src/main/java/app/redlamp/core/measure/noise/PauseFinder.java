@@ -23,8 +23,11 @@ import java.util.stream.IntStream;
  * </ul>
  */
 public final class PauseFinder {
+    /** Frames: a pause lasts 0.3 s (common practice, no source). */
+    public static final int SHORTEST = PauseSearch.SHORTEST;
+
     /** Frames at each end that may still be word (ours). */
-    private static final int TRIM = 5;
+    public static final int TRIM = 5;
 
     /** 8 dB over the floor, which is the least around, is speech (ours). */
     private static final double ABOVE_FLOOR = Decibels.toPower(8);

@@ -18,12 +18,6 @@ public final class Quiet {
     /** Frames that are read at once (ours). */
     private static final int BLOCK = 1 << 12;
 
-    /** Frames: a pause lasts 0.3 s (common practice, no source). */
-    private static final int SHORTEST = 30;
-
-    /** Frames at each end that may still be word (ours). */
-    private static final int TRIM = 5;
-
     /** No more is listened to at once (ours). */
     private static final long LONGEST_S = 120;
 
@@ -75,8 +69,8 @@ public final class Quiet {
         int begun = 0;
         for (int i = 0; i <= energies.length; i++) {
             if (i == energies.length || energies[i] != 0) {
-                if (i - begun >= SHORTEST) {
-                    all.add(new Gap(place(begun + TRIM), place(i - TRIM)));
+                if (i - begun >= PauseFinder.SHORTEST) {
+                    all.add(new Gap(place(begun + PauseFinder.TRIM), place(i - PauseFinder.TRIM)));
                 }
                 begun = i + 1;
             }
